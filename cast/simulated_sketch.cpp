@@ -1,0 +1,199 @@
+#include "cast/stand_in_camera.h"
+#include "cast/tracer.h"
+#include "core/compare/error_modes.h"
+#include "core/head/guides.h"
+
+#include <fmt/format.h>
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+using Vec = Eigen::Vector3d;
+
+/// What lies behind each pixel of the sheet.
+struct Seen {
+    cv::Mat1f depth;  ///< ball radii; 99 where there is nothing
+    cv::Mat3f normal; ///< view axes
+    cv::Mat1b part;
+};
+
+constexpr float nothing = 99;
+
+Seen look(const Sculpture& sculpture, const View& view, int width, int height) {
+    Seen seen{cv::Mat1f(height, width, nothing), cv::Mat3f(height, width, cv::Vec3f(0, 0, 0)),
+              cv::Mat1b(height, width, std::uint8_t{255})};
+    const Tracer tracer(sculpture, view);
+    forEachRow(height, [&](int y) {
+        for (int x = 0; x < width; ++x) {
+            const auto hit = tracer.through({x + 0.5, y + 0.5});
+            if (!hit)
+                continue;
+            const Sculpture::Part part = sculpture.partAt(hit->at);
+            if (part == Sculpture::Part::Stand)
+                continue;
+            const Vec n = view.rotation * sculpture.normalAt(hit->at);
+            seen.depth(y, x) = static_cast<float>(hit->distance);
+            seen.normal(y, x) = {static_cast<float>(n.x()), static_cast<float>(n.y()),
+                                 static_cast<float>(n.z())};
+            seen.part(y, x) = static_cast<std::uint8_t>(part);
+        }
+    });
+    return seen;
+}
+
+/// How strongly a draughtsman would put a line at each pixel: outlines where the depth jumps, edges
+/// where the surface folds, the border of the hair.
+cv::Mat1f lineWork(const Seen& seen, int reach) {
+    cv::Mat1f lines(seen.depth.size(), 0.0f);
+    for (int y = reach; y < lines.rows - reach; ++y)
+        for (int x = reach; x < lines.cols - reach; ++x) {
+            const float d = seen.depth(y, x);
+            float strength = 0;
+            for (auto [dx, dy] : {std::pair{reach, 0}, {0, reach}}) {
+                const float a = seen.depth(y - dy, x - dx), b = seen.depth(y + dy, x + dx);
+                const float bend = std::abs(a + b - 2 * d);
+                strength = std::max(strength, (bend - 0.022f) / 0.05f);
+                if (a < nothing && b < nothing && d < nothing) {
+                    const cv::Vec3f fold =
+                        seen.normal(y - dy, x - dx) - seen.normal(y + dy, x + dx);
+                    const auto turned = static_cast<float>(cv::norm(fold));
+                    strength = std::max(strength, (turned - 0.62f) / 0.9f);
+                }
+                if (seen.part(y - dy, x - dx) != seen.part(y + dy, x + dx))
+                    strength = std::max(strength, 0.30f);
+            }
+            if (seen.part(y, x) == static_cast<int>(Sculpture::Part::Hair))
+                strength *= 0.55f; // locks are suggested
+            lines(y, x) = std::clamp(strength, 0.0f, 1.0f);
+        }
+    return lines;
+}
+
+cv::Mat1f noise(cv::Size size, double roughness, cv::RNG& rng) {
+    cv::Mat1f n(size);
+    rng.fill(n, cv::RNG::NORMAL, 0, 1);
+    cv::GaussianBlur(n, n, {}, roughness);
+    cv::Scalar mean, spread;
+    cv::meanStdDev(n, mean, spread);
+    return (n - mean[0]) / std::max(spread[0], 1e-9);
+}
+
+/// The same lines gone over by an unsteady hand: bent by `pixels` and of uneven pressure.
+cv::Mat1f byHand(const cv::Mat1f& lines, double pixels, double slowness, cv::RNG& rng) {
+    cv::Mat1f mapX = noise(lines.size(), slowness, rng) * pixels;
+    cv::Mat1f mapY = noise(lines.size(), slowness, rng) * pixels;
+    for (int y = 0; y < lines.rows; ++y)
+        for (int x = 0; x < lines.cols; ++x) {
+            mapX(y, x) += static_cast<float>(x);
+            mapY(y, x) += static_cast<float>(y);
+        }
+    cv::Mat1f bent;
+    cv::remap(lines, bent, mapX, mapY, cv::INTER_LINEAR);
+    const cv::Mat1f pressure = 0.86 + 0.26 * noise(lines.size(), 1.6 * slowness, rng);
+    return bent.mul(cv::max(pressure, 0.25));
+}
+
+cv::Mat1f constructionLines(const HeadMarks& sitter, const View& view, cv::Size size) {
+    cv::Mat1b canvas(size, std::uint8_t{0});
+    for (const GuideLine& line : guideLines(sitterForm(sitter), view)) {
+        if (line.kind != LineKind::Construction || line.hidden || line.id.starts_with("neck"))
+            continue;
+        std::vector<cv::Point> points;
+        for (const PicturePoint& p : line.points)
+            points.emplace_back(static_cast<int>(std::lround(p.x() * 8)),
+                                static_cast<int>(std::lround(p.y() * 8)));
+        cv::polylines(canvas, points, false, cv::Scalar(255), 1, cv::LINE_AA, 3);
+    }
+    cv::Mat1f faint;
+    canvas.convertTo(faint, CV_32F, 1 / 255.0);
+    return faint;
+}
+
+/// Loose slanted strokes where the form turns from a light high on the left.
+cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
+    const cv::Mat1f sway = noise(seen.depth.size(), 6 * spacing, rng) * 0.9;
+    const cv::Mat1f breaks = noise(seen.depth.size(), 2.2 * spacing, rng);
+    cv::Mat1f strokes(seen.depth.size(), 0.0f);
+    const cv::Vec3f light(-0.55f, 0.62f, 0.56f);
+    for (int y = 0; y < strokes.rows; ++y)
+        for (int x = 0; x < strokes.cols; ++x) {
+            if (seen.depth(y, x) >= nothing)
+                continue;
+            const float shade = std::clamp(0.25f - seen.normal(y, x).dot(light), 0.0f, 0.8f);
+            const double phase = (x + 0.75 * y) / spacing + sway(y, x);
+            const double stroke = std::pow(0.5 + 0.5 * std::cos(2 * CV_PI * phase), 5.0);
+            strokes(y, x) = static_cast<float>(shade * stroke *
+                                               std::clamp(0.6 + 0.5 * breaks(y, x), 0.0, 1.0));
+        }
+    return strokes;
+}
+
+} // namespace
+
+Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors& planted,
+                  unsigned seed) {
+    Shot drawn = shot;
+    drawn.pose.turn.value *= 1 - planted.straightened;
+    drawn.pose.tilt.value *= 1 - planted.straightened;
+    HeadMarks marks = sitter;
+    const std::vector<ErrorMode> modes = errorModes(sitter, viewOf(drawn), true);
+    for (const auto& [id, amount] : planted.errors) {
+        const auto mode = std::find_if(modes.begin(), modes.end(),
+                                       [&, wanted = id](const auto& m) { return m.id == wanted; });
+        if (mode == modes.end())
+            throw BadInput(fmt::format("there is no error \"{}\" to plant", id));
+        for (int i = 0; i < markCount; ++i)
+            marks[markAt(i)] += amount * mode->displacement[markAt(i)];
+    }
+    const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
+    View view = viewOf(drawn);
+    // On the sheet the head is a little smaller than in the photograph and off its middle.
+    const double smaller = 0.93;
+    const PicturePoint moved(-0.015 * width, 0.012 * height);
+    const PicturePoint middle(width / 2.0, height / 2.0);
+    view.centre = middle + smaller * (view.centre - middle) + moved;
+    view.principal = middle + moved;
+    view.scale *= smaller;
+
+    const Sculpture sculpture(marks);
+    const Seen seen = look(sculpture, view, width, height);
+    cv::RNG rng(seed * 2654435761u + 17);
+    const double unit = height / 1000.0;
+    const cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
+    cv::Mat1f graphite = byHand(edges, 0.9 * unit, 14 * unit, rng);
+    graphite += 0.38 * byHand(edges, 2.4 * unit, 38 * unit, rng); // restated
+    graphite += 0.16 * byHand(constructionLines(sitter, view, edges.size()), 1.2 * unit, 60 * unit,
+                              rng);
+    graphite += 0.42 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
+    cv::GaussianBlur(graphite, graphite, {}, 0.75 * unit);
+
+    // Graphite catches on the tooth of the paper.
+    const cv::Mat1f tooth = noise(edges.size(), 0.9, rng);
+    const cv::Mat1f cloud = noise(edges.size(), 120 * unit, rng);
+    Sketch sketch;
+    sketch.pose = drawn.pose;
+    sketch.picture = {width, height, std::vector<std::uint8_t>(3ul * width * height)};
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x) {
+            const double g = std::clamp(static_cast<double>(graphite(y, x)), 0.0, 1.0);
+            const double caught = std::clamp(g * (0.95 + 0.30 * tooth(y, x)), 0.0, 1.0);
+            const double lamp = 0.94 - 0.06 * x / width - 0.05 * y / height + 0.008 * cloud(y, x) +
+                                0.010 * tooth(y, x);
+            const double paper[3] = {0.905, 0.955, 0.975}, pencil[3] = {0.27, 0.25, 0.25};
+            for (int k = 0; k < 3; ++k)
+                sketch.picture.bgr[3ul * (static_cast<std::size_t>(y) * width + x) + k] =
+                    static_cast<std::uint8_t>(
+                        255 * std::clamp(lamp * (paper[k] + caught * (pencil[k] - paper[k])), 0.0,
+                                         1.0));
+        }
+    sketch.marks = exactMarks(sculpture, view, width, height);
+    sketch.marks.focal.reset(); // a drawing has no lens
+    return sketch;
+}
+
+} // namespace zokran

@@ -1,0 +1,67 @@
+#pragma once
+
+#include "cast/sculpture.h"
+#include "core/files/marks_file.h"
+#include "core/view/view.h"
+
+#include <atomic>
+#include <cstdint>
+#include <string>
+#include <vector>
+
+namespace zokran {
+
+/// A colour picture, 8 bits a channel, rows from the top, channels blue, green, red.
+struct Picture {
+    int width = 0, height = 0;
+    std::vector<std::uint8_t> bgr;
+};
+
+/// How the stand-in camera looks at a head.
+struct Shot {
+    Pose pose;
+    double lensMm = 85;        ///< 35 mm-equivalent focal length
+    Degrees lightAzimuth{-40}; ///< where the key light comes from; + = the viewer's right
+    Degrees lightElevation{45};
+    int size = 1000;           ///< px, the picture's height; it is four fifths as wide
+};
+
+/// What a camera of this lens sees when the head's height takes half the picture's.
+View viewOf(const Shot& shot);
+
+/// The exact marks of the sculpture in the picture, with the lens and the ball.
+MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, int height);
+
+/// Photographs a sculpture in soft light. Runs on all cores; returns an empty picture when
+/// `cancelled` turns true.
+Picture photograph(const Sculpture& sculpture, const Shot& shot,
+                   const std::atomic<bool>* cancelled = nullptr);
+
+/// How a simulated learner goes wrong. Amounts are in the units of the named error modes.
+struct PlantedErrors {
+    double straightened = 0; ///< share of turn and tilt lost
+    std::vector<std::pair<std::string, double>> errors; ///< id of an ErrorMode, amount
+};
+
+/// A simulated pencil sketch of a sculpture seen as in `shot`, and the exact marks in it.
+struct Sketch {
+    Picture picture;
+    MarkSheet marks;
+    Pose pose; ///< as drawn
+};
+
+/// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's id is
+/// not known.
+Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors& planted,
+                  unsigned seed);
+
+/// The marks of the head with this id. Throws BadInput listing the ids there are.
+HeadMarks headNamed(const std::string& id);
+
+/// The ids of all heads of the cast room.
+std::vector<std::string> headIds();
+
+/// Encodes a picture; `extension` is ".png" or ".jpg".
+std::string encoded(const Picture& picture, const std::string& extension);
+
+} // namespace zokran

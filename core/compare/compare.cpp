@@ -1,0 +1,169 @@
+#include "core/compare/compare.h"
+
+#include "core/compare/explain.h"
+#include "core/compare/findings.h"
+#include "core/fit/pose_spread.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// A mark that was hidden in the reference is only known as well as heads are alike.
+constexpr double unseenSpread = 0.08;
+/// A copy on paper has no lens of its own; its perspective may stray this far from the photo's.
+constexpr double copiedDistanceSpread = 0.05;
+/// The shortest an axis of the head is taken to be drawn, when lengths are read along it.
+constexpr double shortestAxis = 0.4;
+/// A reference nearer to the front than this has nothing to straighten, radians.
+constexpr double frontal = 0.17;
+
+/// The fitted head, moved to where the reference's own marks say it is, so that a faithful copy has
+/// nothing to answer for.
+HeadMarks sitterAsMarked(const MarkSheet& marks, const Fit& fit) {
+    HeadMarks sitter = fit.head;
+    for (Mark m : marks.seenMarks())
+        if (std::find(fit.outliers.begin(), fit.outliers.end(), m) == fit.outliers.end())
+            sitter[m] = fit.view.liftInPlaneOf(fit.head[m], *marks.seen(m));
+    return sitter;
+}
+
+Similarity pageSimilarity(const MarkSheet& from, const MarkSheet& to) {
+    // The two frames laid over one another by their middles, the smaller ratio deciding, as a sheet
+    // ruled to the photo's shape would be.
+    Similarity s;
+    s.scale = std::min(static_cast<double>(to.width) / from.width,
+                       static_cast<double>(to.height) / from.height);
+    s.shift = PicturePoint(to.width, to.height) / 2 -
+              s.scale * PicturePoint(from.width, from.height) / 2;
+    return s;
+}
+
+Similarity registrationFor(const MarkSheet& reference, const Fit& fit, const MarkSheet& sketch,
+                           const HeadMarks& sitter, Hold hold) {
+    using enum Mark;
+    if (hold == Hold::Page)
+        return pageSimilarity(reference, sketch);
+    std::vector<PicturePoint> from, to;
+    for (Mark m : sketch.seenMarks()) {
+        const bool eye = m >= InnerEyeL && m <= PupilR;
+        const bool both = reference.seen(m).has_value();
+        if (both && (hold != Hold::Eyes || eye)) {
+            from.push_back(fit.view.project(sitter[m]));
+            to.push_back(*sketch.seen(m));
+        }
+    }
+    Similarity s = bestSimilarity(from, to);
+    if (hold == Hold::Ball) {
+        if (!reference.ball || !sketch.ball)
+            throw BadInput("to hold the ball, lay it over both the reference and the sketch");
+        s.scale = sketch.ball->radius.value / reference.ball->radius.value;
+        s.shift = {0, 0};
+        s.shift = sketch.ball->centre - s(reference.ball->centre);
+    }
+    return s;
+}
+
+View carried(const View& view, const Similarity& by) {
+    View moved = view;
+    // Clockwise as seen is a turn by a negative angle about the axis towards the viewer.
+    moved.rotation = rotationFromVector({0, 0, -by.rotation.value}) * view.rotation;
+    moved.centre = by(view.centre);
+    moved.principal = by(view.principal);
+    moved.scale = by.scale * view.scale;
+    return moved;
+}
+
+Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View& view,
+                      const HeadMarks& sitter, Pixels noise, const CompareOptions& options) {
+    Placement placement;
+    placement.drawn = drawn;
+    placement.belongs = view.project(p);
+    const PicturePoint off = drawn - placement.belongs;
+    // The head's axes as drawn at this mark, px per ball radius.
+    const double step = 1e-4;
+    PicturePoint up =
+        (view.project(p + step * HeadPoint::UnitY()) - view.project(p - step * HeadPoint::UnitY())) /
+        (2 * step);
+    // Across is the brow line's direction as drawn. Near the profile it shrinks to nothing but keeps
+    // its direction, square to the lean.
+    const Pose pose = poseOf(view.rotation);
+    const double reach = std::max(std::cos(pose.turn.value), shortestAxis) * view.scale;
+    const PicturePoint across =
+        reach * PicturePoint(std::cos(pose.lean.value), std::sin(pose.lean.value));
+    if (up.norm() < shortestAxis * view.scale)
+        up = shortestAxis * view.scale *
+             PicturePoint(std::sin(pose.lean.value), -std::cos(pose.lean.value));
+    Eigen::Matrix2d axes;
+    axes << up, across;
+    const Eigen::Vector2d along = axes.inverse() * off;
+    const double height = headHeight(sitter).value;
+    placement.up = 100 * along[0] / height;
+    placement.across = 100 * along[1] / height;
+    placement.doubt = 100 * noise.value / (view.scale * height);
+    placement.eyeWidths = off.norm() / (view.scale * eyeWidth(sitter).value);
+    if (options.perPixel)
+        placement.onPaper = Millimetres{off.norm() * options.perPixel->value};
+    return placement;
+}
+
+} // namespace
+
+std::optional<Hold> holdNamed(std::string_view word) {
+    constexpr std::pair<std::string_view, Hold> words[] = {
+        {"all", Hold::All}, {"ball", Hold::Ball}, {"eyes", Hold::Eyes}, {"page", Hold::Page}};
+    for (const auto& [name, hold] : words)
+        if (name == word)
+            return hold;
+    return std::nullopt;
+}
+
+Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
+                         const MarkSheet& sketchMarks, const CompareOptions& options) {
+    if (const std::string missing = whatIsMissing(sketchMarks); !missing.empty())
+        throw BadInput("in the sketch, " + missing);
+    Comparison c;
+    c.sitter = sitterAsMarked(referenceMarks, reference);
+    c.referencePose = reference.pose;
+    c.registration =
+        registrationFor(referenceMarks, reference, sketchMarks, c.sitter, options.hold);
+    c.registeredView = carried(reference.view, c.registration);
+
+    const View& faithful = c.registeredView;
+    const bool held = options.hold != Hold::All;
+    const Pixels noise = sketchMarks.noiseOrDefault();
+    const double bothNoises =
+        std::hypot(noise.value, referenceMarks.noiseOrDefault().value * c.registration.scale);
+    HeadProblem problem(faithful.principal, {faithful.scale});
+    problem.meanLogDistance = -std::log(std::max(faithful.nearness, 1e-4));
+    problem.logDistanceSpread = copiedDistanceSpread;
+    if (held)
+        problem.pageHeld = faithful;
+    for (Mark m : sketchMarks.seenMarks()) {
+        const double spread = referenceMarks.seen(m) ? 0 : unseenSpread * faithful.scale;
+        problem.observations.push_back(
+            {m, c.sitter[m], *sketchMarks.seen(m), {std::hypot(bothNoises, spread)}});
+    }
+
+    const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held);
+    const Explanation explanation = explain(problem, modes, faithful);
+    c.sketchView = explanation.view;
+    c.sketchPose = poseOf(c.sketchView.rotation);
+    c.sketchSigma = poseSpread(c.sketchView.rotation, explanation.rotationCovariance);
+
+    const Eigen::Vector2d was(c.referencePose.turn.value, c.referencePose.tilt.value);
+    const Eigen::Vector2d is(c.sketchPose.turn.value, c.sketchPose.tilt.value);
+    c.straightening = was.norm() > frontal ? 1 - is.dot(was) / was.squaredNorm() : 0;
+
+    for (Mark m : sketchMarks.seenMarks())
+        c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
+                                      {bothNoises}, options);
+    c.findings = findingsFor(c, explanation, options);
+    return c;
+}
+
+} // namespace zokran

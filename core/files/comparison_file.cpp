@@ -1,0 +1,42 @@
+#include "core/files/comparison_file.h"
+
+#include "core/compare/findings.h"
+#include "core/files/json_file.h"
+#include "core/files/pose_json.h"
+
+namespace zokran {
+
+std::string comparisonText(const Comparison& c) {
+    nlohmann::ordered_json j;
+    j["format"] = "zokran-comparison";
+    j["version"] = 1;
+    j["registration"] = {{"scale", c.registration.scale},
+                         {"rotation", toDegrees(c.registration.rotation).value}};
+    j["reference_pose"] = poseJson(c.referencePose);
+    j["sketch_pose"] = poseJson(c.sketchPose);
+    j["sketch_pose"]["sigma"] =
+        poseJson({c.sketchSigma.turn, c.sketchSigma.tilt, c.sketchSigma.lean});
+    j["straightening"] = c.straightening;
+    j["placements"] = nlohmann::ordered_json::object();
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& p = c.placements[markAt(i)]) {
+            nlohmann::ordered_json mm = nullptr;
+            if (p->onPaper)
+                mm = p->onPaper->value;
+            j["placements"][std::string(idOf(markAt(i)))] = {{"up", p->up},
+                                                              {"across", p->across},
+                                                              {"mm", mm},
+                                                              {"eye_widths", p->eyeWidths},
+                                                              {"doubt", p->doubt}};
+        }
+    j["findings"] = nlohmann::ordered_json::array();
+    for (const Finding& f : c.findings)
+        j["findings"].push_back({{"id", f.id},
+                                 {"rank", f.rank},
+                                 {"severity", severityWord(f.severity)},
+                                 {"text", f.text},
+                                 {"measure", f.measure}});
+    return jsonText(j);
+}
+
+} // namespace zokran

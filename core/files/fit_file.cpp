@@ -1,0 +1,89 @@
+#include "core/files/fit_file.h"
+
+#include "core/files/json_file.h"
+#include "core/files/pose_json.h"
+
+#include <cmath>
+
+namespace zokran {
+
+nlohmann::ordered_json poseJson(const Pose& pose) {
+    return {{"turn", toDegrees(pose.turn).value},
+            {"tilt", toDegrees(pose.tilt).value},
+            {"lean", toDegrees(pose.lean).value}};
+}
+
+std::string fitText(const Fit& fit) {
+    nlohmann::ordered_json j;
+    j["format"] = "zokran-fit";
+    j["version"] = 1;
+    j["pose"] = poseJson(fit.pose);
+    j["pose"]["sigma"] = poseJson({fit.sigma.turn, fit.sigma.tilt, fit.sigma.lean});
+    j["rotation"] = nlohmann::ordered_json::array();
+    for (int r = 0; r < 3; ++r)
+        for (int c = 0; c < 3; ++c)
+            j["rotation"].push_back(fit.view.rotation(r, c));
+    const BallCircle ball = fit.ball();
+    j["ball"] = {{"cx", ball.centre.x()}, {"cy", ball.centre.y()}, {"r", ball.radius.value}};
+    j["camera"] = {{"focal_px", fit.view.focal().value},
+                   {"distance_ball_radii", 1 / fit.view.nearness},
+                   {"scale_px", fit.view.scale},
+                   {"principal", {fit.view.principal.x(), fit.view.principal.y()}}};
+    j["shape"]["directions"] = nlohmann::ordered_json::object();
+    for (std::size_t k = 0; k < fit.shape.size(); ++k)
+        j["shape"]["directions"][std::string(adultHeads().directions[k].id)] = fit.shape[k];
+    j["shape"]["head"] = nlohmann::ordered_json::object();
+    j["residuals"] = nlohmann::ordered_json::object();
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        const HeadPoint& p = fit.head[m];
+        j["shape"]["head"][std::string(idOf(m))] = {p.x(), p.y(), p.z()};
+        if (fit.residuals[m])
+            j["residuals"][std::string(idOf(m))] = fit.residuals[m]->value;
+    }
+    j["outliers"] = nlohmann::ordered_json::array();
+    for (Mark m : fit.outliers)
+        j["outliers"].push_back(std::string(idOf(m)));
+    j["ms"] = fit.milliseconds;
+    return jsonText(j);
+}
+
+Fit readFit(const std::filesystem::path& file) {
+    return readJson(file, "zokran-fit", [](const nlohmann::json& j) {
+        auto finite = [](const nlohmann::json& value, const char* what) {
+            const double v = value.get<double>();
+            if (!std::isfinite(v))
+                throw BadInput(fmt::format("{} is not finite", what));
+            return v;
+        };
+        Fit fit;
+        const nlohmann::json& rotation = j.at("rotation");
+        if (rotation.size() != 9)
+            throw BadInput("\"rotation\" needs nine numbers");
+        for (int i = 0; i < 9; ++i)
+            fit.view.rotation(i / 3, i % 3) = finite(rotation.at(i), "\"rotation\"");
+        const Eigen::Matrix3d square = fit.view.rotation * fit.view.rotation.transpose();
+        if ((square - Eigen::Matrix3d::Identity()).norm() > 1e-3 ||
+            fit.view.rotation.determinant() < 0)
+            throw BadInput("\"rotation\" is not a rotation");
+        fit.pose = poseOf(fit.view.rotation);
+        const nlohmann::json& camera = j.at("camera");
+        fit.view.centre = {finite(j.at("ball").at("cx"), "\"cx\""),
+                           finite(j.at("ball").at("cy"), "\"cy\"")};
+        fit.view.scale = finite(camera.at("scale_px"), "\"scale_px\"");
+        fit.view.nearness = 1 / finite(camera.at("distance_ball_radii"), "the distance");
+        if (!(fit.view.scale > 0) || !(fit.view.nearness > 0 && fit.view.nearness < 0.5))
+            throw BadInput("\"camera\" needs a scale above zero and a distance above 2 ball radii");
+        fit.view.principal = {finite(camera.at("principal").at(0), "\"principal\""),
+                              finite(camera.at("principal").at(1), "\"principal\"")};
+        const nlohmann::json& head = j.at("shape").at("head");
+        for (int i = 0; i < markCount; ++i) {
+            const nlohmann::json& p = head.at(std::string(idOf(markAt(i))));
+            for (int k = 0; k < 3; ++k)
+                fit.head[markAt(i)][k] = finite(p.at(k), "\"head\"");
+        }
+        return fit;
+    });
+}
+
+} // namespace zokran

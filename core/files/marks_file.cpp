@@ -1,0 +1,128 @@
+#include "core/files/marks_file.h"
+
+#include "core/files/json_file.h"
+
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+double finiteNumber(const nlohmann::json& j, const char* key, const std::string& of) {
+    if (!j.is_object() || !j.contains(key) || !j[key].is_number())
+        throw BadInput(fmt::format("{} needs a number \"{}\"", of, key));
+    const double value = j[key].get<double>();
+    if (!std::isfinite(value))
+        throw BadInput(fmt::format("{} has a \"{}\" that is not finite", of, key));
+    return value;
+}
+
+/// A positive number, or nothing when the key is absent or null.
+std::optional<Pixels> optionalLength(const nlohmann::json& j, const char* key,
+                                     const std::string& of) {
+    if (!j.is_object() || !j.contains(key) || j[key].is_null())
+        return std::nullopt;
+    const double value = finiteNumber(j, key, of);
+    if (value <= 0)
+        throw BadInput(fmt::format("{} needs a \"{}\" above zero", of, key));
+    return Pixels{value};
+}
+
+int side(const nlohmann::json& image, const char* key) {
+    const double value = finiteNumber(image, key, "\"image\"");
+    if (value < 1 || value > 1e5)
+        throw BadInput(fmt::format("\"image\" needs a \"{}\" between 1 and 100000", key));
+    return static_cast<int>(value);
+}
+
+MarkSheet convert(const nlohmann::json& j) {
+    MarkSheet sheet;
+    const nlohmann::json image = j.value("image", nlohmann::json());
+    sheet.width = side(image, "width");
+    sheet.height = side(image, "height");
+    sheet.focal = optionalLength(j.value("camera", nlohmann::json()), "focal_px", "\"camera\"");
+    sheet.noise = optionalLength(j, "noise_px", "the file");
+    if (j.contains("ball") && !j["ball"].is_null()) {
+        BallCircle ball;
+        ball.centre = {finiteNumber(j["ball"], "cx", "\"ball\""),
+                       finiteNumber(j["ball"], "cy", "\"ball\"")};
+        ball.radius = {finiteNumber(j["ball"], "r", "\"ball\"")};
+        if (ball.radius.value <= 0)
+            throw BadInput("\"ball\" needs an \"r\" above zero");
+        sheet.ball = ball;
+    }
+    if (!j.contains("marks") || !j["marks"].is_object())
+        throw BadInput("\"marks\" is missing");
+    for (const auto& [id, value] : j["marks"].items()) {
+        const std::optional<Mark> mark = markNamed(id);
+        if (!mark)
+            throw BadInput(fmt::format("there is no mark named \"{}\"", id));
+        if (value.is_null())
+            continue;
+        const std::string of = fmt::format("the mark \"{}\"", id);
+        if (!value.is_object())
+            throw BadInput(fmt::format("{} needs \"x\" and \"y\"", of));
+        PlacedMark placed;
+        const nlohmann::json hidden = value.value("hidden", nlohmann::json(false));
+        if (!hidden.is_boolean())
+            throw BadInput(fmt::format("{} has a \"hidden\" that is neither true nor false", of));
+        placed.hidden = hidden.get<bool>();
+        const bool placeless = !value.contains("x") || value["x"].is_null();
+        if (!(placed.hidden && placeless))
+            placed.at = PicturePoint(finiteNumber(value, "x", of), finiteNumber(value, "y", of));
+        sheet.marks[*mark] = placed;
+    }
+    return sheet;
+}
+
+} // namespace
+
+MarkSheet readMarks(const std::filesystem::path& file) {
+    return readJson(file, "zokran-marks", convert);
+}
+
+MarkSheet parseMarks(const std::string& text, const std::string& name) {
+    const nlohmann::json j = parseJson(text, name, "zokran-marks");
+    try {
+        return convert(j);
+    } catch (const BadInput& e) {
+        throw BadInput(fmt::format("{}: {}", name, e.what()));
+    }
+}
+
+std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth) {
+    nlohmann::ordered_json j;
+    j["format"] = "zokran-marks";
+    j["version"] = 1;
+    j["image"] = {{"width", sheet.width}, {"height", sheet.height}};
+    j["camera"]["focal_px"] = nullptr;
+    if (sheet.focal)
+        j["camera"]["focal_px"] = sheet.focal->value;
+    j["ball"] = nullptr;
+    if (sheet.ball)
+        j["ball"] = {{"cx", sheet.ball->centre.x()},
+                     {"cy", sheet.ball->centre.y()},
+                     {"r", sheet.ball->radius.value}};
+    j["noise_px"] = nullptr;
+    if (sheet.noise)
+        j["noise_px"] = sheet.noise->value;
+    j["marks"] = nlohmann::ordered_json::object();
+    for (int i = 0; i < markCount; ++i) {
+        const std::optional<PlacedMark>& placed = sheet.marks[markAt(i)];
+        if (!placed)
+            continue;
+        nlohmann::ordered_json mark = {{"x", nullptr}, {"y", nullptr}, {"hidden", placed->hidden}};
+        if (placed->at) {
+            mark["x"] = placed->at->x();
+            mark["y"] = placed->at->y();
+        }
+        j["marks"][std::string(idOf(markAt(i)))] = mark;
+    }
+    if (truth)
+        j["truth"] = {{"turn", toDegrees(truth->pose.turn).value},
+                      {"tilt", toDegrees(truth->pose.tilt).value},
+                      {"lean", toDegrees(truth->pose.lean).value}};
+    return jsonText(j);
+}
+
+} // namespace zokran

@@ -1,0 +1,183 @@
+#include "core/fit/fit.h"
+
+#include "core/fit/head_problem.h"
+#include "core/fit/pose_search.h"
+#include "core/fit/pose_spread.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// Portrait distances, 0.7 to 3 m, in ball radii of 95 mm: the middle and one standard deviation of
+/// the logarithm, so that the two ends lie about 1.6 deviations off.
+constexpr double meanLogDistance = 2.72;
+constexpr double logDistanceSpread = 0.45;
+
+/// Marks further than this many standard deviations from the fit disagree with it.
+constexpr double outlierDeviations = 4;
+
+PicturePoint middleOf(const MarkSheet& sheet) { return {sheet.width / 2.0, sheet.height / 2.0}; }
+
+/// Spread of the points across the line that fits them best, as a share of their spread along it.
+double flatness(const MarkSheet& sheet) {
+    const std::vector<Mark> seen = sheet.seenMarks();
+    PicturePoint mean(0, 0);
+    for (Mark m : seen)
+        mean += *sheet.seen(m) / static_cast<double>(seen.size());
+    Eigen::Matrix2d spread = Eigen::Matrix2d::Zero();
+    for (Mark m : seen)
+        spread += (*sheet.seen(m) - mean) * (*sheet.seen(m) - mean).transpose();
+    const Eigen::Vector2d axes =
+        Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d>(spread).eigenvalues();
+    return axes[1] > 0 ? std::sqrt(std::max(0.0, axes[0]) / axes[1]) : 0;
+}
+
+std::string suggestions(const MarkSheet& sheet) {
+    std::string list;
+    int named = 0;
+    for (Mark m : {Mark::Brow, Mark::Chin, Mark::OuterEyeL, Mark::OuterEyeR, Mark::NoseBase,
+                   Mark::EarTopL, Mark::EarTopR, Mark::Crown})
+        if (!sheet.marks[m] && named < 3)
+            list += fmt::format("{}{}", named++ ? ", " : "", wordsFor(m));
+    return list;
+}
+
+void requireFinite(const MarkSheet& sheet) {
+    auto good = [](const PicturePoint& p) { return p.allFinite() && p.cwiseAbs().maxCoeff() < 1e6; };
+    for (Mark m : sheet.seenMarks())
+        if (!good(*sheet.seen(m)))
+            throw BadInput(fmt::format("the mark \"{}\" lies nowhere near the picture", idOf(m)));
+    if (sheet.ball && !(good(sheet.ball->centre) && std::isfinite(sheet.ball->radius.value) &&
+                        sheet.ball->radius.value > 0 && sheet.ball->radius.value < 1e6))
+        throw BadInput("the ball needs a place near the picture and a radius above zero");
+}
+
+/// The problem for these marks, with the sitter's shape free under the prior.
+HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit) {
+    const ShapePrior& prior = adultHeads();
+    HeadProblem problem(middleOf(sheet), unit);
+    problem.ball = sheet.ball;
+    problem.focal = sheet.focal;
+    problem.meanLogDistance = meanLogDistance;
+    problem.logDistanceSpread = logDistanceSpread;
+    const double noise = sheet.noiseOrDefault().value;
+    for (Mark m : sheet.seenMarks())
+        problem.observations.push_back(
+            {m, prior.mean[m], *sheet.seen(m), {std::hypot(noise, prior.ownSpread[m] * unit.value)}});
+    for (const ShapeDirection& direction : prior.directions) {
+        HeadProblem::Direction d;
+        for (const auto& o : problem.observations)
+            d.displacement.push_back(direction.displacement[o.mark]);
+        problem.directions.push_back(std::move(d));
+    }
+    return problem;
+}
+
+/// The same with the head held at the mean, the shape's spread counted as noise of the marks.
+HeadProblem rigidProblem(HeadProblem problem, Pixels unit) {
+    for (std::size_t i = 0; i < problem.observations.size(); ++i) {
+        double variance = 0;
+        for (const auto& d : problem.directions)
+            variance += d.displacement[i].squaredNorm() / 3;
+        double& deviation = problem.observations[i].deviation.value;
+        deviation = std::hypot(deviation, std::sqrt(variance) * unit.value);
+    }
+    problem.directions.clear();
+    return problem;
+}
+
+} // namespace
+
+std::string whatIsMissing(const MarkSheet& sheet) {
+    const int seen = static_cast<int>(sheet.seenMarks().size());
+    const int wanted = sheet.ball ? 3 : 4;
+    if (seen < wanted)
+        return fmt::format("{} more mark{} needed; these would serve: {}", wanted - seen,
+                           wanted - seen == 1 ? " is" : "s are", suggestions(sheet));
+    if (flatness(sheet) < 0.01)
+        return fmt::format("all marks lie on one line, so the head could turn about it; add one to "
+                           "the side, such as: {}",
+                           suggestions(sheet));
+    return {};
+}
+
+Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
+    const auto begin = std::chrono::steady_clock::now();
+    requireFinite(sheet);
+    if (const std::string missing = whatIsMissing(sheet); !missing.empty())
+        throw BadInput(missing);
+
+    HeadProblem::State best;
+    double unit = 0;
+    std::optional<HeadProblem> problem;
+    if (options.warmStart) {
+        best.view = options.warmStart->view;
+        best.view.principal = middleOf(sheet);
+        best.coefficients = options.warmStart->shape;
+        unit = best.view.scale;
+        problem = shapeProblem(sheet, {unit});
+        problem->robustness = 3;
+        problem->solve(best, 12);
+    } else {
+        const std::vector<View> starts = searchPoses(sheet, adultHeads().mean, 4);
+        // Every start is polished with the mean head, which is cheap; the sitter's shape is then let
+        // loose from the best one, and from a rival about as good.
+        std::vector<std::pair<double, View>> polished;
+        for (const View& start : starts) {
+            HeadProblem rigid = rigidProblem(shapeProblem(sheet, {start.scale}), {start.scale});
+            rigid.robustness = 3;
+            HeadProblem::State state{start, {}};
+            const double cost = rigid.solve(state, 25);
+            polished.emplace_back(cost, state.view);
+        }
+        std::sort(polished.begin(), polished.end(),
+                  [](const auto& a, const auto& b) { return a.first < b.first; });
+        double bestCost = std::numeric_limits<double>::infinity();
+        for (const auto& [cost, view] : polished) {
+            const bool rival = cost < polished.front().first + 6;
+            const bool twin = std::isfinite(bestCost) &&
+                              angleBetween(view.rotation, best.view.rotation).value < 0.2;
+            if (!rival || twin)
+                continue;
+            HeadProblem free = shapeProblem(sheet, {view.scale});
+            free.robustness = 3;
+            HeadProblem::State state{view, {}};
+            const double freeCost = free.solve(state, 40);
+            if (freeCost < bestCost) {
+                bestCost = freeCost;
+                best = state;
+                unit = view.scale;
+                problem = std::move(free);
+            }
+        }
+    }
+
+    Fit fit;
+    fit.view = best.view;
+    fit.pose = poseOf(best.view.rotation);
+    fit.shape = best.coefficients;
+    fit.head = adultHeads().head(best.coefficients);
+    const std::vector<PicturePoint> deviations = problem->deviations(best);
+    for (std::size_t i = 0; i < deviations.size(); ++i) {
+        const HeadProblem::Observation& o = problem->observations[i];
+        fit.residuals[o.mark] = Pixels{deviations[i].norm()};
+        if (deviations[i].norm() > outlierDeviations * o.deviation.value)
+            fit.outliers.push_back(o.mark);
+    }
+    if (options.covariance)
+        fit.sigma =
+            poseSpread(best.view.rotation, problem->covariance(best).topLeftCorner<3, 3>());
+    if (!fit.view.rotation.allFinite() || !std::isfinite(fit.view.scale))
+        throw BadInput("no head could be fitted to these marks");
+    fit.milliseconds =
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
+    return fit;
+}
+
+} // namespace zokran

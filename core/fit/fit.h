@@ -1,0 +1,49 @@
+#pragma once
+
+#include "core/head/head_shape.h"
+#include "core/view/view.h"
+
+#include <map>
+#include <string>
+#include <vector>
+
+namespace zokran {
+
+/// One standard deviation of each angle.
+struct PoseSpread {
+    Radians turn, tilt, lean;
+};
+
+/// What the fit found.
+struct Fit {
+    View view;
+    Pose pose;
+    PoseSpread sigma;
+    std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
+    HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
+    PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it
+    std::vector<Mark> outliers;               ///< marks that disagree with all the others
+    double milliseconds = 0;
+
+    /// The ball as a circle in the picture.
+    BallCircle ball() const { return {view.centre, view.outlineRadius()}; }
+};
+
+/// How to fit. The defaults are what a new reference photograph wants.
+struct FitOptions {
+    const Fit* warmStart = nullptr; ///< start from this fit instead of searching all poses
+    bool covariance = true;         ///< fill `sigma`; skipped while a mark is dragged
+};
+
+/// How many more marks a fit needs, and which would serve best, as one sentence; empty when there
+/// are enough. Four marks not on one line serve, or three and the ball.
+std::string whatIsMissing(const MarkSheet& sheet);
+
+/// Finds pose, place, size and the sitter's own proportions from the seen marks and, where laid,
+/// the ball: maximum a posteriori under the prior of `adultHeads()`, with a robust loss, from
+/// several starts, in true perspective. Without a focal length the camera's distance is estimated
+/// under a prior around portrait distances. Throws BadInput when `whatIsMissing` is not empty or
+/// the marks are not finite.
+Fit fitHead(const MarkSheet& sheet, const FitOptions& options = {});
+
+} // namespace zokran

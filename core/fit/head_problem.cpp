@@ -1,0 +1,225 @@
+#include "core/fit/head_problem.h"
+
+#include <ceres/tiny_solver.h>
+
+#include <Eigen/Geometry>
+
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+using Eigen::Matrix3d;
+using Eigen::Vector2d;
+using Eigen::Vector3d;
+using Eigen::VectorXd;
+
+namespace {
+
+/// With a page held, place and size may stray this far (of a ball radius), the lean this far.
+constexpr double pageSlack = 0.002;
+/// With the facing held, the line of sight may stray this far, radians.
+constexpr double facingSlack = 1e-3;
+
+/// Camera distances are kept between 3 ball radii (a hand's breadth off the face) and the moon.
+double boundedNearness(double logDistance) {
+    return std::exp(-std::clamp(logDistance, std::log(3.0), 12.0));
+}
+
+} // namespace
+
+HeadProblem::HeadProblem(PicturePoint principal, Pixels unit)
+    : principal_(principal), unit_(unit.value) {}
+
+int HeadProblem::NumParameters() const {
+    return firstDirection() + static_cast<int>(directions.size());
+}
+
+int HeadProblem::NumResiduals() const {
+    return static_cast<int>(2 * observations.size() + directions.size()) + (ball ? 3 : 0) +
+           (distanceIsFree() ? 1 : 0) + (pageHeld ? 4 : 0) +
+           (facingHeld ? 2 : 0);
+}
+
+VectorXd HeadProblem::pack(const State& state) {
+    start_ = state.view.rotation;
+    VectorXd x(NumParameters());
+    x.head<3>().setZero();
+    x.segment<2>(3) = (state.view.centre - principal_) / unit_;
+    x[5] = std::log(state.view.scale / unit_);
+    if (distanceIsFree())
+        x[6] = -std::log(std::max(state.view.nearness, 1e-6));
+    for (std::size_t k = 0; k < directions.size(); ++k)
+        x[firstDirection() + static_cast<int>(k)] =
+            k < state.coefficients.size() ? state.coefficients[k] : 0;
+    return x;
+}
+
+void HeadProblem::unpack(const VectorXd& x, State& state) const {
+    state.view.rotation = rotationFromVector(x.head<3>()) * start_;
+    state.view.principal = principal_;
+    state.view.centre = principal_ + unit_ * x.segment<2>(3);
+    state.view.scale = unit_ * std::exp(x[5]);
+    state.view.nearness =
+        focal ? std::min(state.view.scale / focal->value, 1 / 3.0) : boundedNearness(x[6]);
+    state.coefficients.assign(x.data() + firstDirection(), x.data() + x.size());
+}
+
+bool HeadProblem::operator()(const double* parameters, double* residuals, double* jacobian) const {
+    const int n = NumParameters(), rows = NumResiduals(), first = firstDirection();
+    const int directionCount = static_cast<int>(directions.size());
+    const Eigen::Map<const VectorXd> x(parameters, n);
+    Eigen::Map<VectorXd> f(residuals, rows);
+    if (jacobian)
+        Eigen::Map<Eigen::MatrixXd>(jacobian, rows, n).setZero();
+    auto d = [&](int row, int column) -> double& { return jacobian[row + column * rows]; };
+
+    const Vector3d w = x.head<3>();
+    const Matrix3d rotation = rotationFromVector(w) * start_;
+    const Matrix3d left = jacobian ? leftJacobian(w) : Matrix3d::Identity();
+    const Vector2d centre = x.segment<2>(3);
+    const double scale = std::exp(std::clamp(x[5], -12.0, 12.0));
+    const double focalInUnits = focal ? focal->value / unit_ : 0;
+    const double nearness = focal ? scale / focalInUnits : boundedNearness(x[6]);
+    const double c2 = robustness * robustness;
+
+    int row = 0;
+    for (std::size_t i = 0; i < observations.size(); ++i) {
+        const Observation& o = observations[i];
+        Vector3d p = o.base;
+        for (int k = 0; k < directionCount; ++k)
+            p += x[first + k] * directions[k].displacement[i];
+        const Vector3d m = rotation * p;
+        const double depth = std::max(1 - nearness * m.z(), 0.05);
+        const Vector2d flat(centre.x() + scale * m.x(), centre.y() - scale * m.y());
+        const Vector2d at = flat / depth;
+        const double weight = unit_ / o.deviation.value;
+        const Vector2d e = weight * (at - (o.at - principal_) / unit_);
+
+        // Cauchy's loss, written as a factor g on the residual so that |g e|² is the loss.
+        const double s = e.squaredNorm();
+        double g = 1, slope = 0;
+        if (std::isfinite(c2) && s > 1e-9 * c2) {
+            const double rho = c2 * std::log1p(s / c2);
+            g = std::sqrt(rho / s);
+            slope = (1 / (1 + s / c2) - rho / s) / (s * g); // 2 dg/ds
+        }
+        f.segment<2>(row) = g * e;
+        if (jacobian) {
+            const Eigen::Matrix2d robust =
+                weight * (g * Eigen::Matrix2d::Identity() + slope * e * e.transpose());
+            Eigen::Matrix<double, 2, 3> toView;
+            toView << scale, 0, at.x() * nearness, 0, -scale, at.y() * nearness;
+            toView = robust * toView / depth;
+            const Eigen::Matrix<double, 2, 3> turn = -toView * skew(m) * left;
+            const Eigen::Matrix2d shift = robust / depth;
+            const Vector2d byNearness = robust * at * (m.z() * nearness / depth);
+            Vector2d byScale = robust * Vector2d(scale * m.x(), -scale * m.y()) / depth;
+            if (focal)
+                byScale += byNearness;
+            const Eigen::Matrix<double, 2, 3> toHead = toView * rotation;
+            for (int r = 0; r < 2; ++r) {
+                for (int k = 0; k < 3; ++k)
+                    d(row + r, k) = turn(r, k);
+                d(row + r, 3) = shift(r, 0);
+                d(row + r, 4) = shift(r, 1);
+                d(row + r, 5) = byScale[r];
+                if (!focal)
+                    d(row + r, 6) = -byNearness[r];
+                for (int k = 0; k < directionCount; ++k)
+                    d(row + r, first + k) = toHead.row(r).dot(directions[k].displacement[i]);
+            }
+        }
+        row += 2;
+    }
+    for (int k = 0; k < directionCount; ++k, ++row) {
+        f[row] = x[first + k] / directions[k].spread;
+        if (jacobian)
+            d(row, first + k) = 1 / directions[k].spread;
+    }
+    if (distanceIsFree()) {
+        f[row] = (x[6] - meanLogDistance) / logDistanceSpread;
+        if (jacobian)
+            d(row, 6) = 1 / logDistanceSpread;
+        ++row;
+    }
+    auto hold = [&](const PicturePoint& at, double size, double slack) {
+        const Vector2d there = (at - principal_) / unit_;
+        const double weight = unit_ / (slack * size);
+        f.segment<2>(row) = weight * (centre - there);
+        f[row + 2] = (x[5] - std::log(size / unit_)) / slack;
+        if (jacobian) {
+            d(row, 3) = d(row + 1, 4) = weight;
+            d(row + 2, 5) = 1 / slack;
+        }
+        row += 3;
+    };
+    if (ball)
+        hold(ball->centre, ball->radius.value, ballDeviation);
+    if (pageHeld) {
+        hold(pageHeld->centre, pageHeld->scale, pageSlack);
+        // The turn about the line of sight that is left between the held page and this pose.
+        const Matrix3d between = rotation * pageHeld->rotation.transpose();
+        const double roll = std::atan2(between(1, 0) - between(0, 1), between(0, 0) + between(1, 1));
+        f[row] = roll / (10 * pageSlack);
+        if (jacobian)
+            for (int k = 0; k < 3; ++k)
+                d(row, k) = left(2, k) / (10 * pageSlack);
+        ++row;
+    }
+    if (facingHeld) {
+        // Where the held head's line of sight has gone; a turn about it leaves it in place.
+        const Vector3d sight = (rotation * facingHeld->transpose()).col(2);
+        f.segment<2>(row) = sight.head<2>() / facingSlack;
+        if (jacobian) {
+            const Matrix3d slope = -skew(sight) * left / facingSlack;
+            for (int r = 0; r < 2; ++r)
+                for (int k = 0; k < 3; ++k)
+                    d(row + r, k) = slope(r, k);
+        }
+    }
+    return true;
+}
+
+double HeadProblem::solve(State& start, int iterations) {
+    VectorXd x = pack(start);
+    ceres::TinySolver<HeadProblem> solver;
+    solver.options.max_num_iterations = iterations;
+    solver.options.function_tolerance = 1e-7;
+    solver.options.parameter_tolerance = 1e-7;
+    solver.options.gradient_tolerance = 1e-9;
+    solver.Solve(*this, &x);
+    if (x.allFinite())
+        unpack(x, start);
+    return solver.summary.final_cost;
+}
+
+std::pair<VectorXd, Eigen::MatrixXd> HeadProblem::linearised(const State& state) {
+    const VectorXd x = pack(state);
+    VectorXd f(NumResiduals());
+    Eigen::MatrixXd j(NumResiduals(), NumParameters());
+    (*this)(x.data(), f.data(), j.data());
+    return {f, j};
+}
+
+Eigen::MatrixXd HeadProblem::covariance(const State& state) {
+    const Eigen::MatrixXd j = linearised(state).second;
+    const int n = NumParameters();
+    // The whisper of a prior on every unknown keeps the inverse finite when the marks say nothing.
+    const Eigen::MatrixXd information =
+        j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
+    return information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
+}
+
+std::vector<PicturePoint> HeadProblem::deviations(const State& state) const {
+    std::vector<PicturePoint> all;
+    for (std::size_t i = 0; i < observations.size(); ++i) {
+        HeadPoint p = observations[i].base;
+        for (std::size_t k = 0; k < directions.size(); ++k)
+            p += state.coefficients[k] * directions[k].displacement[i];
+        all.push_back(observations[i].at - state.view.project(p));
+    }
+    return all;
+}
+
+} // namespace zokran

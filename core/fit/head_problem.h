@@ -1,0 +1,88 @@
+#pragma once
+
+#include "core/head/marks.h"
+#include "core/view/view.h"
+
+#include <Eigen/Dense>
+
+#include <limits>
+#include <optional>
+#include <utility>
+#include <vector>
+
+namespace zokran {
+
+/// The least-squares problem behind every fit: a head with some freedom of shape before a pinhole
+/// camera. Internal to the core; people call `fitHead` and `compareSketch`.
+///
+/// Lengths in the picture are divided by `unit` and taken from the principal point, so that every
+/// unknown is of order one whatever the size of the photograph.
+class HeadProblem {
+public:
+    /// One seen mark.
+    struct Observation {
+        Mark mark;
+        HeadPoint base;   ///< on the head before any direction is applied
+        PicturePoint at;  ///< px
+        Pixels deviation; ///< one standard deviation, px
+    };
+    /// A way the head may deform, one displacement per observation, its coefficient drawn from
+    /// N(0, spread²). An infinite spread leaves it free.
+    struct Direction {
+        std::vector<HeadPoint> displacement;
+        double spread = 1;
+    };
+    /// The unknowns.
+    struct State {
+        View view;
+        std::vector<double> coefficients; ///< one per direction
+    };
+
+    HeadProblem(PicturePoint principal, Pixels unit);
+
+    std::vector<Observation> observations;
+    std::vector<Direction> directions;
+    std::optional<BallCircle> ball;
+    double ballDeviation = 0.04;   ///< of its radius, for place and (log) size alike
+    std::optional<Pixels> focal;   ///< fixed when known
+    double meanLogDistance = 0;    ///< prior on log(camera distance / ball radius) ...
+    double logDistanceSpread = 1;  ///< ... used when the focal length is not known
+    std::optional<View> pageHeld;  ///< hold place, size and lean close to this view
+    std::optional<Eigen::Matrix3d> facingHeld; ///< hold turn and tilt at this rotation's
+    /// Deviations beyond about this many standard deviations lose their pull (Cauchy's loss).
+    double robustness = std::numeric_limits<double>::infinity();
+
+    /// Runs Ceres' TinySolver (Levenberg-Marquardt) from `start` and returns half the squared sum of
+    /// the weighted residuals; `start` becomes the solution.
+    double solve(State& start, int iterations);
+
+    /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,
+    /// log distance when free, coefficients), the rotation vector acting on the left.
+    Eigen::MatrixXd covariance(const State& state);
+
+    /// The weighted residuals at `state` and their derivatives by the unknowns.
+    std::pair<Eigen::VectorXd, Eigen::MatrixXd> linearised(const State& state);
+
+    /// Each observation's deviation from where `state` puts it, px.
+    std::vector<PicturePoint> deviations(const State& state) const;
+
+    // The interface TinySolver asks for.
+    using Scalar = double;
+    enum { NUM_RESIDUALS = Eigen::Dynamic, NUM_PARAMETERS = Eigen::Dynamic };
+    int NumResiduals() const;
+    int NumParameters() const;
+    bool operator()(const double* parameters, double* residuals, double* jacobian) const;
+
+private:
+    bool distanceIsFree() const { return !focal; }
+    int firstDirection() const { return distanceIsFree() ? 7 : 6; }
+    Eigen::VectorXd pack(const State& state);
+    void unpack(const Eigen::VectorXd& x, State& state) const;
+
+    PicturePoint principal_;
+    double unit_;
+    /// The rotation the solver's rotation vector is relative to.
+    Eigen::Matrix3d start_ = Eigen::Matrix3d::Identity();
+};
+
+} // namespace zokran

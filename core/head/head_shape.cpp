@@ -1,0 +1,142 @@
+#include "core/head/head_shape.h"
+
+namespace zokran {
+
+namespace {
+
+using enum Mark;
+
+/// One ball radius in the published tables: half the mean adult head length (glabella to
+/// opisthocranion), 95 mm. See docs/sources.md, "The mean head".
+constexpr double radiusMm = 95;
+
+class DirectionBuilder {
+public:
+    explicit DirectionBuilder(std::string_view id) : direction_{id, {}} {
+        for (HeadPoint& d : direction_.displacement)
+            d.setZero();
+    }
+    /// Millimetres, for a mark and its mirror image (x changes sign with the side).
+    DirectionBuilder& move(std::initializer_list<Mark> marks, double x, double y, double z) {
+        for (Mark m : marks) {
+            direction_.displacement[m] += HeadPoint(x, y, z) / radiusMm;
+            if (mirrored(m) != m)
+                direction_.displacement[mirrored(m)] += HeadPoint(-x, y, z) / radiusMm;
+        }
+        return *this;
+    }
+    operator ShapeDirection() const { return direction_; }
+
+private:
+    ShapeDirection direction_;
+};
+
+ShapePrior makeAdultHeads() {
+    ShapePrior prior;
+    auto place = [&](Mark m, double x, double y, double z) {
+        prior.mean[m] = HeadPoint(x, y, z) / radiusMm;
+        if (mirrored(m) != m)
+            prior.mean[mirrored(m)] = HeadPoint(-x, y, z) / radiusMm;
+    };
+    // Millimetres; the sitter's left side (x > 0) is given, the right is its mirror image.
+    place(Crown, 0, 95, -10);
+    place(Hairline, 0, 55, 80);
+    place(Brow, 0, 0, 95);
+    place(NoseRoot, 0, -13, 88);
+    place(InnerEyeL, 16.5, -22, 75);
+    place(OuterEyeL, 45, -21, 64);
+    place(PupilL, 31, -21, 77);
+    place(NoseTip, 0, -56, 116);
+    place(NoseBase, 0, -65, 99);
+    place(NoseWingL, 17, -59, 91);
+    place(MouthCornerL, 26, -86, 86);
+    place(LipLine, 0, -86, 101);
+    place(Chin, 0, -129, 84);
+    place(JawAngleL, 51, -88, 9);
+    place(EarTopL, 77, -7, -21);
+    place(EarBaseL, 70, -66, -10);
+    place(Back, 0, -2, -95);
+
+    using Build = DirectionBuilder;
+    prior.directions = {
+        // Millimetres for one standard deviation of the population.
+        Build("midface_length")
+            .move({NoseTip, NoseBase, NoseWingL}, 0, -3.8, 0)
+            .move({MouthCornerL, LipLine, Chin}, 0, -3.8, 0)
+            .move({JawAngleL}, 0, -2.5, 0),
+        Build("lower_face_length")
+            .move({MouthCornerL, LipLine}, 0, -1.6, 0)
+            .move({Chin}, 0, -5.0, 0)
+            .move({JawAngleL}, 0, -2.0, 0),
+        Build("mouth_height").move({MouthCornerL, LipLine}, 0, 1.8, 0),
+        Build("eye_height")
+            .move({InnerEyeL, OuterEyeL, PupilL}, 0, 2.8, 0)
+            .move({NoseRoot}, 0, 2.2, 0),
+        Build("face_width")
+            .move({OuterEyeL}, 1.4, 0, 0)
+            .move({PupilL, InnerEyeL}, 0.8, 0, 0)
+            .move({JawAngleL}, 2.5, 0, 0)
+            .move({EarTopL, EarBaseL}, 3.2, 0, 0)
+            .move({MouthCornerL}, 0.8, 0, 0)
+            .move({NoseWingL}, 0.5, 0, 0),
+        Build("eye_spacing")
+            .move({InnerEyeL}, 1.4, 0, 0)
+            .move({PupilL}, 1.3, 0, 0)
+            .move({OuterEyeL}, 1.2, 0, 0),
+        Build("eye_width").move({OuterEyeL}, 1.3, 0, -0.3).move({PupilL}, 0.5, 0, 0),
+        Build("eye_depth").move({InnerEyeL, OuterEyeL, PupilL}, 0, 0, 2.5),
+        Build("jaw_width").move({JawAngleL}, 4.0, 0, 0),
+        Build("jaw_height").move({JawAngleL}, 0, 5.0, 2.0),
+        Build("jaw_depth").move({JawAngleL}, 0, 0, 5.0),
+        Build("face_depth")
+            .move({NoseRoot}, 0, 0, 1.0)
+            .move({NoseBase, NoseTip, NoseWingL}, 0, 0, 3.5)
+            .move({LipLine, MouthCornerL}, 0, 0, 4.0)
+            .move({Chin}, 0, 0, 4.5),
+        Build("chin_depth").move({Chin}, 0, 0, 5.0).move({LipLine, MouthCornerL}, 0, 0, 1.5),
+        Build("nose_length").move({NoseTip}, 0, -2.5, 0.3).move({NoseBase}, 0, -0.8, 0),
+        Build("nose_depth").move({NoseTip}, 0, 0, 2.8).move({NoseRoot}, 0, 0, 1.5),
+        Build("nose_width").move({NoseWingL}, 1.6, 0, 0),
+        Build("mouth_width").move({MouthCornerL}, 2.2, 0, 0),
+        Build("ear_height").move({EarTopL, EarBaseL}, 0, 5.0, 0),
+        Build("ear_depth").move({EarTopL, EarBaseL}, 0, 0, 6.0),
+        Build("ear_length").move({EarTopL}, 0, 2.2, 0).move({EarBaseL}, 0, -2.2, 0),
+        Build("ear_spread").move({EarTopL}, 3.0, 0, 0).move({EarBaseL}, 2.0, 0, 0),
+        Build("hairline").move({Hairline}, 0, 7.0, -5.0),
+        Build("forehead_depth").move({Hairline}, 0, 0, 4.0).move({Brow}, 0, 0, 1.5),
+        Build("crown_height").move({Crown}, 0, 6.0, 0),
+        Build("head_length").move({Back}, 0, 0, 6.0).move({Crown}, 0, 0, 5.0),
+    };
+    for (double& s : prior.ownSpread)
+        s = 1.6 / radiusMm;
+    for (Mark m : {Hairline, Crown, Back, JawAngleL, JawAngleR})
+        prior.ownSpread[m] = 4.0 / radiusMm;
+    for (Mark m : {EarTopL, EarTopR, EarBaseL, EarBaseR, Chin, Brow})
+        prior.ownSpread[m] = 2.4 / radiusMm;
+    return prior;
+}
+
+} // namespace
+
+const ShapePrior& adultHeads() {
+    static const ShapePrior prior = makeAdultHeads();
+    return prior;
+}
+
+HeadMarks ShapePrior::head(const std::vector<double>& coefficients) const {
+    HeadMarks h = mean;
+    for (std::size_t k = 0; k < coefficients.size(); ++k)
+        for (int i = 0; i < markCount; ++i)
+            h[markAt(i)] += coefficients[k] * directions[k].displacement[markAt(i)];
+    return h;
+}
+
+BallRadii headHeight(const HeadMarks& head) { return {head[Crown].y() - head[Chin].y()}; }
+
+BallRadii eyeWidth(const HeadMarks& head) {
+    return {((head[OuterEyeL] - head[InnerEyeL]).norm() +
+             (head[OuterEyeR] - head[InnerEyeR]).norm()) /
+            2};
+}
+
+} // namespace zokran

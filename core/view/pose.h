@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/units.h"
+
+namespace zokran {
+
+/// How the head is held against the camera. turn + = nose towards the viewer's right, tilt + = chin
+/// up, lean + = crown towards the viewer's right (clockwise as seen).
+struct Pose {
+    Radians turn, tilt, lean;
+};
+
+/// A pose from the three angles in degrees.
+Pose poseFromDegrees(Degrees turn, Degrees tilt, Degrees lean);
+
+/// `R_head_to_view = Rz(-lean) * Ry(turn) * Rx(-tilt)`; view axes x right, y up, z to the viewer.
+Eigen::Matrix3d headToView(const Pose& pose);
+
+/// The pose whose `headToView` is `rotation`, with turn in [-90°, 90°], tilt and lean in
+/// (-180°, 180°]. At a turn of exactly ±90° tilt and lean act about one axis; the whole of it is
+/// then given to the tilt.
+Pose poseOf(const Eigen::Matrix3d& rotation);
+
+/// The angle of the single turn that takes one rotation into the other, in [0, π].
+Radians angleBetween(const Eigen::Matrix3d& a, const Eigen::Matrix3d& b);
+
+/// The same direction in (-π, π].
+Radians wrapped(Radians angle);
+
+/// Rodrigues' formula: the rotation by |w| radians about w.
+Eigen::Matrix3d rotationFromVector(const Eigen::Vector3d& w);
+
+/// The left Jacobian of SO(3): exp(w + dw) ≈ exp(J(w) dw) exp(w). Source: Barfoot, State
+/// Estimation for Robotics, eq. 7.77 (from memory).
+Eigen::Matrix3d leftJacobian(const Eigen::Vector3d& w);
+
+/// The matrix of the cross product: skew(a) b = a × b.
+Eigen::Matrix3d skew(const Eigen::Vector3d& a);
+
+} // namespace zokran

@@ -1,0 +1,47 @@
+#pragma once
+
+#include "core/view/pose.h"
+
+namespace zokran {
+
+/// A head before a pinhole camera: everything needed to carry a head point into the picture.
+///
+/// The camera is written so that its orthographic limit is an ordinary value and not a special
+/// case. With `m = rotation * p` a point turned to the view axes (ball radii), the picture point is
+///
+///     principal + ((centre - principal) + scale * (m.x, -m.y)) / (1 - nearness * m.z)
+///
+/// which is the pinhole camera of focal length `scale / nearness` px whose distance from the plane
+/// of the ball's centre is `1 / nearness` ball radii. `nearness = 0` is the orthographic limit.
+struct View {
+    Eigen::Matrix3d rotation = Eigen::Matrix3d::Identity(); ///< head to view axes
+    PicturePoint centre{0, 0};    ///< where the ball's centre lies in the picture
+    double scale = 1;             ///< px per ball radius in the plane of the ball's centre
+    double nearness = 0;          ///< 1 / camera distance, per ball radius; in [0, 1)
+    PicturePoint principal{0, 0}; ///< where the camera's axis meets the picture: its middle
+
+    /// The picture point of `p`. A point in or behind the camera's plane has none; it is pushed to
+    /// just before the camera, so that what comes back is finite.
+    PicturePoint project(const HeadPoint& p) const;
+
+    /// The direction from the head to the camera in homogeneous form: the camera stands at
+    /// `d / nearness` in the head frame, or infinitely far along `d` when nearness is 0.
+    HeadPoint towardsCamera() const;
+
+    /// True when a surface element at `p` with outward normal `n` is turned to the camera.
+    bool faces(const HeadPoint& p, const Eigen::Vector3d& n) const {
+        return n.dot(towardsCamera() - nearness * p) > 0;
+    }
+
+    /// Focal length; infinite in the orthographic limit.
+    Pixels focal() const;
+
+    /// The radius of the ball's outline when it stands on the camera's axis.
+    Pixels outlineRadius() const;
+
+    /// The head point that projects to `at` and lies in the plane through `through` parallel to the
+    /// picture.
+    HeadPoint liftInPlaneOf(const HeadPoint& through, const PicturePoint& at) const;
+};
+
+} // namespace zokran
