@@ -111,6 +111,22 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
     return placement;
 }
 
+/// Nobody said how steady the hand is that placed the marks. What the first explanation leaves over
+/// tells: a share of the usual noise, between a quarter of it and the whole. The median is not moved
+/// by a mark or two that are truly out of place.
+double steadiness(const Explanation& first, Pixels usual) {
+    std::vector<double> left;
+    for (const PicturePoint& d : first.unexplained) {
+        left.push_back(std::abs(d.x()));
+        left.push_back(std::abs(d.y()));
+    }
+    const auto middle = left.begin() + static_cast<long>(left.size() / 2);
+    std::nth_element(left.begin(), middle, left.end());
+    // 1.48 turns the median of a normal's absolute values into its deviation; the rest makes up for
+    // the freedom the explanation had.
+    return std::clamp(1.25 * 1.48 * *middle / usual.value, 0.25, 1.0);
+}
+
 } // namespace
 
 std::optional<Hold> holdNamed(std::string_view word) {
@@ -136,7 +152,7 @@ Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
     const View& faithful = c.registeredView;
     const bool held = options.hold != Hold::All;
     const Pixels noise = sketchMarks.noiseOrDefault();
-    const double bothNoises =
+    double bothNoises =
         std::hypot(noise.value, referenceMarks.noiseOrDefault().value * c.registration.scale);
     HeadProblem problem(faithful.principal, {faithful.scale});
     problem.meanLogDistance = -std::log(std::max(faithful.nearness, 1e-4));
@@ -150,7 +166,14 @@ Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
     }
 
     const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held);
-    const Explanation explanation = explain(problem, modes, faithful);
+    Explanation explanation = explain(problem, modes, faithful);
+    if (!sketchMarks.noise) {
+        const double share = steadiness(explanation, {bothNoises});
+        bothNoises *= share;
+        for (auto& o : problem.observations)
+            o.deviation.value *= share;
+        explanation = explain(problem, modes, faithful);
+    }
     c.sketchView = explanation.view;
     c.sketchPose = poseOf(c.sketchView.rotation);
     c.sketchSigma = poseSpread(c.sketchView.rotation, explanation.rotationCovariance);

@@ -61,7 +61,7 @@ public:
                 Model trial = model;
                 trial.admitted.push_back(k);
                 refit(trial);
-                if (trial.total < best.total)
+                if (trial.total < best.total - 0.01)
                     best = trial;
             }
             if (best.total >= model.total)
@@ -148,7 +148,11 @@ private:
             if (gain > 0)
                 gains.emplace_back(gain, static_cast<int>(k));
         }
-        std::sort(gains.rbegin(), gains.rend());
+        // Errors that look alike on the marks there are explain equally much; the plainer one stands
+        // first in the catalogue and is taken.
+        std::stable_sort(gains.begin(), gains.end(), [](const auto& a, const auto& b) {
+            return std::round(100 * a.first) > std::round(100 * b.first);
+        });
         std::vector<int> best;
         for (const auto& [gain, k] : gains)
             if (best.size() < 5)
@@ -173,6 +177,7 @@ Explanation explain(const HeadProblem& problem, const std::vector<ErrorMode>& mo
     result.view = best.state.view;
     result.poseDrifted = best.poseFree;
     HeadProblem p = search.problemFor(best);
+    result.unexplained = p.deviations(best.state);
     // The doubt of the pose is asked with the pose free, whether or not it drifted.
     p.facingHeld.reset();
     const Eigen::MatrixXd covariance = p.covariance(best.state);

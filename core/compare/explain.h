@@ -20,6 +20,7 @@ struct Explanation {
     Eigen::Matrix3d rotationCovariance; ///< of the rotation vector acting on the left
     bool poseDrifted = false;
     std::vector<AdmittedError> errors;
+    std::vector<PicturePoint> unexplained; ///< what is left of each observation, px
 };
 
 /// Looks for the few errors that explain the sketch's marks. `problem` holds the observations and

@@ -131,7 +131,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         std::vector<std::pair<double, View>> polished;
         for (const View& start : starts) {
             HeadProblem rigid = rigidProblem(shapeProblem(sheet, {start.scale}), {start.scale});
-            rigid.robustness = 3;
+            rigid.robustness = 6;
             HeadProblem::State state{start, {}};
             const double cost = rigid.solve(state, 25);
             polished.emplace_back(cost, state.view);
@@ -146,8 +146,11 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
             if (!rival || twin)
                 continue;
             HeadProblem free = shapeProblem(sheet, {view.scale});
-            free.robustness = 3;
             HeadProblem::State state{view, {}};
+            // A tolerant loss first, so that a mark the mean head misplaces is not given up on.
+            free.robustness = 8;
+            free.solve(state, 15);
+            free.robustness = 3;
             const double freeCost = free.solve(state, 40);
             if (freeCost < bestCost) {
                 bestCost = freeCost;

@@ -154,8 +154,16 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         }
         row += 3;
     };
-    if (ball)
+    if (ball) {
         hold(ball->centre, ball->radius.value, ballDeviation);
+        // The outline of a near ball is wider than its scale: r = scale / sqrt(1 - nearness²).
+        const double q2 = nearness * nearness, slope = q2 / (1 - q2) / ballDeviation;
+        f[row - 1] -= std::log1p(-q2) / (2 * ballDeviation);
+        if (jacobian && focal)
+            d(row - 1, 5) += slope;
+        else if (jacobian)
+            d(row - 1, 6) = -slope;
+    }
     if (pageHeld) {
         hold(pageHeld->centre, pageHeld->scale, pageSlack);
         // The turn about the line of sight that is left between the held page and this pose.
