@@ -306,19 +306,20 @@ bool Sculpture::sees(const HeadPoint& camera, Mark mark) const {
     const Vec toCamera = camera - at;
     const double far = toCamera.norm();
     const Vec d = toCamera / far;
-    // A mark on an outline, such as the crown from the front, counts as seen: the ray starts a
-    // little off the surface and forgives a graze.
-    constexpr double forgiven = 0.03;
+    // A mark on an outline, such as the crown from the front, counts as seen, and so does one at the
+    // bottom of a crease, such as the corner of the eye: the ray starts a little off the surface and
+    // forgives a graze.
+    constexpr double off = 0.015, forward = 0.06, graze = 0.012;
     const double h = 1e-3;
     Vec normal;
     for (int k = 0; k < 3; ++k)
         normal[k] = distanceBald(at + h * Vec::Unit(k)) - distanceBald(at - h * Vec::Unit(k));
     if (normal.norm() > 0)
         normal.normalize();
-    const HeadPoint from = at + forgiven * normal;
-    for (double t = 0.01; t < std::min(far, 4.0);) {
+    const HeadPoint from = at + off * normal;
+    for (double t = forward; t < std::min(far, 4.0);) {
         const double room = distanceBald(from + t * d);
-        if (room < -0.004)
+        if (room < -graze)
             return false;
         t += std::max(0.6 * room, 0.006);
     }

@@ -31,6 +31,12 @@ void requireAngle(double degrees, double limit, const char* name) {
         throw BadInput(fmt::format("--{} must lie between -{} and {} degrees", name, limit, limit));
 }
 
+/// The name's ending chooses the format: .jpg and .jpeg for JPEG, anything else is PNG.
+void writePicture(const std::string& file, const Picture& picture) {
+    const bool jpeg = file.ends_with(".jpg") || file.ends_with(".jpeg");
+    writeAtomically(file, encoded(picture, jpeg ? ".jpg" : ".png"));
+}
+
 void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     requireAngle(turn.value, 180, "turn");
     requireAngle(tilt.value, 180, "tilt");
@@ -49,7 +55,7 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     const View view = viewOf(order.shot);
     const int width = static_cast<int>(std::lround(2 * view.principal.x()));
     if (!order.png.empty())
-        writeAtomically(order.png, encoded(photograph(sculpture, order.shot), ".png"));
+        writePicture(order.png, photograph(sculpture, order.shot));
     if (!order.marks.empty())
         writeAtomically(order.marks,
                         marksText(exactMarks(sculpture, view, width, order.shot.size),
@@ -68,7 +74,7 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     }
     const Sketch sketch = drawSketch(head, order.shot, order.planted, order.seed);
     if (!order.sketchPng.empty())
-        writeAtomically(order.sketchPng, encoded(sketch.picture, ".png"));
+        writePicture(order.sketchPng, sketch.picture);
     if (!order.sketchMarks.empty())
         writeAtomically(order.sketchMarks, marksText(sketch.marks, Truth{sketch.pose}));
 }
@@ -124,7 +130,7 @@ int main(int argc, char** argv) {
         ->delimiter(',')
         ->expected(2);
     castCommand->add_option("--size", order.shot.size, "height of the picture in px");
-    castCommand->add_option("--png", order.png, "write the photograph here");
+    castCommand->add_option("--png", order.png, "write the photograph here; a name in .jpg gives a JPEG");
     castCommand->add_option("--marks", order.marks, "write its exact marks and true pose here");
     castCommand->add_option("--sketch-png", order.sketchPng, "write a simulated sketch here");
     castCommand->add_option("--sketch-marks", order.sketchMarks, "write its exact marks here");

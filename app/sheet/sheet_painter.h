@@ -1,0 +1,20 @@
+#pragma once
+
+#include "app/sheet/sheet_content.h"
+
+class QPainter;
+
+namespace zokran {
+
+/// Draws a sheet's content into `area` (widget px). Pure drawing: no widget, no state.
+void paintSheet(QPainter& painter, const QRectF& area, const SheetContent& content,
+                const SheetTransform& transform, const QString& litLine);
+
+/// Draws the loupe: the picture four times enlarged round `at` (picture px) in a disc at `centre`.
+void paintLoupe(QPainter& painter, const QPointF& centre, const SheetContent& content,
+                const SheetTransform& transform, const PicturePoint& at);
+
+/// The id of the line that passes within a few px of `at` (widget px), or an empty string.
+QString lineNear(const SheetContent& content, const SheetTransform& transform, const QPointF& at);
+
+} // namespace zokran

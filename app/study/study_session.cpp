@@ -1,0 +1,261 @@
+#include "app/study/study_session.h"
+
+#include "app/study/picture_file.h"
+#include "core/files/comparison_file.h"
+#include "core/files/fit_file.h"
+
+#include <QFileInfo>
+#include <QUndoCommand>
+
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+/// A save follows a change within this time, milliseconds.
+constexpr int saveDelay = 400;
+
+} // namespace
+
+/// One change of the study, kept as the study before and after it.
+class StudyEdit : public QUndoCommand {
+public:
+    StudyEdit(StudySession& session, const QString& words, const QString& merge, Study before,
+              Study after)
+        : QUndoCommand(words), session_(session), merge_(merge), before_(std::move(before)),
+          after_(std::move(after)) {}
+
+    void undo() override { session_.adopt(before_); }
+    void redo() override { session_.adopt(after_); }
+    int id() const override { return merge_.isEmpty() ? -1 : 1; }
+    bool mergeWith(const QUndoCommand* other) override {
+        const auto* later = static_cast<const StudyEdit*>(other);
+        if (later->merge_ != merge_)
+            return false;
+        after_ = later->after_;
+        return true;
+    }
+
+private:
+    StudySession& session_;
+    QString merge_;
+    Study before_, after_;
+};
+
+StudySession::StudySession(Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {
+    saveSoon_.setSingleShot(true);
+    saveSoon_.setInterval(saveDelay);
+    connect(&saveSoon_, &QTimer::timeout, this, &StudySession::saveNow);
+}
+
+StudySession::~StudySession() { saveNow(); }
+
+void StudySession::open(StudyId id) {
+    saveNow();
+    const Study study = logbook_.load(id);
+    id_ = id;
+    undo_.clear();
+    chosen_.reset();
+    touched_.reset();
+    study_ = study;
+    loadPictures();
+    recompute();
+    logbook_.remember("open_study", std::to_string(id));
+    emit opened();
+    emit changed();
+}
+
+void StudySession::startFrom(const QString& file, const QImage& picture) {
+    saveNow();
+    Study study;
+    study.title = QFileInfo(file).completeBaseName().toStdString();
+    study.referencePicture = logbook_.keepPicture(file.toStdString());
+    study.reference.width = picture.width();
+    study.reference.height = picture.height();
+    study.step = 1;
+    open(logbook_.add(study));
+}
+
+void StudySession::setSketch(const QString& file, const QImage& picture) {
+    const std::string name = logbook_.keepPicture(file.toStdString());
+    edit(tr("Take in a sketch"), {}, [&](Study& s) {
+        s.sketchPicture = name;
+        s.sketch = MarkSheet{};
+        s.sketch.width = picture.width();
+        s.sketch.height = picture.height();
+    });
+}
+
+void StudySession::edit(const QString& words, const QString& merge,
+                        const std::function<void(Study&)>& change) {
+    Study after = study_;
+    change(after);
+    if (!(after == study_))
+        undo_.push(new StudyEdit(*this, words, merge, study_, std::move(after)));
+}
+
+void StudySession::adopt(const Study& study) {
+    study_ = study;
+    loadPictures();
+    recompute();
+    saveSoon_.start();
+    emit changed();
+}
+
+void StudySession::loadPictures() {
+    auto load = [&](const std::string& name, QString& loaded, QImage& image) {
+        const QString wanted = QString::fromStdString(name);
+        if (wanted == loaded)
+            return;
+        loaded = wanted;
+        image = {};
+        if (wanted.isEmpty())
+            return;
+        try {
+            image = readPicture(QString::fromStdString(logbook_.picturePath(name).string()));
+        } catch (const BadInput& e) {
+            tell(QString::fromStdString(e.what()));
+        }
+    };
+    load(study_.referencePicture, seenName_, seen_);
+    load(study_.sketchPicture, drawnName_, drawn_);
+}
+
+void StudySession::recompute() {
+    const std::optional<Fit> before = std::move(fit_);
+    fit_.reset();
+    comparison_.reset();
+    lacking_[0].clear();
+    lacking_[1].clear();
+    try {
+        // A fit is always sought from scratch: it takes a millisecond, and no earlier mistake can
+        // hold it in the wrong place.
+        fit_ = fitHead(study_.reference);
+    } catch (const BadInput& e) {
+        lacking_[0] = QString::fromStdString(e.what());
+    }
+    if (study_.sketchPicture.empty()) {
+        lacking_[1] = tr("there is no sketch yet");
+        return;
+    }
+    if (!fit_) {
+        lacking_[1] = tr("mark the reference first");
+        return;
+    }
+    try {
+        CompareOptions options;
+        options.hold = study_.hold;
+        if (study_.paperWidthMm > 0)
+            options.perPixel = Millimetres{study_.paperWidthMm / study_.sketch.width};
+        comparison_ = compareSketch(study_.reference, *fit_, study_.sketch, options);
+    } catch (const BadInput& e) {
+        lacking_[1] = QString::fromStdString(e.what());
+    }
+}
+
+QString StudySession::lacking(Side side) const { return lacking_[side == Side::Seen ? 0 : 1]; }
+
+std::vector<GuideLine> StudySession::lines(Side side) const {
+    if (!fit_ || (side == Side::Drawn && !comparison_))
+        return {};
+    std::optional<HeadForm> form;
+    try {
+        if (study_.canon != "sitter")
+            form = canonForm(canonNamed(study_.canon), fit_->head);
+    } catch (const BadInput&) {
+        // The canon's file has gone; the sitter's own levels always serve.
+    }
+    if (!form)
+        form = sitterForm(fit_->head);
+    std::vector<GuideLine> all =
+        guideLines(*form, side == Side::Seen ? fit_->view : comparison_->registeredView);
+    std::erase_if(all, [&](const GuideLine& line) {
+        std::string_view id = line.id;
+        if (id.ends_with("_l") || id.ends_with("_r"))
+            id.remove_suffix(2);
+        return study_.hiddenLines.contains(std::string(id));
+    });
+    return all;
+}
+
+const std::vector<Mark>& StudySession::order() {
+    using enum Mark;
+    // The long distances first, which settle the pose; then what refines the sitter.
+    static const std::vector<Mark> order{
+        Brow,         Chin,         NoseBase,     OuterEyeR, OuterEyeL, InnerEyeR, InnerEyeL,
+        NoseTip,      LipLine,      MouthCornerR, MouthCornerL, EarTopR,  EarBaseR,  EarTopL,
+        EarBaseL,     JawAngleR,    JawAngleL,    Hairline,  Crown,     NoseRoot,  NoseWingR,
+        NoseWingL,    PupilR,       PupilL,       Back};
+    return order;
+}
+
+std::optional<Mark> StudySession::next(Side side) const {
+    if (study_.picture(side).empty())
+        return std::nullopt;
+    if (chosen_)
+        return chosen_;
+    for (Mark m : order())
+        if (!study_.marks(side).marks[m])
+            return m;
+    return std::nullopt;
+}
+
+void StudySession::choose(std::optional<Mark> mark) {
+    chosen_ = mark;
+    emit changed();
+}
+
+void StudySession::place(Side side, Mark mark, const PicturePoint& at, const QString& merge) {
+    chosen_.reset();
+    touched_ = mark;
+    const QString name = QString::fromUtf8(wordsFor(mark).data());
+    edit(tr("Place the %1").arg(name), merge,
+         [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{at, false}; });
+    emit touchedChanged();
+}
+
+void StudySession::hide(Side side, Mark mark) {
+    chosen_.reset();
+    edit(tr("Cannot see the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {},
+         [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{std::nullopt, true}; });
+}
+
+void StudySession::clear(Side side, Mark mark) {
+    touched_.reset();
+    edit(tr("Take back the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {},
+         [&](Study& s) { s.marks(side).marks[mark].reset(); });
+}
+
+void StudySession::touch(std::optional<Mark> mark) {
+    touched_ = mark;
+    emit touchedChanged();
+}
+
+int StudySession::placedCount(Side side) const {
+    const auto& marks = study_.marks(side).marks;
+    return static_cast<int>(std::count_if(marks.begin(), marks.end(),
+                                          [](const auto& m) { return m.has_value(); }));
+}
+
+void StudySession::light(const QString& line) {
+    if (line == litLine_)
+        return;
+    litLine_ = line;
+    emit lit();
+}
+
+void StudySession::saveNow() {
+    saveSoon_.stop();
+    if (!id_)
+        return;
+    try {
+        logbook_.save(*id_, study_,
+                      {fit_ ? fitText(*fit_) : "", comparison_ ? comparisonText(*comparison_) : ""});
+    } catch (const BadInput& e) {
+        // What is on the bench is kept; the next change tries again.
+        tell(QString::fromStdString(e.what()));
+    }
+}
+
+} // namespace zokran

@@ -1,0 +1,103 @@
+#pragma once
+
+#include "core/compare/compare.h"
+#include "core/fit/fit.h"
+#include "core/head/guides.h"
+#include "logbook/logbook.h"
+
+#include <QImage>
+#include <QObject>
+#include <QTimer>
+#include <QUndoStack>
+
+#include <functional>
+#include <optional>
+
+namespace zokran {
+
+/// The study on the bench: what the learner put in, what follows from it, and the way back. Every
+/// change goes through `edit`, which can be undone, is fitted and compared at once, and is in the
+/// logbook within half a second.
+class StudySession : public QObject {
+    Q_OBJECT
+
+public:
+    explicit StudySession(Logbook& logbook, QObject* parent = nullptr);
+    ~StudySession() override;
+
+    Logbook& logbook() { return logbook_; }
+    QUndoStack& undoStack() { return undo_; }
+
+    bool isOpen() const { return id_.has_value(); }
+    std::optional<StudyId> id() const { return id_; }
+    const Study& study() const { return study_; }
+
+    /// Puts a study on the bench; the one before is saved first.
+    void open(StudyId id);
+    /// Starts a study from a reference photograph and puts it on the bench.
+    void startFrom(const QString& file, const QImage& picture);
+    /// Takes the sketch's photograph into the study on the bench.
+    void setSketch(const QString& file, const QImage& picture);
+
+    /// Changes the study in a way that can be undone. Edits in a row with the same `merge` key that
+    /// is not empty (dragging, nudging, typing) count as one.
+    void edit(const QString& words, const QString& merge, const std::function<void(Study&)>& change);
+
+    // What follows from the study.
+    const QImage& picture(Side side) const { return side == Side::Seen ? seen_ : drawn_; }
+    const std::optional<Fit>& fit() const { return fit_; }
+    const std::optional<Comparison>& comparison() const { return comparison_; }
+    /// Why there is no fit or comparison yet, in one sentence; empty when there is one.
+    QString lacking(Side side) const;
+    /// The lines on the fitted head, or the same carried onto the sketch.
+    std::vector<GuideLine> lines(Side side) const;
+
+    // Guided marking.
+    static const std::vector<Mark>& order();
+    /// The mark to place next on a sheet: the one chosen, or the first not placed yet.
+    std::optional<Mark> next(Side side) const;
+    void choose(std::optional<Mark> mark);
+    void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
+    void hide(Side side, Mark mark);
+    void clear(Side side, Mark mark);
+    /// The mark placed or touched last, which the arrow keys nudge.
+    std::optional<Mark> touched() const { return touched_; }
+    void touch(std::optional<Mark> mark);
+    int placedCount(Side side) const;
+
+    /// The line under the pointer, lit on both sheets.
+    QString litLine() const { return litLine_; }
+    void light(const QString& line);
+
+    /// The kind of trouble that is told in place, never in a dialog.
+    void tell(const QString& trouble) { emit troubled(trouble); }
+    void saveNow();
+
+signals:
+    void opened();
+    void changed();
+    void lit();
+    void touchedChanged();
+    void troubled(const QString& message);
+
+private:
+    friend class StudyEdit;
+    void adopt(const Study& study);
+    void loadPictures();
+    void recompute();
+
+    Logbook& logbook_;
+    QUndoStack undo_;
+    std::optional<StudyId> id_;
+    Study study_;
+    QImage seen_, drawn_;
+    QString seenName_, drawnName_;
+    std::optional<Fit> fit_;
+    std::optional<Comparison> comparison_;
+    QString lacking_[2];
+    std::optional<Mark> chosen_, touched_;
+    QString litLine_;
+    QTimer saveSoon_;
+};
+
+} // namespace zokran
