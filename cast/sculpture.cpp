@@ -309,7 +309,7 @@ bool Sculpture::sees(const HeadPoint& camera, Mark mark) const {
     // A mark on an outline, such as the crown from the front, counts as seen, and so does one at the
     // bottom of a crease, such as the corner of the eye: the ray starts a little off the surface and
     // forgives a graze.
-    constexpr double off = 0.015, forward = 0.06, graze = 0.012;
+    constexpr double off = 0.02, forward = 0.08, graze = 0.016;
     const double h = 1e-3;
     Vec normal;
     for (int k = 0; k < 3; ++k)

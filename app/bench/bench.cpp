@@ -31,7 +31,7 @@ constexpr int enoughSketchMarks = 8;
 QRectF headFrame(const View& view, const QSizeF& picture) {
     const double r = view.outlineRadius().value;
     const PicturePoint middle = view.project(HeadPoint(0, -0.3, 0));
-    const QRectF wanted(middle.x() - 1.75 * r, middle.y() - 1.95 * r, 3.5 * r, 3.9 * r);
+    const QRectF wanted(middle.x() - 1.55 * r, middle.y() - 1.9 * r, 3.1 * r, 3.8 * r);
     const QRectF shown = wanted.intersected(QRectF({0, 0}, picture));
     return shown.width() > r && shown.height() > r ? shown : QRectF();
 }
@@ -310,11 +310,11 @@ SheetContent Bench::formAlone() const {
     const double r = ball.radius.value;
     const PicturePoint middle =
         session_.fit()->view.project(HeadPoint(0, -0.35, 0));
-    const PicturePoint corner = middle - PicturePoint(2.3 * r, 2.5 * r);
+    const PicturePoint corner = middle - PicturePoint(1.85 * r, 2.2 * r);
     for (GuideLine& line : c.lines)
         for (PicturePoint& p : line.points)
             p -= corner;
-    c.extent = QSizeF(4.6 * r, 5.0 * r);
+    c.extent = QSizeF(3.7 * r, 4.4 * r);
     return c;
 }
 

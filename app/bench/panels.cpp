@@ -36,6 +36,11 @@ QString glyphFor(Severity severity) {
     return QStringLiteral("○");
 }
 
+/// A figure with its sign; nothing is ever minus zero.
+QString signedFigure(double value) {
+    return std::abs(value) < 0.05 ? QStringLiteral("0.0") : QString::asprintf("%+.1f", value);
+}
+
 } // namespace
 
 StepPanel::StepPanel(StudySession& session, QWidget* parent)
@@ -238,6 +243,7 @@ GuidesPanel::GuidesPanel(StudySession& session, QWidget* parent) : StepPanel(ses
         {"jaw_line", tr("Jaw")},
         {"ear", tr("Ears")},
         {"neck", tr("Neck")},
+        {"face_edge", tr("Far edge of the face")},
         {"wing_plumb", tr("Inner eye over nose wing")},
         {"corner_plumb", tr("Pupil over mouth corner")},
     };
@@ -247,7 +253,8 @@ GuidesPanel::GuidesPanel(StudySession& session, QWidget* parent) : StepPanel(ses
     for (const auto& [id, name] : lines) {
         auto* box = new QCheckBox(name);
         // Two to a row, but for the plumb lines, whose names are long.
-        const bool wide = std::string_view(id).ends_with("plumb");
+        const bool wide = std::string_view(id).ends_with("plumb") ||
+                          std::string_view(id) == "face_edge";
         grid->addWidget(box, cell / 2, cell % 2, 1, wide ? 2 : 1);
         cell += wide ? 2 : 1;
         lines_.emplace_back(id, box);
@@ -351,7 +358,8 @@ FindingsPanel::FindingsPanel(StudySession& session, QWidget* parent) : StepPanel
                 s.hold = static_cast<Hold>(hold_->currentData().toInt());
             });
     });
-    addText(tr("Every mark, the furthest off first. Up and across are % of the head's height."),
+    addText(tr("Every mark once turn and tilt are taken out, the furthest off first. Up and across are % "
+               "of the head's height, + for too high and too far right."),
             "caption");
     column_->addWidget(table_ = new QTableWidget(0, 5), 1);
     table_->setAccessibleName(tr("Placements"));
@@ -431,8 +439,8 @@ void FindingsPanel::refresh() {
             table_->setItem(row, column, item);
         };
         cell(0, markName(m));
-        cell(1, QString::asprintf("%+.1f", p.up));
-        cell(2, QString::asprintf("%+.1f", p.across));
+        cell(1, signedFigure(p.up));
+        cell(2, signedFigure(p.across));
         cell(3, QString::asprintf("%.2f", p.eyeWidths));
         cell(4, p.onPaper ? QString::asprintf("%.0f", p.onPaper->value) : QStringLiteral("–"));
     }

@@ -210,17 +210,17 @@ void paintArrow(QPainter& painter, const CorrectionArrow& arrow, const SheetTran
     if (length < 3)
         return;
     const QPointF along = (to - from) / length, aside(-along.y(), along.x());
-    const double head = std::min(length, arrow.strong ? 10.0 : 7.0);
+    const double head = std::min(length, arrow.strong ? 8.0 : 6.0);
     QPainterPath path;
     path.moveTo(from);
     path.lineTo(to - 0.6 * head * along);
-    strokeWithHalo(painter, path, QPen(Theme::current().correction, arrow.strong ? 3.0 : 1.6), 2.4);
+    strokeWithHalo(painter, path, QPen(Theme::current().correction, arrow.strong ? 2.6 : 1.5), 1.6);
     QPainterPath tip;
     tip.moveTo(to);
-    tip.lineTo(to - head * along + 0.5 * head * aside);
-    tip.lineTo(to - head * along - 0.5 * head * aside);
+    tip.lineTo(to - head * along + 0.42 * head * aside);
+    tip.lineTo(to - head * along - 0.42 * head * aside);
     tip.closeSubpath();
-    painter.setPen(QPen(Theme::current().halo, 1.2));
+    painter.setPen(QPen(Theme::current().halo, 0.7));
     painter.setBrush(Theme::current().correction);
     painter.drawPath(tip);
 }

@@ -168,8 +168,9 @@ public:
         Finding laid;
         laid.id = "registration";
         laid.text = fmt::format("To lay them over one another, the sketch was taken as {:.2f} times "
-                                "the photo's size and turned by {:.0f}°. That is allowed for.",
-                                c_.registration.scale, toDegrees(c_.registration.rotation).value);
+                                "the photo's size and turned by {}°. That is allowed for.",
+                                c_.registration.scale,
+                                std::lround(toDegrees(c_.registration.rotation).value));
         all.push_back(laid);
         for (std::size_t i = 0; i < all.size(); ++i)
             all[i].rank = static_cast<int>(i) + 1;

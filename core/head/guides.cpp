@@ -108,6 +108,19 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
         const double along = (t - split) / (1 - split);
         return form.front({level.brow.value + along * (level.chin.value - level.brow.value)}, 0);
     });
+    // Where the face turns away on its far side: the contour that a turned head is known by.
+    for (int side : {+1, -1}) {
+        GuideLine contour{"face_edge", Construction, false, {}};
+        constexpr int steps = 40;
+        for (int i = 0; i <= steps; ++i) {
+            const BallRadii y{level.brow.value + 0.25 +
+                              i * (level.chin.value - level.brow.value - 0.25) / steps};
+            if (const auto at = form.edge(y, side, view))
+                contour.points.push_back(view.project(form.front(y, *at).at));
+        }
+        if (contour.points.size() > 2)
+            trace.lines.push_back(std::move(contour));
+    }
     auto across = [&](const char* id, LineKind kind, BallRadii y, double width) {
         trace.add(id, kind, true, 40,
                   [&, width](double t) { return form.front(y, width * (2 * t - 1)); });
@@ -187,6 +200,7 @@ std::string_view wordsForLine(std::string_view id) {
         {"wing_plumb", "inner eye over nose wing"},
         {"corner_plumb", "pupil over mouth corner"},
         {"neck", "neck"},
+        {"face_edge", "far edge of the face"},
     };
     for (const auto& [key, name] : words)
         if (key == id)

@@ -4,7 +4,7 @@
 #include "core/head/head_shape.h"
 #include "core/view/ellipse.h"
 
-#include <array>
+#include <optional>
 #include <vector>
 
 namespace zokran {
@@ -37,6 +37,11 @@ public:
 
     /// The value of `across` at which the front at height `y` has this x.
     double acrossAt(BallRadii y, BallRadii x) const;
+
+    /// The edge of the front against what lies behind it at height `y`: the value of `across`, looked
+    /// for from the centre line towards `side` (+1 or -1), where the surface turns away from the
+    /// camera. Nothing when it stays turned to the camera, or away, all the way.
+    std::optional<double> edge(BallRadii y, int side, const View& view) const;
 
     /// True when the camera sees a surface element: it faces the camera, and neither the sliced ball
     /// nor the wedge stands before it. The eyes lie in sockets, inside the ball, so before features
