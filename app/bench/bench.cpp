@@ -11,6 +11,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QShortcut>
 #include <QSplitter>
 #include <QStackedWidget>
 #include <QStyle>
@@ -58,8 +59,12 @@ Bench::Bench(StudySession& session, QWidget* parent) : QWidget(parent), session_
         auto* button = new QPushButton;
         button->setProperty("role", "step");
         button->setCheckable(true);
-        button->setShortcut(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)));
-        connect(button, &QPushButton::clicked, this, [this, i] { setStep(static_cast<Step>(i)); });
+        const auto go = [this, i] { setStep(static_cast<Step>(i)); };
+        connect(button, &QPushButton::clicked, this, go);
+        // Not the button's own shortcut: that is forgotten whenever its text changes.
+        auto* keys =
+            new QShortcut(QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), this);
+        connect(keys, &QShortcut::activated, this, go);
         band->addWidget(button);
         course_.push_back(button);
     }

@@ -12,9 +12,9 @@ namespace {
 double price(int freedoms) { return freedoms == 1 ? 11 : 18; }
 constexpr double posePrice = 15;
 
-/// Placement errors beyond 20 % of the ball are rare; this keeps marks no one can see from running
+/// Placement errors beyond 30 % of the ball are rare; this keeps marks no one can see from running
 /// away.
-constexpr double amountSpread = 0.2;
+constexpr double amountSpread = 0.3;
 constexpr int mostErrors = 8;
 
 struct Model {

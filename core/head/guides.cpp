@@ -110,7 +110,7 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
     });
     // Where the face turns away on its far side: the contour that a turned head is known by.
     for (int side : {+1, -1}) {
-        GuideLine contour{"face_edge", Construction, false, {}};
+        GuideLine contour{sided("face_edge", side), Construction, false, {}};
         constexpr int steps = 40;
         for (int i = 0; i <= steps; ++i) {
             const BallRadii y{level.brow.value + 0.25 +
@@ -151,8 +151,10 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
             return SurfacePoint{at, (outward + Eigen::Vector3d(0, -0.35, 0.2)).normalized()};
         });
         // The ear as an egg on the side plane between its top and its base.
-        const HeadPoint middle = (head[top] + head[ear]) / 2;
-        const Eigen::Vector3d half = (head[top] - head[ear]) / 2;
+        HeadPoint middle = (head[top] + head[ear]) / 2;
+        middle.x() = side * (std::max(p, std::abs(middle.x())) + 0.02);
+        Eigen::Vector3d half = (head[top] - head[ear]) / 2;
+        half.x() = 0;
         const Eigen::Vector3d forward = 0.55 * half.norm() * Eigen::Vector3d(-0.15 * side, 0, 1);
         trace.add(sided("ear", side), Guide, false, 40, [=](double t) {
             const double a = 2 * pi * t;

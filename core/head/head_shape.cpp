@@ -51,7 +51,7 @@ ShapePrior makeAdultHeads() {
     place(NoseWingL, 17, -59, 91);
     place(MouthCornerL, 26, -86, 86);
     place(LipLine, 0, -86, 101);
-    place(Chin, 0, -129, 84);
+    place(Chin, 0, -131, 84);
     place(JawAngleL, 51, -88, 9);
     place(EarTopL, 77, -7, -21);
     place(EarBaseL, 70, -66, -10);

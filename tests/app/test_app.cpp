@@ -1,0 +1,406 @@
+// Drives the real window with mouse and keys, offscreen, and checks what a learner sees.
+
+#include "app/bench/bench.h"
+#include "app/demo.h"
+#include "app/shelf/shelf.h"
+#include "app/theme/theme.h"
+#include "app/window/main_window.h"
+#include "cast/stand_in_camera.h"
+
+#include <QApplication>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QtTest>
+
+#include <cmath>
+#include <fstream>
+#include <memory>
+
+using namespace zokran;
+
+namespace {
+
+/// The picture point on the widget.
+QPoint spot(SheetView* view, const PicturePoint& p) {
+    return view->transform().toView(p).toPoint();
+}
+
+bool anyLabelSays(QWidget* window, const QString& text) {
+    for (const QLabel* label : window->findChildren<QLabel*>())
+        if (label->isVisible() && label->text().contains(text, Qt::CaseInsensitive))
+            return true;
+    return false;
+}
+
+template <typename W>
+W* visibleNamed(QWidget* window, const QString& accessibleName) {
+    for (W* w : window->findChildren<W*>())
+        if (w->isVisible() && w->accessibleName() == accessibleName)
+            return w;
+    return nullptr;
+}
+
+QPushButton* buttonSaying(QWidget* window, const QString& text) {
+    for (QPushButton* b : window->findChildren<QPushButton*>())
+        if (b->isVisible() && b->text().remove('&').contains(text))
+            return b;
+    return nullptr;
+}
+
+} // namespace
+
+class AppTest : public QObject {
+    Q_OBJECT
+
+    std::unique_ptr<QTemporaryDir> folder_;
+    std::unique_ptr<Logbook> logbook_;
+    std::unique_ptr<MainWindow> window_;
+
+    SheetView* seen() { return window_->bench()->sheet(Side::Seen); }
+    SheetView* drawn() { return window_->bench()->sheet(Side::Drawn); }
+    StudySession& session() { return window_->session(); }
+    QString file(const char* name) { return folder_->filePath(name); }
+    QPushButton* nextButton() { return window_->findChild<QPushButton*>("next"); }
+
+    void openWindow() {
+        window_ = std::make_unique<MainWindow>(*logbook_);
+        window_->resize(1280, 800);
+        window_->show();
+        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+    }
+    /// A cast's photograph and a sketch of it as files, with their exact marks.
+    std::pair<MarkSheet, MarkSheet> photographs() {
+        Shot shot;
+        shot.size = 400;
+        shot.pose = poseFromDegrees({35}, {12}, {-6});
+        const HeadMarks head = headNamed("halcyon");
+        const Sculpture sculpture(head);
+        std::ofstream(file("head.png").toStdString(), std::ios::binary)
+            << encoded(photograph(sculpture, shot), ".png");
+        PlantedErrors planted;
+        planted.errors = {{"mouth_height", 0.14}};
+        const Sketch sketch = drawSketch(head, shot, planted, 2);
+        std::ofstream(file("sketch.png").toStdString(), std::ios::binary)
+            << encoded(sketch.picture, ".png");
+        return {exactMarks(sculpture, viewOf(shot), 320, 400), sketch.marks};
+    }
+    /// Clicks every mark as the window asks for it; presses Space for what cannot be seen.
+    void markAll(SheetView* view, Side side, const MarkSheet& truth) {
+        view->setFocus();
+        for (int i = 0; i < markCount; ++i) {
+            const auto next = session().next(side);
+            QVERIFY(next);
+            QVERIFY(anyLabelSays(window_.get(), QString::fromUtf8(wordsFor(*next).data())));
+            if (const auto at = truth.seen(*next)) {
+                QTest::mouseMove(view, spot(view, *at));
+                QTest::mouseClick(view, Qt::LeftButton, {}, spot(view, *at));
+                // Where two marks lie close together a click takes hold of the one that is there.
+                if (session().next(side) == next)
+                    session().place(side, *next, *at);
+            } else {
+                QTest::keyClick(view, Qt::Key_Space);
+            }
+        }
+        QVERIFY(!session().next(side));
+    }
+
+private slots:
+    void init() {
+        folder_ = std::make_unique<QTemporaryDir>();
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder_->path());
+        QSettings().clear();
+        logbook_ = std::make_unique<Logbook>(file("book").toStdString());
+        Theme::apply(*qApp, false);
+        openWindow();
+    }
+    void cleanup() {
+        window_.reset();
+        logbook_.reset();
+    }
+
+    void anEmptyBenchSaysWhatToDoFirst() {
+        QVERIFY(anyLabelSays(window_.get(), "Choose a photograph"));
+        QCOMPARE(nextButton()->text(), QString("Open a photograph…"));
+        QVERIFY(nextButton()->isEnabled());
+    }
+
+    void theWholeCourseFromAPhotographToAReport() {
+        const auto [truth, sketchTruth] = photographs();
+        window_->bench()->takePicture(file("head.png"), Side::Seen);
+        QTRY_VERIFY(session().isOpen());
+        QCOMPARE(window_->bench()->step(), Step::BlockIn);
+        QCOMPARE(seen()->content().picture.size(), QSize(320, 400));
+
+        markAll(seen(), Side::Seen, truth);
+        QVERIFY(session().fit());
+        // The readings stand in large figures and in words.
+        QVERIFY(anyLabelSays(window_.get(), "turned to the right"));
+        QVERIFY(anyLabelSays(window_.get(), "chin up"));
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value - 35) < 3);
+        QVERIFY(!seen()->content().lines.empty());
+
+        QTest::mouseClick(nextButton(), Qt::LeftButton); // on to the guides
+        QCOMPARE(window_->bench()->step(), Step::Guides);
+        QTest::mouseClick(nextButton(), Qt::LeftButton); // draw it
+        QCOMPARE(window_->bench()->step(), Step::Draw);
+        QVERIFY(drawn()->content().picture.isNull());
+        QVERIFY(!drawn()->content().lines.empty()); // the form alone
+
+        window_->bench()->takePicture(file("sketch.png"), Side::Drawn);
+        QTRY_COMPARE(window_->bench()->step(), Step::Check);
+        markAll(drawn(), Side::Drawn, sketchTruth);
+        QVERIFY(session().comparison());
+        QVERIFY(anyLabelSays(window_.get(), "The mouth sits too high"));
+        QVERIFY(!drawn()->content().arrows.empty());
+        auto* table = visibleNamed<QTableWidget>(window_.get(), "Placements");
+        QVERIFY(table);
+        QVERIFY(table->item(0, 0)->text().contains("mouth") ||
+                table->item(0, 0)->text().contains("lips"));
+        QVERIFY(table->item(0, 1)->text().startsWith('+'));
+
+        QTest::mouseClick(nextButton(), Qt::LeftButton); // keep it
+        auto* notes = visibleNamed<QPlainTextEdit>(window_.get(), "Notes");
+        QVERIFY(notes);
+        QTest::keyClicks(notes, "step the thirds first");
+
+        // Killed and started again, the window is where it was.
+        QTest::qWait(600);
+        window_.reset();
+        openWindow();
+        window_->reopenLast();
+        QCOMPARE(window_->bench()->step(), Step::Keep);
+        QVERIFY(anyLabelSays(window_.get(), "The mouth sits too high"));
+        QCOMPARE(session().study().notes, std::string("step the thirds first"));
+    }
+
+    void draggingAMarkMovesTheFitAndUndoesAsOne() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::BlockIn);
+        const PicturePoint before = *session().study().reference.seen(Mark::Chin);
+        const double tilt = session().fit()->pose.tilt.value;
+        const QPoint from = spot(seen(), before);
+        QTest::mousePress(seen(), Qt::LeftButton, {}, from);
+        for (int i = 1; i <= 5; ++i)
+            QTest::mouseMove(seen(), from + QPoint(0, 4 * i));
+        QTest::mouseRelease(seen(), Qt::LeftButton, {}, from + QPoint(0, 20));
+        QVERIFY((*session().study().reference.seen(Mark::Chin) - before).norm() > 5);
+        QVERIFY(session().fit()->pose.tilt.value != tilt);
+        session().undoStack().undo();
+        QVERIFY((*session().study().reference.seen(Mark::Chin) - before).norm() < 1e-9);
+        QCOMPARE(session().fit()->pose.tilt.value, tilt);
+    }
+
+    void arrowsNudgeAndBackspaceGoesBack() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::BlockIn);
+        const PicturePoint before = *session().study().reference.seen(Mark::Chin);
+        session().touch(Mark::Chin);
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Right);
+        QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
+        QCOMPARE(session().study().reference.seen(Mark::Chin)->x(), before.x() + 1);
+        QCOMPARE(session().study().reference.seen(Mark::Chin)->y(), before.y() - 10);
+        QTest::keyClick(seen(), Qt::Key_Backspace);
+        QCOMPARE(session().study().reference.seen(Mark::Chin)->x(), before.x());
+    }
+
+    void marksCanBePlacedWithoutAMouse() {
+        photographs();
+        window_->bench()->takePicture(file("head.png"), Side::Seen);
+        QTRY_VERIFY(session().isOpen());
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY(session().study().reference.seen(Mark::Brow));
+        QCOMPARE(session().next(Side::Seen), std::optional<Mark>(Mark::Chin));
+        QTest::keyClick(seen(), Qt::Key_Space);
+        QVERIFY(session().study().reference.marks[Mark::Chin]->hidden);
+    }
+
+    void guidesCanBeSwitchedOffAndLight() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::Guides);
+        auto has = [&](const char* id) {
+            for (const GuideLine& l : seen()->content().lines)
+                if (l.id == id)
+                    return true;
+            return false;
+        };
+        QVERIFY(has("eye_line"));
+        for (QCheckBox* box : window_->findChildren<QCheckBox*>())
+            if (box->isVisible() && box->text() == "Eye line")
+                QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, box->height() / 2));
+        QVERIFY(!has("eye_line"));
+        session().undoStack().undo();
+        QVERIFY(has("eye_line"));
+
+        // Pointing at a line on one sheet lights it on the other.
+        for (const GuideLine& l : seen()->content().lines)
+            if (l.id == "brow_line" && !l.hidden) {
+                QTest::mouseMove(seen(), spot(seen(), l.points[l.points.size() / 3]));
+                break;
+            }
+        QTRY_COMPARE(session().litLine(), QString("brow_line"));
+        const QImage lit = drawn()->grab().toImage();
+        session().light({});
+        QVERIFY(drawn()->grab().toImage() != lit);
+    }
+
+    void theCanonChangesTheLevels() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::Guides);
+        auto* canon = visibleNamed<QComboBox>(window_.get(), "Levels by");
+        QVERIFY(canon);
+        const auto before = seen()->content().lines;
+        canon->setFocus();
+        QTest::keyClick(canon, Qt::Key_Down);
+        QCOMPARE(session().study().canon, std::string("thirds"));
+        bool moved = false;
+        for (std::size_t i = 0; i < std::min(before.size(), seen()->content().lines.size()); ++i)
+            moved = moved || before[i].points != seen()->content().lines[i].points;
+        QVERIFY(moved);
+        QVERIFY(anyLabelSays(window_.get(), "rule of thumb"));
+    }
+
+    void theDemoIsThereMarkedFittedAndExplained() {
+        fillWithDemo(*logbook_);
+        window_->goTo(MainWindow::Place::Shelf);
+        auto* shelf = visibleNamed<QListWidget>(window_.get(), "Your studies");
+        QVERIFY(shelf);
+        QCOMPARE(shelf->count(), 3);
+        const char* firstFindings[] = {"less turned", "sits too high", "forehead and skull"};
+        for (int i = 0; i < 3; ++i) {
+            window_->goTo(MainWindow::Place::Shelf);
+            for (int row = 0; row < shelf->count(); ++row)
+                if (shelf->item(row)->data(Qt::UserRole).toInt() == 3 - i)
+                    shelf->setCurrentRow(row);
+            shelf->setFocus();
+            QTest::keyClick(shelf, Qt::Key_Return);
+            QCOMPARE(window_->bench()->step(), Step::Check);
+            QVERIFY(session().fit());
+            QVERIFY(session().comparison());
+            QVERIFY2(anyLabelSays(window_.get(), firstFindings[i]), firstFindings[i]);
+        }
+        fillWithDemo(*logbook_); // a second start adds nothing
+        QCOMPARE(int(logbook_->studies().size()), 3);
+    }
+
+    void aStudyPutAwayCanBePutBack() {
+        fillWithDemo(*logbook_);
+        window_->goTo(MainWindow::Place::Shelf);
+        auto* shelf = visibleNamed<QListWidget>(window_.get(), "Your studies");
+        QTest::mouseClick(buttonSaying(window_.get(), "Put away"), Qt::LeftButton);
+        QCOMPARE(shelf->count(), 2);
+        QTest::mouseClick(buttonSaying(window_.get(), "Put the last one back"), Qt::LeftButton);
+        QCOMPARE(shelf->count(), 3);
+    }
+
+    void badPicturesAreToldInPlaceAndChangeNothing_data() {
+        QTest::addColumn<QByteArray>("bytes");
+        QTest::addColumn<QString>("cause");
+        QImage grey(40, 30, QImage::Format_RGB32);
+        grey.fill(Qt::gray);
+        QByteArray jpeg;
+        QBuffer buffer(&jpeg);
+        buffer.open(QIODevice::WriteOnly);
+        grey.save(&buffer, "JPG");
+        QTest::newRow("no image") << QByteArray("just words") << "not a picture";
+        QTest::newRow("truncated") << jpeg.left(jpeg.size() / 2) << "cut short";
+        QTest::newRow("empty") << QByteArray() << "not a picture";
+        QTest::newRow("no size") << QByteArray("P5 0 0 255\n") << "picture";
+        QTest::newRow("far too wide") << QByteArray("P5 30000 2 255\n") + QByteArray(60000, 'x')
+                                      << "30000";
+    }
+    void badPicturesAreToldInPlaceAndChangeNothing() {
+        QFETCH(QByteArray, bytes);
+        QFETCH(QString, cause);
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        const Study before = session().study();
+        QFile bad(file("bad.jpg"));
+        QVERIFY(bad.open(QIODevice::WriteOnly));
+        bad.write(bytes);
+        bad.close();
+        window_->bench()->takePicture(bad.fileName(), Side::Seen);
+        QTRY_VERIFY(anyLabelSays(window_.get(), "bad.jpg"));
+        QVERIFY2(anyLabelSays(window_.get(), cause), qPrintable(cause));
+        QVERIFY(session().study() == before);
+        QCOMPARE(int(logbook_->studies().size()), 3);
+    }
+
+    void aRotatedPhotographStandsUpright() {
+        // A JPEG of 40 by 20 whose EXIF says: turn a quarter clockwise to view.
+        QImage wide(40, 20, QImage::Format_RGB32);
+        wide.fill(Qt::white);
+        QByteArray jpeg;
+        QBuffer buffer(&jpeg);
+        buffer.open(QIODevice::WriteOnly);
+        wide.save(&buffer, "JPG");
+        const QByteArray exif = QByteArray::fromHex(
+            "ffe100224578696600004d4d002a00000008000101120003000000010006000000000000");
+        jpeg.insert(2, exif);
+        QFile rotated(file("rotated.jpg"));
+        QVERIFY(rotated.open(QIODevice::WriteOnly));
+        rotated.write(jpeg);
+        rotated.close();
+        window_->bench()->takePicture(rotated.fileName(), Side::Seen);
+        QTRY_VERIFY(session().isOpen());
+        QCOMPARE(seen()->content().picture.size(), QSize(20, 40));
+        QCOMPARE(session().study().reference.height, 40);
+    }
+
+    void zoomKeepsTheSpotUnderThePointer() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        const QPointF at(150, 200);
+        const PicturePoint before = seen()->transform().toPicture(at);
+        QWheelEvent wheel(at, seen()->mapToGlobal(at), {}, {0, 240}, Qt::NoButton, Qt::NoModifier,
+                          Qt::NoScrollPhase, false);
+        const double scale = seen()->transform().scale;
+        QApplication::sendEvent(seen(), &wheel);
+        QVERIFY(seen()->transform().scale > 1.2 * scale);
+        QVERIFY((seen()->transform().toPicture(at) - before).norm() < 0.5);
+        const QPointF offset = seen()->transform().offset;
+        QTest::mousePress(seen(), Qt::LeftButton, Qt::ControlModifier, {100, 100});
+        QTest::mouseMove(seen(), {130, 90});
+        QTest::mouseRelease(seen(), Qt::LeftButton, Qt::ControlModifier, {130, 90});
+        QCOMPARE(seen()->transform().offset, offset + QPointF(30, -10));
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_0);
+        QVERIFY(std::abs(seen()->transform().scale - scale) < 1e-9);
+    }
+
+    void everyControlHasANameAndTheCourseHasKeys() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        for (int i = 0; i < stepCount; ++i) {
+            QTest::keyClick(window_.get(), static_cast<Qt::Key>(Qt::Key_1 + i), Qt::AltModifier);
+            QCOMPARE(window_->bench()->step(), static_cast<Step>(i));
+            for (QWidget* w : window_->findChildren<QWidget*>()) {
+                const auto* button = qobject_cast<QAbstractButton*>(w);
+                const bool control = button || qobject_cast<QComboBox*>(w) ||
+                                     qobject_cast<QTableWidget*>(w) || qobject_cast<QLineEdit*>(w);
+                if (!control || !w->isVisible() || w->focusPolicy() == Qt::NoFocus ||
+                    w->objectName().startsWith("qt_"))
+                    continue;
+                const bool named = !w->accessibleName().isEmpty() ||
+                                   (button && !button->text().isEmpty());
+                QVERIFY2(named, w->metaObject()->className());
+            }
+        }
+    }
+};
+
+QTEST_MAIN(AppTest)
+#include "test_app.moc"

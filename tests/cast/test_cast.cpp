@@ -1,0 +1,134 @@
+#include "cast/stand_in_camera.h"
+#include "core/compare/compare.h"
+#include "tests/heads.h"
+
+#include <catch2/catch.hpp>
+
+#include <algorithm>
+
+using namespace zokran;
+using namespace zokran::test;
+using enum Mark;
+
+namespace {
+
+int brightness(const Picture& p, const PicturePoint& at) {
+    const auto x = static_cast<std::size_t>(at.x()), y = static_cast<std::size_t>(at.y());
+    return p.bgr[3 * (y * static_cast<std::size_t>(p.width) + x) + 1];
+}
+
+} // namespace
+
+TEST_CASE("Every mark lies on the surface of its sculpture") {
+    for (const std::string& id : headIds()) {
+        const Sculpture s(headNamed(id));
+        for (int i = 0; i < markCount; ++i) {
+            INFO(id << ' ' << idOf(markAt(i)));
+            CHECK(std::abs(s.distanceBald(s.marks()[markAt(i)])) < 2e-3);
+        }
+    }
+    CHECK_THROWS_WITH(headNamed("nobody"), Catch::Contains("nobody") && Catch::Contains("halcyon"));
+}
+
+TEST_CASE("Marks are hidden when the head stands before them") {
+    const Sculpture s(headNamed("halcyon"));
+    auto hidden = [&](Pose p, Mark m) {
+        Shot shot;
+        shot.pose = p;
+        return exactMarks(s, viewOf(shot), 800, 1000).marks[m]->hidden;
+    };
+    for (Mark m : {Brow, NoseTip, LipLine, Chin, PupilL, PupilR, OuterEyeL, EarTopR})
+        CHECK_FALSE(hidden(pose(0, 0, 0), m));
+    CHECK(hidden(pose(0, 0, 0), Back));
+    CHECK(hidden(pose(70, 0, 0), EarTopL));
+    CHECK_FALSE(hidden(pose(70, 0, 0), EarTopR));
+    CHECK(hidden(pose(70, 0, 0), OuterEyeL));
+    CHECK(hidden(pose(0, -50, 0), NoseBase)); // behind the tip
+    CHECK(hidden(pose(0, 40, 0), Crown));
+}
+
+TEST_CASE("The fit returns the true pose from exact marks, over the whole range") {
+    const Sculpture s(headNamed("halcyon"));
+    Random random(61);
+    for (int i = 0; i < 200; ++i) {
+        Shot shot;
+        shot.pose = pose(random.between(-90, 90), random.between(-60, 60),
+                         random.between(-180, 180));
+        shot.lensMm = random.between(45, 135);
+        const View view = viewOf(shot);
+        const Fit fit = fitHead(exactMarks(s, view, 800, 1000));
+        CHECK(apart(fit.view.rotation, view.rotation) < 0.5);
+    }
+}
+
+TEST_CASE("Other sitters' poses are read within what their departure from the mean allows") {
+    Random random(62);
+    for (const std::string& id : headIds()) {
+        const Sculpture s(headNamed(id));
+        for (int i = 0; i < 60; ++i) {
+            Shot shot;
+            shot.pose = pose(random.between(-85, 85), random.between(-45, 45),
+                             random.between(-180, 180));
+            const View view = viewOf(shot);
+            CHECK(apart(fitHead(exactMarks(s, view, 800, 1000)).view.rotation, view.rotation) < 4);
+        }
+    }
+}
+
+TEST_CASE("The photograph shows plaster where the marks say the head is") {
+    Shot shot;
+    shot.size = 240;
+    shot.pose = pose(25, 5, 0);
+    shot.lightAzimuth = {15};
+    shot.lightElevation = {20};
+    const Sculpture s(headNamed("halcyon"));
+    const Picture photo = photograph(s, shot);
+    REQUIRE(photo.width == 192);
+    REQUIRE(photo.bgr.size() == 3u * 192 * 240);
+    const View view = viewOf(shot);
+    const int wall = brightness(photo, {5, 5});
+    double sum = 0;
+    const std::vector<Mark> face{Brow, NoseTip, NoseRoot, OuterEyeR, Hairline, NoseWingR};
+    for (Mark m : face)
+        sum += brightness(photo, view.project(s.marks()[m]));
+    CHECK(sum / static_cast<double>(face.size()) > wall + 20);
+    const std::string png = encoded(photo, ".png"), jpeg = encoded(photo, ".jpg");
+    CHECK(png.starts_with("\x89PNG"));
+    CHECK(jpeg.starts_with("\xff\xd8"));
+}
+
+TEST_CASE("A photograph can be called off") {
+    const std::atomic<bool> stop{true};
+    Shot shot;
+    shot.size = 64;
+    CHECK(photograph(Sculpture(headNamed("halcyon")), shot, &stop).bgr.empty());
+}
+
+TEST_CASE("A simulated sketch is lines on paper, with its errors planted exactly") {
+    Shot shot;
+    shot.size = 260;
+    shot.pose = pose(40, 10, 0);
+    const HeadMarks head = headNamed("halcyon");
+    PlantedErrors planted;
+    planted.straightened = 0.5;
+    planted.errors = {{"mouth_height", 0.13}};
+    const Sketch sketch = drawSketch(head, shot, planted, 3);
+    CHECK(degrees(sketch.pose.turn) == Approx(20));
+
+    // Mostly paper, some graphite.
+    long dark = 0, light = 0;
+    for (std::size_t i = 1; i < sketch.picture.bgr.size(); i += 3)
+        (sketch.picture.bgr[i] < 150 ? dark : light) += 1;
+    CHECK(dark > light / 400);
+    CHECK(dark < light / 8);
+
+    const MarkSheet reference = exactMarks(Sculpture(head), viewOf(shot), 208, 260);
+    const Comparison c = compareSketch(reference, fitHead(reference), sketch.marks);
+    CHECK(c.straightening == Approx(0.5).margin(0.08));
+    CHECK(c.findings[0].id == "turn");
+    CHECK(std::any_of(c.findings.begin(), c.findings.end(),
+                      [](const Finding& f) { return f.id == "mouth_height"; }));
+
+    planted.errors = {{"hat_size", 1}};
+    CHECK_THROWS_WITH(drawSketch(head, shot, planted, 3), Catch::Contains("hat_size"));
+}

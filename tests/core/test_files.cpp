@@ -1,0 +1,124 @@
+#include "core/files/comparison_file.h"
+#include "core/files/fit_file.h"
+#include "core/files/json_file.h"
+#include "core/files/marks_file.h"
+#include "core/fit/fit.h"
+#include "tests/heads.h"
+
+#include <catch2/catch.hpp>
+
+#include <fstream>
+#include <sstream>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+std::filesystem::path scratch(const std::string& name) {
+    const auto folder = std::filesystem::temp_directory_path() / "zokran-test-files";
+    std::filesystem::create_directories(folder);
+    return folder / name;
+}
+
+std::string contentOf(const std::filesystem::path& file) {
+    std::ifstream in(file);
+    std::ostringstream text;
+    text << in.rdbuf();
+    return text.str();
+}
+
+} // namespace
+
+TEST_CASE("Marks come back as they were written") {
+    MarkSheet sheet = sheetOf(adultHeads().mean, viewAt(pose(33, -12, 5)));
+    sheet.focal = Pixels{1234.5};
+    sheet.noise = Pixels{2.5};
+    sheet.ball = BallCircle{{400, 380}, {150}};
+    sheet.marks[Mark::Back].reset();
+    sheet.marks[Mark::Crown] = PlacedMark{std::nullopt, true};
+    CHECK(parseMarks(marksText(sheet), "text") == sheet);
+    const std::string withTruth = marksText(sheet, Truth{pose(33, -12, 5)});
+    CHECK(nlohmann::json::parse(withTruth)["truth"]["turn"].get<double>() == Approx(33));
+    CHECK(parseMarks(withTruth, "text") == sheet);
+}
+
+TEST_CASE("Bad marks are refused with the file's name and the cause") {
+    const std::string head = R"({"format":"zokran-marks","version":1,)";
+    const std::string image = R"("image":{"width":800,"height":600},)";
+    const std::pair<std::string, std::string> bad[] = {
+        {"", "not JSON"},
+        {"{\"format\":", "not JSON"},
+        {"[]", "zokran-marks"},
+        {R"({"format":"zokran-fit","version":1})", "zokran-marks"},
+        {R"({"format":"zokran-marks","version":2})", "version"},
+        {head + R"("marks":{}})", "width"},
+        {head + R"("image":{"width":0,"height":5},"marks":{}})", "width"},
+        {head + R"("image":{"width":5,"height":1e9},"marks":{}})", "height"},
+        {head + image + R"("nothing":1})", "marks"},
+        {head + image + R"("marks":[]})", "marks"},
+        {head + image + R"("marks":{"nose":{"x":1,"y":2}}})", "nose"},
+        {head + image + R"("marks":{"brow":{"x":1}}})", "brow"},
+        {head + image + R"("marks":{"brow":7}})", "brow"},
+        {head + image + R"("marks":{"brow":{"x":"a","y":2}}})", "brow"},
+        {head + image + R"("marks":{"brow":{"x":1e999,"y":2}}})", "JSON"},
+        {head + image + R"("marks":{"brow":{"x":NaN,"y":2}}})", "JSON"},
+        {head + image + R"("marks":{"brow":{"x":1,"y":2,"hidden":3}}})", "hidden"},
+        {head + image + R"("ball":{"cx":1,"cy":2,"r":0},"marks":{}})", "ball"},
+        {head + image + R"("camera":{"focal_px":-5},"marks":{}})", "focal_px"},
+        {head + image + R"("noise_px":"much","marks":{}})", "noise_px"},
+    };
+    for (const auto& [text, cause] : bad) {
+        INFO(text);
+        std::ofstream(scratch("bad.json")) << text;
+        try {
+            readMarks(scratch("bad.json"));
+            FAIL("was accepted");
+        } catch (const BadInput& e) {
+            CHECK_THAT(e.what(), Catch::Contains("bad.json") && Catch::Contains(cause));
+            CHECK_THAT(e.what(), !Catch::Contains("\n"));
+        }
+    }
+    CHECK_THROWS_WITH(readMarks("/nowhere/marks.json"), Catch::Contains("/nowhere/marks.json"));
+    CHECK_THROWS_WITH(readMarks(std::filesystem::temp_directory_path()), Catch::Contains("folder"));
+}
+
+TEST_CASE("A fit comes back with the view and the head it was written with") {
+    const Fit fit = fitHead(sheetOf(adultHeads().mean, viewAt(pose(33, -12, 5))));
+    std::ofstream(scratch("fit.json")) << fitText(fit);
+    const Fit back = readFit(scratch("fit.json"));
+    CHECK(apart(back.view.rotation, fit.view.rotation) < 1e-6);
+    for (int i = 0; i < markCount; ++i)
+        CHECK((back.view.project(back.head[markAt(i)]) - fit.view.project(fit.head[markAt(i)]))
+                  .norm() < 1e-6);
+    const auto j = nlohmann::json::parse(fitText(fit));
+    CHECK(j["pose"]["turn"].get<double>() == Approx(33).margin(0.1));
+    CHECK(j["rotation"].size() == 9);
+    CHECK(j["residuals"].contains("brow"));
+    CHECK(j["outliers"].empty());
+
+    auto broken = j;
+    broken["rotation"][0] = 7;
+    std::ofstream(scratch("broken.json")) << broken;
+    CHECK_THROWS_WITH(readFit(scratch("broken.json")), Catch::Contains("not a rotation"));
+    broken = j;
+    broken["shape"]["head"].erase("brow");
+    std::ofstream(scratch("broken.json")) << broken;
+    CHECK_THROWS_WITH(readFit(scratch("broken.json")), Catch::Contains("brow"));
+}
+
+TEST_CASE("Writing is all or nothing") {
+    const auto file = scratch("whole.txt");
+    writeAtomically(file, "first");
+    writeAtomically(file, "second");
+    CHECK(contentOf(file) == "second");
+    CHECK_FALSE(std::filesystem::exists(file.string() + ".part"));
+    CHECK_THROWS_WITH(writeAtomically("/nowhere/x.json", "a"), Catch::Contains("/nowhere/x.json"));
+    // A full disk: the target cannot take the bytes, and what was there stays.
+    const auto full = scratch("full");
+    std::filesystem::remove(full.string() + ".part");
+    std::ofstream(full) << "kept";
+    std::filesystem::create_symlink("/dev/full", full.string() + ".part");
+    CHECK_THROWS_WITH(writeAtomically(full, "lost"), Catch::Contains("No space left"));
+    CHECK(contentOf(full) == "kept");
+}

@@ -1,0 +1,219 @@
+#include "core/fit/fit.h"
+#include "core/fit/head_problem.h"
+#include "core/fit/pose_search.h"
+#include "tests/heads.h"
+
+#include <catch2/catch.hpp>
+
+#include <algorithm>
+
+using namespace zokran;
+using namespace zokran::test;
+using enum Mark;
+
+TEST_CASE("The analytic derivatives are those of finite differences") {
+    for (const bool lensKnown : {false, true}) {
+        Random random(41);
+        HeadProblem problem({500, 500}, {150});
+        const View view = viewAt(pose(30, -20, 50), 9);
+        for (Mark m : {Brow, Chin, EarTopL, NoseTip, MouthCornerR}) {
+            problem.observations.push_back({m, adultHeads().mean[m],
+                                            view.project(adultHeads().mean[m]) +
+                                                PicturePoint(random.normal(9), random.normal(9)),
+                                            {3.0}});
+        }
+        for (int k = 0; k < 3; ++k) {
+            HeadProblem::Direction d;
+            for (std::size_t i = 0; i < problem.observations.size(); ++i)
+                d.displacement.emplace_back(random.normal(.1), random.normal(.1), random.normal(.1));
+            problem.directions.push_back(d);
+        }
+        problem.ball = BallCircle{{470, 440}, {160}};
+        problem.pageHeld = viewAt(pose(28, -20, 49), 9);
+        problem.facingHeld = headToView(pose(26, -18, 40));
+        problem.robustness = 2.5;
+        if (lensKnown)
+            problem.focal = Pixels{1500};
+        Eigen::VectorXd x = Eigen::VectorXd::Zero(problem.NumParameters());
+        x << 0.3, -0.2, 0.4, -0.1, -0.2, 0.05,
+            lensKnown ? Eigen::Vector3d(0.2, -0.1, 0.3).eval()
+                      : Eigen::Vector3d(2.2, 0.2, -0.1).eval(),
+            Eigen::VectorXd::Constant(problem.NumParameters() - 9, 0.3);
+        Eigen::VectorXd f(problem.NumResiduals()), more(f.size()), less(f.size());
+        Eigen::MatrixXd j(f.size(), x.size());
+        problem(x.data(), f.data(), j.data());
+        for (int k = 0; k < x.size(); ++k) {
+            const double step = 1e-6;
+            Eigen::VectorXd y = x;
+            y[k] += step;
+            problem(y.data(), more.data(), nullptr);
+            y[k] -= 2 * step;
+            problem(y.data(), less.data(), nullptr);
+            const Eigen::VectorXd slope = (more - less) / (2 * step);
+            // The held page's lean is only held to first order.
+            const Eigen::Index exact = f.size() - 3;
+            CHECK((slope - j.col(k)).head(exact).cwiseAbs().maxCoeff() <
+                  1e-4 * (1 + j.col(k).cwiseAbs().maxCoeff()));
+        }
+    }
+}
+
+TEST_CASE("Exact marks of the mean head give its pose from a cold start anywhere") {
+    Random random(42);
+    for (int i = 0; i < 300; ++i) {
+        const View view = viewAt(pose(random.between(-90, 90), random.between(-60, 60),
+                                      random.between(-180, 180)),
+                                 random.between(8, 25));
+        MarkSheet sheet = sheetOf(adultHeads().mean, view);
+        sheet.focal = view.focal();
+        const Fit fit = fitHead(sheet);
+        INFO("pose " << degrees(poseOf(view.rotation).turn) << ' '
+                     << degrees(poseOf(view.rotation).tilt) << ' '
+                     << degrees(poseOf(view.rotation).lean));
+        CHECK(apart(fit.view.rotation, view.rotation) < 0.1);
+        CHECK(fit.outliers.empty());
+    }
+}
+
+TEST_CASE("Heads of other shapes are read within a few degrees, lens unknown, marks shaken") {
+    Random random(43);
+    std::vector<double> errors;
+    int within = 0;
+    for (int i = 0; i < 300; ++i) {
+        const View view = viewAt(pose(random.between(-65, 65), random.between(-35, 35),
+                                      random.between(-40, 40)),
+                                 random.between(8, 26));
+        const Fit fit = fitHead(random.shaken(sheetOf(random.head(), view), 3.5));
+        errors.push_back(apart(fit.view.rotation, view.rotation));
+        within += std::abs(wrapped({fit.pose.turn.value - poseOf(view.rotation).turn.value}).value) <
+                  2 * fit.sigma.turn.value;
+    }
+    std::sort(errors.begin(), errors.end());
+    CHECK(errors[150] < 3);
+    CHECK(errors[270] < 6);
+    CHECK(errors.back() < 20);
+    CHECK(within > 0.9 * 300);
+}
+
+TEST_CASE("The ball alone does not fix a pose, but with it three marks do") {
+    const View view = viewAt(pose(20, 10, 0));
+    const MarkSheet all = sheetOf(adultHeads().mean, view);
+    MarkSheet few;
+    few.width = few.height = 1000;
+    for (Mark m : {Brow, Chin, OuterEyeR})
+        few.marks[m] = all.marks[m];
+    CHECK(whatIsMissing(few).find("1 more mark is needed") == 0);
+    CHECK_THROWS_AS(fitHead(few), BadInput);
+    few.ball = BallCircle{view.centre, view.outlineRadius()};
+    const Fit fit = fitHead(few);
+    CHECK(apart(fit.view.rotation, view.rotation) < 12);
+    CHECK(fit.sigma.tilt.value > fitHead(all).sigma.tilt.value);
+}
+
+TEST_CASE("Too few marks say how many more and which") {
+    MarkSheet none;
+    none.width = none.height = 1000;
+    CHECK_THAT(whatIsMissing(none), Catch::StartsWith("4 more marks are needed") &&
+                                        Catch::Contains("brow") && Catch::Contains("chin"));
+    MarkSheet line = none;
+    int i = 0;
+    for (Mark m : {Hairline, Brow, NoseBase, LipLine, Chin})
+        line.marks[m] = PlacedMark{PicturePoint(500, 200 + 90 * i++), false};
+    CHECK_THAT(whatIsMissing(line), Catch::Contains("on one line"));
+    MarkSheet same = none;
+    for (Mark m : {Hairline, Brow, NoseBase, LipLine, Chin})
+        same.marks[m] = PlacedMark{PicturePoint(500, 500), false};
+    CHECK_FALSE(whatIsMissing(same).empty());
+}
+
+TEST_CASE("Hidden marks have no say, wherever they are put") {
+    const View view = viewAt(pose(-40, 5, 0));
+    MarkSheet sheet = sheetOf(adultHeads().mean, view);
+    const Fit fit = fitHead(sheet);
+    for (auto& m : sheet.marks)
+        if (m->hidden)
+            m->at = PicturePoint(3, 3);
+    CHECK(apart(fitHead(sheet).view.rotation, fit.view.rotation) < 1e-9);
+}
+
+TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
+    Random random(44);
+    int named = 0;
+    constexpr int rounds = 60;
+    for (int i = 0; i < rounds; ++i) {
+        const View view = viewAt(pose(random.between(-50, 50), random.between(-30, 30), 0));
+        MarkSheet sheet = random.shaken(sheetOf(random.head(), view), 2);
+        const std::vector<Mark> seen = sheet.seenMarks();
+        const Mark wrong = seen[static_cast<std::size_t>(random.between(0, double(seen.size())))];
+        const double away = random.between(0, 6.28);
+        // 15 % of the head's height
+        *sheet.marks[wrong]->at += 0.15 * 2.35 * 150 * PicturePoint(std::cos(away), std::sin(away));
+        const Fit fit = fitHead(sheet);
+        named += fit.outliers.size() == 1 && fit.outliers.front() == wrong;
+        CHECK(apart(fit.view.rotation, view.rotation) < 12);
+    }
+    CHECK(named > 0.75 * rounds);
+}
+
+TEST_CASE("A warm start lands where the cold one does") {
+    Random random(45);
+    const View view = viewAt(pose(25, -15, 10));
+    const MarkSheet sheet = random.shaken(sheetOf(random.head(), view), 2);
+    const Fit cold = fitHead(sheet);
+    MarkSheet moved = sheet;
+    *moved.marks[Chin]->at += PicturePoint(4, -6);
+    FitOptions warm;
+    warm.warmStart = &cold;
+    CHECK(apart(fitHead(moved, warm).view.rotation, fitHead(moved).view.rotation) < 0.05);
+}
+
+TEST_CASE("The pose search offers starts well apart, the true one among them") {
+    const View view = viewAt(pose(-60, 25, 120));
+    const auto starts = searchPoses(sheetOf(adultHeads().mean, view), adultHeads().mean, 4);
+    REQUIRE(starts.size() == 4);
+    double nearest = 180;
+    for (const View& s : starts)
+        nearest = std::min(nearest, apart(s.rotation, view.rotation));
+    CHECK(nearest < 25);
+    for (std::size_t i = 1; i < starts.size(); ++i)
+        CHECK(apart(starts[0].rotation, starts[i].rotation) > 20);
+}
+
+TEST_CASE("Marks that are no numbers, or nowhere near, are refused by name") {
+    MarkSheet sheet = sheetOf(adultHeads().mean, viewAt(pose(0, 0, 0)));
+    sheet.marks[NoseTip]->at = PicturePoint(std::nan(""), 3);
+    CHECK_THROWS_WITH(fitHead(sheet), Catch::Contains("nose_tip"));
+    sheet.marks[NoseTip]->at = PicturePoint(1e9, 3);
+    CHECK_THROWS_AS(fitHead(sheet), BadInput);
+    sheet.marks[NoseTip].reset();
+    sheet.ball = BallCircle{{500, 500}, {-3}};
+    CHECK_THROWS_WITH(fitHead(sheet), Catch::Contains("ball"));
+}
+
+TEST_CASE("Mangled marks never make a fit that is not finite") {
+    Random random(46);
+    for (int i = 0; i < 500; ++i) {
+        MarkSheet sheet;
+        sheet.width = sheet.height = 1000;
+        const int kind = i % 5;
+        for (int k = 0; k < markCount; ++k) {
+            if (random.between(0, 1) < 0.5)
+                continue;
+            const double size = kind == 0 ? 1e-6 : kind == 1 ? 9e5 : 1000;
+            PicturePoint p(random.between(0, size), random.between(0, size));
+            if (kind == 2)
+                p.y() = p.x() * 0.5 + random.normal(1e-3);
+            sheet.marks[markAt(k)] = PlacedMark{p, random.between(0, 1) < 0.1};
+        }
+        try {
+            const Fit fit = fitHead(sheet);
+            CHECK(fit.view.rotation.allFinite());
+            CHECK(std::isfinite(fit.view.scale));
+            CHECK(std::isfinite(fit.sigma.turn.value + fit.sigma.tilt.value + fit.sigma.lean.value));
+            for (const HeadPoint& p : fit.head)
+                CHECK(p.allFinite());
+        } catch (const BadInput& e) {
+            CHECK(std::string(e.what()).find('\n') == std::string::npos);
+        }
+    }
+}
