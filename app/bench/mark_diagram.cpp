@@ -77,6 +77,8 @@ MarkDiagram::MarkDiagram(QWidget* parent) : QWidget(parent) {
 }
 
 void MarkDiagram::show(std::optional<Mark> mark) {
+    if (mark == mark_)
+        return;
     mark_ = mark;
     setAccessibleDescription(mark ? QString::fromUtf8(whereToFind(*mark).data()) : QString());
     update();

@@ -187,8 +187,12 @@ void MarkPanel::refresh() {
         next_->setText(tr("Every mark is placed"));
         where_->setText(tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));
     }
-    list_->clear();
-    for (Mark m : StudySession::order()) {
+    const std::vector<Mark>& order = StudySession::order();
+    while (list_->count() < static_cast<int>(order.size()))
+        list_->addItem(new QListWidgetItem);
+    // Only what changed is touched: this runs for every step of a drag.
+    for (int row = 0; row < list_->count(); ++row) {
+        const Mark m = order[row];
         const auto& mark = sheet.marks[m];
         QString state = QStringLiteral("·");
         QString doubt;
@@ -203,14 +207,16 @@ void MarkPanel::refresh() {
         }
         if (mark && mark->hidden)
             doubt = tr("  (not seen)");
-        auto* item = new QListWidgetItem(state + "  " + markName(m) + doubt, list_);
-        item->setData(Qt::UserRole, indexOf(m));
-        if (m == next) {
-            QFont font = item->font();
-            font.setWeight(QFont::DemiBold);
+        QListWidgetItem* item = list_->item(row);
+        const QString text = state + "  " + markName(m) + doubt;
+        const QFont font = typeFont(TypeSize::Text, m == next);
+        if (item->text() != text || item->font() != font) {
+            item->setText(text);
+            item->setData(Qt::UserRole, indexOf(m));
             item->setFont(font);
-            list_->setCurrentItem(item);
         }
+        if (m == next)
+            list_->setCurrentItem(item);
     }
 }
 

@@ -23,21 +23,32 @@ constexpr const char* named[] = {"hairline",       "brow_line",  "eye_line",
 void strokeWithHalo(QPainter& painter, const QPainterPath& path, QPen pen, double haloWidth) {
     QColor halo = Theme::current().halo;
     halo.setAlphaF(0.62f);
-    QPen under(halo, pen.widthF() + haloWidth, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(under);
-    painter.drawPath(path);
-    pen.setCapStyle(Qt::RoundCap);
-    pen.setJoinStyle(Qt::RoundJoin);
+    if (haloWidth > 0) {
+        painter.setPen(QPen(halo, pen.widthF() + haloWidth, Qt::SolidLine, Qt::FlatCap,
+                            Qt::BevelJoin));
+        painter.drawPath(path);
+    }
+    pen.setCapStyle(Qt::FlatCap);
+    pen.setJoinStyle(Qt::BevelJoin);
     painter.setPen(pen);
     painter.drawPath(path);
 }
 
 QPainterPath pathOf(const GuideLine& line, const SheetTransform& transform) {
+    // Steps of a few pixels look smooth; finer ones only cost time.
+    constexpr double shortest = 4;
     QPainterPath path;
+    QPointF last;
     for (std::size_t i = 0; i < line.points.size(); ++i) {
         const QPointF p = transform.toView(line.points[i]);
-        i ? path.lineTo(p) : path.moveTo(p);
+        if (i == 0)
+            path.moveTo(p);
+        else if (i + 1 == line.points.size() || (p - last).manhattanLength() >= shortest)
+            path.lineTo(p);
+        else
+            continue;
+        last = p;
     }
     return path;
 }
@@ -227,14 +238,26 @@ void paintArrow(QPainter& painter, const CorrectionArrow& arrow, const SheetTran
 
 } // namespace
 
+QPixmap scaledPicture(const SheetContent& content, const SheetTransform& transform) {
+    const QSizeF size = content.extent * transform.scale;
+    constexpr double mostPixels = 6e6;
+    if (content.picture.isNull() || size.width() * size.height() > mostPixels)
+        return {};
+    return QPixmap::fromImage(content.picture.scaled(size.toSize().expandedTo({1, 1}),
+                                                     Qt::IgnoreAspectRatio,
+                                                     Qt::SmoothTransformation));
+}
+
 void paintSheet(QPainter& painter, const QRectF& area, const SheetContent& content,
-                const SheetTransform& transform, const QString& litLine) {
+                const SheetTransform& transform, const QString& litLine, const QPixmap& scaled) {
     const Theme& theme = Theme::current();
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     painter.setClipRect(area);
     painter.fillRect(area, theme.sheet);
     const QRectF frame(transform.offset, content.extent * transform.scale);
-    if (!content.picture.isNull()) {
+    if (!scaled.isNull()) {
+        painter.drawPixmap(transform.offset.toPoint(), scaled);
+    } else if (!content.picture.isNull()) {
         // Only the part in sight is drawn, which keeps a large photograph quick.
         const QRectF shown = frame.intersected(area);
         const QRectF source((shown.topLeft() - transform.offset) / transform.scale,

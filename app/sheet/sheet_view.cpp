@@ -17,6 +17,8 @@ namespace {
 constexpr double grabReach = 11; ///< how near a press must be to take hold of something, px
 constexpr double margin = 8;
 constexpr double mostZoom = 24;
+/// Frames that differ by less than this share of their height count as the same.
+constexpr double sameFrame = 0.08;
 
 } // namespace
 
@@ -36,8 +38,14 @@ void SheetView::setUse(Use use) {
 void SheetView::setContent(SheetContent content) {
     const bool other = content.extent != content_.extent ||
                        content.picture.isNull() != content_.picture.isNull();
-    // While a mark is dragged the ground must not move under it.
-    if (drag_ != Drag::None || (!other && use_ == Use::Mark && pointer_))
+    // While a mark is dragged or nudged the ground must not move under it.
+    const bool nearlySame =
+        !content_.frame.isEmpty() &&
+        QLineF(content.frame.center(), content_.frame.center()).length() <
+            sameFrame * content_.frame.height() &&
+        std::abs(content.frame.height() - content_.frame.height()) <
+            sameFrame * content_.frame.height();
+    if (drag_ != Drag::None || (!other && nearlySame))
         content.frame = content_.frame;
     content_ = std::move(content);
     if (other || whole_)
@@ -84,7 +92,12 @@ void SheetView::zoomBy(double factor) { zoomAt({width() / 2.0, height() / 2.0}, 
 
 void SheetView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    paintSheet(painter, rect(), content_, transform_, session_.litLine());
+    const std::pair<qint64, double> wanted{content_.picture.cacheKey(), transform_.scale};
+    if (wanted != scaledFor_) {
+        scaledFor_ = wanted;
+        scaled_ = scaledPicture(content_, transform_);
+    }
+    paintSheet(painter, rect(), content_, transform_, session_.litLine(), scaled_);
     const bool marking = use_ == Use::Mark && !content_.picture.isNull() && pointer_ &&
                          (drag_ == Drag::Mark || (drag_ == Drag::None && session_.next(side_)));
     if (marking && rect().contains(pointer_->toPoint())) {

@@ -3,6 +3,7 @@
 #include "app/sheet/sheet_content.h"
 #include "app/study/study_session.h"
 
+#include <QPixmap>
 #include <QWidget>
 
 namespace zokran {
@@ -54,6 +55,8 @@ private:
     Use use_ = Use::Look;
     SheetContent content_;
     SheetTransform transform_;
+    QPixmap scaled_; ///< the picture at the scale last painted
+    std::pair<qint64, double> scaledFor_{0, 0};
     bool whole_ = true; ///< keep showing the whole picture as the sheet changes size
     SheetView* linked_ = nullptr;
     Drag drag_ = Drag::None;

@@ -15,6 +15,9 @@ namespace {
 
 /// A save follows a change within this time, milliseconds.
 constexpr int saveDelay = 400;
+/// The comparison takes several milliseconds; while a mark is dragged it follows the fit at this
+/// distance, so that the picture under the hand keeps up.
+constexpr int comparePause = 80;
 
 } // namespace
 
@@ -47,6 +50,13 @@ StudySession::StudySession(Logbook& logbook, QObject* parent) : QObject(parent),
     saveSoon_.setSingleShot(true);
     saveSoon_.setInterval(saveDelay);
     connect(&saveSoon_, &QTimer::timeout, this, &StudySession::saveNow);
+    compareSoon_.setSingleShot(true);
+    compareSoon_.setInterval(comparePause);
+    connect(&compareSoon_, &QTimer::timeout, this, [this] {
+        recompare();
+        emit changed();
+    });
+    compared_.start();
 }
 
 StudySession::~StudySession() { saveNow(); }
@@ -56,6 +66,7 @@ void StudySession::open(StudyId id) {
     const Study study = logbook_.load(id);
     id_ = id;
     undo_.clear();
+    compareSoon_.stop();
     chosen_.reset();
     touched_.reset();
     study_ = study;
@@ -91,8 +102,11 @@ void StudySession::edit(const QString& words, const QString& merge,
                         const std::function<void(Study&)>& change) {
     Study after = study_;
     change(after);
-    if (!(after == study_))
-        undo_.push(new StudyEdit(*this, words, merge, study_, std::move(after)));
+    if (after == study_)
+        return;
+    following_ = !merge.isEmpty();
+    undo_.push(new StudyEdit(*this, words, merge, study_, std::move(after)));
+    following_ = false;
 }
 
 void StudySession::adopt(const Study& study) {
@@ -125,16 +139,27 @@ void StudySession::loadPictures() {
 void StudySession::recompute() {
     const std::optional<Fit> before = std::move(fit_);
     fit_.reset();
-    comparison_.reset();
     lacking_[0].clear();
-    lacking_[1].clear();
     try {
-        // A fit is always sought from scratch: it takes a millisecond, and no earlier mistake can
-        // hold it in the wrong place.
-        fit_ = fitHead(study_.reference);
+        // While a mark is dragged the last fit is followed, unless it has lost its way; otherwise the
+        // fit is sought from scratch, so that no earlier mistake can hold it in the wrong place.
+        FitOptions options;
+        options.warmStart = following_ && before && before->outliers.empty() ? &*before : nullptr;
+        fit_ = fitHead(study_.reference, options);
     } catch (const BadInput& e) {
         lacking_[0] = QString::fromStdString(e.what());
     }
+    if (following_ && fit_ && comparison_ && compared_.elapsed() < comparePause)
+        compareSoon_.start();
+    else
+        recompare();
+}
+
+void StudySession::recompare() {
+    compareSoon_.stop();
+    compared_.restart();
+    comparison_.reset();
+    lacking_[1].clear();
     if (study_.sketchPicture.empty()) {
         lacking_[1] = tr("there is no sketch yet");
         return;
@@ -212,7 +237,6 @@ void StudySession::place(Side side, Mark mark, const PicturePoint& at, const QSt
     const QString name = QString::fromUtf8(wordsFor(mark).data());
     edit(tr("Place the %1").arg(name), merge,
          [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{at, false}; });
-    emit touchedChanged();
 }
 
 void StudySession::hide(Side side, Mark mark) {
@@ -249,6 +273,8 @@ void StudySession::saveNow() {
     saveSoon_.stop();
     if (!id_)
         return;
+    if (compareSoon_.isActive())
+        recompare();
     try {
         logbook_.save(*id_, study_,
                       {fit_ ? fitText(*fit_) : "", comparison_ ? comparisonText(*comparison_) : ""});

@@ -5,6 +5,7 @@
 #include "core/head/guides.h"
 #include "logbook/logbook.h"
 
+#include <QElapsedTimer>
 #include <QImage>
 #include <QObject>
 #include <QTimer>
@@ -85,6 +86,7 @@ private:
     void adopt(const Study& study);
     void loadPictures();
     void recompute();
+    void recompare();
 
     Logbook& logbook_;
     QUndoStack undo_;
@@ -97,7 +99,9 @@ private:
     QString lacking_[2];
     std::optional<Mark> chosen_, touched_;
     QString litLine_;
-    QTimer saveSoon_;
+    bool following_ = false; ///< the edit under way continues the one before, as in a drag
+    QTimer saveSoon_, compareSoon_;
+    QElapsedTimer compared_; ///< since the last comparison
 };
 
 } // namespace zokran

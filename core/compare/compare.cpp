@@ -169,10 +169,12 @@ Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
     Explanation explanation = explain(problem, modes, faithful);
     if (!sketchMarks.noise) {
         const double share = steadiness(explanation, {bothNoises});
-        bothNoises *= share;
-        for (auto& o : problem.observations)
-            o.deviation.value *= share;
-        explanation = explain(problem, modes, faithful);
+        if (share < 1) {
+            bothNoises *= share;
+            for (auto& o : problem.observations)
+                o.deviation.value *= share;
+            explanation = explain(problem, modes, faithful);
+        }
     }
     c.sketchView = explanation.view;
     c.sketchPose = poseOf(c.sketchView.rotation);

@@ -16,6 +16,9 @@ constexpr double posePrice = 15;
 /// away.
 constexpr double amountSpread = 0.3;
 constexpr int mostErrors = 8;
+/// Every trial starts where its model has settled, and Newton's steps are few from there.
+constexpr int iterations = 8;
+constexpr std::size_t mostTrials = 3;
 
 struct Model {
     bool poseFree = false;
@@ -43,7 +46,7 @@ public:
     void refit(Model& model) const {
         HeadProblem p = problemFor(model);
         model.state.coefficients.resize(p.directions.size(), 0);
-        model.misfit = 2 * p.solve(model.state, 30);
+        model.misfit = 2 * p.solve(model.state, iterations);
         model.total = model.misfit + (model.poseFree ? posePrice : 0);
         for (int k : model.admitted)
             model.total += price(modes_[k].freedoms);
@@ -155,7 +158,7 @@ private:
         });
         std::vector<int> best;
         for (const auto& [gain, k] : gains)
-            if (best.size() < 5)
+            if (best.size() < mostTrials)
                 best.push_back(k);
         return best;
     }

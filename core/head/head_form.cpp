@@ -159,7 +159,7 @@ bool HeadForm::seen(const SurfacePoint& point, const View& view, bool onFace) co
     if (ballCovers(p, d, onFace ? coreRadius : 1, sidePlane_.value, furthest))
         return false;
     // The wedge is no taller than two radii, so three along the ray are enough.
-    constexpr int steps = 40;
+    constexpr int steps = 24;
     const double reach = std::min(furthest, 3 / d.norm());
     for (int i = 1; i <= steps; ++i)
         if (insideWedge(p + (reach * i / steps) * d))

@@ -1,0 +1,143 @@
+#include "benchmarks/unseen_heads.h"
+
+#include "core/files/json_file.h"
+#include "core/fit/fit.h"
+
+#include <opencv2/calib3d.hpp>
+
+#include <algorithm>
+#include <fstream>
+
+namespace zokran::benchmarks {
+
+namespace {
+
+double between(std::mt19937& random, double low, double high) {
+    return std::uniform_real_distribution<double>(low, high)(random);
+}
+
+std::map<Mark, HeadPoint> meanFor(const UnseenHead& head) {
+    std::map<Mark, HeadPoint> mean;
+    for (const auto& [m, p] : head.marks)
+        mean[m] = adultHeads().mean[m];
+    return mean;
+}
+
+} // namespace
+
+UnseenHead canonicalFace() {
+    std::ifstream in(ZOKRAN_TEST_DATA "/canonical-face.json");
+    const nlohmann::json j = nlohmann::json::parse(in);
+    UnseenHead head{"canonical face", {}};
+    const auto at = [&](const std::string& id) {
+        const auto& p = j["marks"][id];
+        return HeadPoint(p[0].get<double>(), p[1].get<double>(), p[2].get<double>());
+    };
+    for (const auto& [id, p] : j["marks"].items())
+        head.marks[*markNamed(id)] =
+            (at(id) - at("brow")) / 9.5 + adultHeads().mean[Mark::Brow];
+    return head;
+}
+
+View randomView(std::mt19937& random) {
+    View v;
+    v.rotation = headToView(poseFromDegrees({between(random, -65, 65)}, {between(random, -35, 35)},
+                                            {between(random, -40, 40)}));
+    v.nearness = 0.095 / between(random, 0.8, 2.5);
+    v.scale = 160;
+    v.principal = {500, 600};
+    v.centre = v.principal + PicturePoint(between(random, -120, 120), between(random, -150, 60));
+    return v;
+}
+
+Sitting sit(const UnseenHead& head, const View& view, double noise, std::mt19937& random) {
+    Sitting s{view, {}};
+    s.marks.width = 1000;
+    s.marks.height = 1200;
+    PicturePoint low = PicturePoint::Constant(1e9), high = -low;
+    for (const auto& [m, p] : head.marks) {
+        // The face bulges round a point behind the nose; what lies beyond its horizon is hidden.
+        const Eigen::Vector3d outward = view.rotation * (p - HeadPoint(0, -0.5, 0)).normalized();
+        s.marks.marks[m] = PlacedMark{view.project(p), outward.z() < 0.1};
+        if (outward.z() >= 0.1) {
+            low = low.cwiseMin(view.project(p));
+            high = high.cwiseMax(view.project(p));
+        }
+    }
+    std::normal_distribution<double> shake(0, noise * (high - low).maxCoeff());
+    for (auto& m : s.marks.marks)
+        if (m && noise > 0)
+            *m->at += PicturePoint(shake(random), shake(random));
+    return s;
+}
+
+Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& model, int method,
+                      bool guided) {
+    std::vector<cv::Point3d> points;
+    std::vector<cv::Point2d> pixels;
+    for (const auto& [m, p] : model)
+        if (const auto at = sitting.marks.seen(m)) {
+            points.emplace_back(p.x(), -p.y(), -p.z()); // OpenCV's camera: y down, z away
+            pixels.emplace_back(at->x(), at->y());
+        }
+    const double f = 12 * sitting.truth.scale;
+    const cv::Mat camera = (cv::Mat_<double>(3, 3) << f, 0, sitting.truth.principal.x(), 0, f,
+                            sitting.truth.principal.y(), 0, 0, 1);
+    cv::Mat vector, shift, rotation;
+    // Left to itself the iterative method starts from a linear solution that is often behind the
+    // camera on so few marks; given SQPNP's it is the best general solver there is.
+    const bool refine = method == cv::SOLVEPNP_ITERATIVE && guided;
+    if (refine)
+        cv::solvePnP(points, pixels, camera, cv::noArray(), vector, shift, false,
+                     cv::SOLVEPNP_SQPNP);
+    cv::solvePnP(points, pixels, camera, cv::noArray(), vector, shift, refine, method);
+    cv::Rodrigues(vector, rotation);
+    const Eigen::Matrix3d flip = Eigen::Vector3d(1, -1, -1).asDiagonal();
+    Eigen::Matrix3d r;
+    for (int i = 0; i < 9; ++i)
+        r(i / 3, i % 3) = rotation.at<double>(i / 3, i % 3);
+    return flip * r * flip;
+}
+
+Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
+    std::mt19937 random(seed);
+    const auto mean = meanFor(head);
+    View front = randomView(random);
+    front.rotation.setIdentity();
+    front.centre = front.principal;
+    const Sitting frontal = sit(head, front, 0, random);
+    const Eigen::Matrix3d ours = fitHead(frontal.marks).view.rotation;
+    const Eigen::Matrix3d theirs = byPnP(frontal, mean, cv::SOLVEPNP_ITERATIVE);
+    const Eigen::Matrix3d floors = byPnP(frontal, head.marks, cv::SOLVEPNP_ITERATIVE);
+    Errors errors;
+    auto off = [](const Eigen::Matrix3d& read, const Eigen::Matrix3d& atFront,
+                  const Eigen::Matrix3d& truth) {
+        return toDegrees(angleBetween(read * atFront.transpose(), truth)).value;
+    };
+    int covered = 0;
+    for (int i = 0; i < rounds; ++i) {
+        const Sitting s = sit(head, randomView(random), 0.01, random);
+        const Eigen::Matrix3d& truth = s.truth.rotation;
+        const Fit fit = fitHead(s.marks);
+        errors.zokran.push_back(off(fit.view.rotation, ours, truth));
+        errors.mean.push_back(off(byPnP(s, mean, cv::SOLVEPNP_ITERATIVE), theirs, truth));
+        errors.floor.push_back(off(byPnP(s, head.marks, cv::SOLVEPNP_ITERATIVE), floors, truth));
+        const Pose read = poseOf(fit.view.rotation * ours.transpose()), is = poseOf(truth);
+        covered += std::abs(wrapped({read.turn.value - is.turn.value}).value) <
+                   2 * fit.sigma.turn.value;
+        covered += std::abs(wrapped({read.tilt.value - is.tilt.value}).value) <
+                   2 * fit.sigma.tilt.value;
+        covered += std::abs(wrapped({read.lean.value - is.lean.value}).value) <
+                   2 * fit.sigma.lean.value;
+    }
+    errors.covered = covered / (3.0 * rounds);
+    for (auto* list : {&errors.zokran, &errors.mean, &errors.floor})
+        std::sort(list->begin(), list->end());
+    return errors;
+}
+
+double quantile(const std::vector<double>& sorted, double share) {
+    return sorted[static_cast<std::size_t>(share * static_cast<double>(sorted.size() - 1))];
+}
+
+} // namespace zokran::benchmarks

@@ -1,0 +1,51 @@
+#pragma once
+
+#include "core/head/head_shape.h"
+#include "core/view/view.h"
+
+#include <map>
+#include <random>
+#include <vector>
+
+namespace zokran::benchmarks {
+
+/// A head the prior has not seen: some of its marks, in ball radii and the head frame.
+struct UnseenHead {
+    std::string name;
+    std::map<Mark, HeadPoint> marks;
+};
+
+/// The canonical metric face of the npm package @mediapipe/face_mesh (tests/data), its brow moved to
+/// the brow of the mean head and 95 mm taken for the ball's radius.
+UnseenHead canonicalFace();
+
+/// One picture of a head at a known pose.
+struct Sitting {
+    View truth;
+    MarkSheet marks;
+};
+
+/// The picture of `head` at `view`, marks that the head itself stands before hidden, each seen mark
+/// shaken by `noise` of the marks' extent.
+Sitting sit(const UnseenHead& head, const View& view, double noise, std::mt19937& random);
+
+/// A view at random: turn ±65°, tilt ±35°, lean ±40°, the camera 0.8 to 2.5 m away.
+View randomView(std::mt19937& random);
+
+/// OpenCV's solvePnP on the seen marks, with `model` for the head and a camera at 12 ball radii;
+/// `method` is one of cv::SolvePnPMethod; with `guided` the iterative one starts from SQPNP.
+Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& model, int method,
+                      bool guided = true);
+
+/// How far readings of a head are off, each relative to its own reading of the same head from the
+/// front, degrees, sorted.
+struct Errors {
+    std::vector<double> zokran, mean, floor; ///< ours; solvePnP with the mean head; with the true head
+    std::vector<double> zokranOfThree;       ///< ours with three pictures of one sitter
+    double covered = 0; ///< share of angles within two of our standard deviations
+};
+Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed);
+
+double quantile(const std::vector<double>& sorted, double share);
+
+} // namespace zokran::benchmarks
