@@ -81,7 +81,7 @@ double skull(const Vec& p) {
 double jawAndCheeks(double d, const Vec& p) {
     d = blend(d, limb(p, {0.49, -0.36, -0.02}, {0.44, -0.84, 0.08}, 0.13, 0.09), 0.16);
     d = blend(d, limb(p, {0.435, -0.85, 0.09}, {0.13, -1.22, 0.72}, 0.10, 0.12), 0.20);
-    d = blend(d, ellipsoid(p, {0, -1.215, 0.775}, {0.20, 0.155, 0.165}), 0.12); // chin
+    d = blend(d, ellipsoid(p, {0, -1.195, 0.820}, {0.19, 0.150, 0.160}), 0.12); // chin
     d = blend(d, ellipsoid(p, {0.44, -0.42, 0.55}, {0.19, 0.13, 0.20}), 0.16); // cheekbone
     d = blend(d, limb(p, {0.55, -0.36, 0.45}, {0.70, -0.30, 0.05}, 0.06, 0.05), 0.12);
     d = blend(d, ellipsoid(p, {0.40, -0.72, 0.50}, {0.17, 0.22, 0.24}), 0.22); // cheek

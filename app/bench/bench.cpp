@@ -334,14 +334,14 @@ SheetContent Bench::drawnContent() const {
     const auto& comparison = session_.comparison();
     if (step_ >= Step::Guides && overlay_)
         c.lines = session_.lines(Side::Drawn);
+    if (comparison && step_ >= Step::Guides && !session_.next(Side::Drawn))
+        c.frame = headFrame(comparison->registeredView, c.extent);
     if (step_ != Step::Check)
         return c;
     c.marks = s.sketch.marks;
     c.ball = s.sketch.ball;
     c.touched = session_.touched();
     c.smallMarks = !session_.next(Side::Drawn);
-    if (comparison && !session_.next(Side::Drawn))
-        c.frame = headFrame(comparison->registeredView, c.extent);
     if (comparison)
         for (int i = 0; i < markCount; ++i) {
             const Mark m = markAt(i);

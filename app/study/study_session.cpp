@@ -113,7 +113,9 @@ void StudySession::adopt(const Study& study) {
     study_ = study;
     loadPictures();
     recompute();
-    saveSoon_.start();
+    // Not restarted by every step of a long drag: that too is saved as it goes.
+    if (!saveSoon_.isActive())
+        saveSoon_.start();
     emit changed();
 }
 

@@ -38,8 +38,7 @@ QLabel[type="strong"] { font-weight: 600; }
 QPushButton { background: %2; border: 1px solid %5; border-radius: 6px; padding: 5px 12px;
               min-height: 18px; }
 QPushButton:hover { border-color: %4; }
-QPushButton:focus, QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus,
-QDoubleSpinBox:focus { border: 2px solid %6; }
+QPushButton:focus, QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus { border: 2px solid %6; }
 QPushButton:disabled { color: %4; }
 QPushButton[role="next"] { background: %6; color: %2; border: 1px solid %6; font-weight: 600;
                            padding: 6px 18px; }
@@ -52,9 +51,10 @@ QPushButton[role="place"]:checked { background: %2; font-weight: 600; }
 QPushButton[role="step"]:checked { font-weight: 600; border-bottom: 3px solid %6;
                                    border-radius: 0; }
 QPushButton[role="place"]:focus, QPushButton[role="step"]:focus { border: 2px solid %6; }
-QLineEdit, QPlainTextEdit, QDoubleSpinBox, QComboBox, QListWidget, QTableWidget {
+QLineEdit, QPlainTextEdit, QListWidget, QTableWidget {
     background: %2; border: 1px solid %5; border-radius: 6px; padding: 3px 6px;
     selection-background-color: %6; selection-color: %2; }
+QComboBox, QDoubleSpinBox { min-height: 28px; }
 QComboBox QAbstractItemView { background: %2; }
 QListWidget::item { padding: 4px 2px; }
 QListWidget::item:selected, QTableWidget::item:selected { background: %5; color: %3; }
