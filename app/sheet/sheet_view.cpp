@@ -213,6 +213,8 @@ void SheetView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void SheetView::mouseReleaseEvent(QMouseEvent*) {
+    if (drag_ != Drag::None && drag_ != Drag::Pan)
+        session_.settle();
     drag_ = Drag::None;
     dragged_.reset();
     unsetCursor();

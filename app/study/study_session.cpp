@@ -146,7 +146,7 @@ void StudySession::recompute() {
         // While a mark is dragged the last fit is followed, unless it has lost its way; otherwise the
         // fit is sought from scratch, so that no earlier mistake can hold it in the wrong place.
         FitOptions options;
-        options.warmStart = following_ && before && before->outliers.empty() ? &*before : nullptr;
+        options.warmStart = following_ && before ? &*before : nullptr;
         fit_ = fitHead(study_.reference, options);
     } catch (const BadInput& e) {
         lacking_[0] = QString::fromStdString(e.what());
@@ -269,6 +269,11 @@ void StudySession::light(const QString& line) {
         return;
     litLine_ = line;
     emit lit();
+}
+
+void StudySession::settle() {
+    recompute();
+    emit changed();
 }
 
 void StudySession::saveNow() {

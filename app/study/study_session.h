@@ -73,6 +73,8 @@ public:
     /// The kind of trouble that is told in place, never in a dialog.
     void tell(const QString& trouble) { emit troubled(trouble); }
     void saveNow();
+    /// A drag has ended: what only followed it is computed from scratch.
+    void settle();
 
 signals:
     void opened();

@@ -22,7 +22,7 @@ struct Fit {
     std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
     HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
     PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it
-    std::vector<Mark> outliers;               ///< marks that disagree with all the others
+    std::vector<Mark> outliers; ///< marks that disagree with all the others, the worst first
     double milliseconds = 0;
 
     /// The ball as a circle in the picture.
@@ -31,7 +31,9 @@ struct Fit {
 
 /// How to fit. The defaults are what a new reference photograph wants.
 struct FitOptions {
-    const Fit* warmStart = nullptr; ///< start from this fit instead of searching all poses
+    /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set aside
+    /// stay set aside, and no new ones are looked for.
+    const Fit* warmStart = nullptr;
     bool covariance = true;         ///< fill `sigma`; skipped while a mark is dragged
 };
 

@@ -202,6 +202,13 @@ double HeadProblem::solve(State& start, int iterations) {
     return solver.summary.final_cost;
 }
 
+void HeadProblem::drop(std::size_t observation) {
+    const auto at = static_cast<std::ptrdiff_t>(observation);
+    observations.erase(observations.begin() + at);
+    for (Direction& d : directions)
+        d.displacement.erase(d.displacement.begin() + at);
+}
+
 std::pair<VectorXd, Eigen::MatrixXd> HeadProblem::linearised(const State& state) {
     const VectorXd x = pack(state);
     VectorXd f(NumResiduals());

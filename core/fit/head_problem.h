@@ -60,6 +60,9 @@ public:
     /// log distance when free, coefficients), the rotation vector acting on the left.
     Eigen::MatrixXd covariance(const State& state);
 
+    /// Takes an observation out, with its part in every direction.
+    void drop(std::size_t observation);
+
     /// The weighted residuals at `state` and their derivatives by the unknowns.
     std::pair<Eigen::VectorXd, Eigen::MatrixXd> linearised(const State& state);
 

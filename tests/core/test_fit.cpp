@@ -139,7 +139,7 @@ TEST_CASE("Hidden marks have no say, wherever they are put") {
 TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
     Random random(44);
     int named = 0;
-    constexpr int rounds = 60;
+    constexpr int rounds = 200;
     for (int i = 0; i < rounds; ++i) {
         const View view = viewAt(pose(random.between(-50, 50), random.between(-30, 30), 0));
         MarkSheet sheet = random.shaken(sheetOf(random.head(), view), 2);
@@ -152,7 +152,7 @@ TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
         named += fit.outliers.size() == 1 && fit.outliers.front() == wrong;
         CHECK(apart(fit.view.rotation, view.rotation) < 12);
     }
-    CHECK(named > 0.75 * rounds);
+    CHECK(named >= 0.95 * rounds);
 }
 
 TEST_CASE("A warm start lands where the cold one does") {
