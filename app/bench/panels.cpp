@@ -182,7 +182,14 @@ void MarkPanel::refresh() {
     diagram_->show(next);
     if (next) {
         next_->setText(tr("Next: %1").arg(markName(*next)));
-        where_->setText(QString::fromUtf8(whereToFind(*next).data()));
+        QString where = QString::fromUtf8(whereToFind(*next).data());
+        const auto& telling = session_.telling();
+        if (side_ == Side::Seen && telling && telling->mark == *next)
+            where += telling->doubtLeft < hardlyWorth
+                         ? tr(" It would take %1 % off the doubt of the reading.")
+                               .arg(std::lround(100 * (1 - telling->doubtLeft)))
+                         : tr(" More marks hardly sharpen the reading now; you may go on.");
+        where_->setText(where);
     } else {
         next_->setText(tr("Every mark is placed"));
         where_->setText(tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));

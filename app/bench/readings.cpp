@@ -64,6 +64,11 @@ void Readings::refresh() {
     else if (fit && !fit->outliers.empty())
         lacking = tr("The %1 disagrees with the other marks. Look at it again.")
                       .arg(markName(fit->outliers.front()));
+    else if (fit && fit->rival && session_.next(Side::Seen))
+        lacking = tr("It could also be read as %1 %2, %3 %4. The %5 would tell.")
+                      .arg(figureFor(fit->rival->turn), wordsFor(Angle::Turn, fit->rival->turn),
+                           figureFor(fit->rival->tilt), wordsFor(Angle::Tilt, fit->rival->tilt),
+                           markName(*session_.next(Side::Seen)));
     lacking_->setText(lacking);
     lacking_->setVisible(!lacking.isEmpty());
 }

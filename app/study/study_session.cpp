@@ -141,6 +141,7 @@ void StudySession::loadPictures() {
 void StudySession::recompute() {
     const std::optional<Fit> before = std::move(fit_);
     fit_.reset();
+    telling_.reset();
     lacking_[0].clear();
     try {
         // While a mark is dragged the last fit is followed, unless it has lost its way; otherwise the
@@ -148,6 +149,7 @@ void StudySession::recompute() {
         FitOptions options;
         options.warmStart = following_ && before ? &*before : nullptr;
         fit_ = fitHead(study_.reference, options);
+        telling_ = mostTelling(study_.reference, *fit_);
     } catch (const BadInput& e) {
         lacking_[0] = QString::fromStdString(e.what());
     }
@@ -222,6 +224,9 @@ std::optional<Mark> StudySession::next(Side side) const {
         return std::nullopt;
     if (chosen_)
         return chosen_;
+    // Once the head is fitted the mark that tells most about it comes first.
+    if (side == Side::Seen && telling_)
+        return telling_->mark;
     for (Mark m : order())
         if (!study_.marks(side).marks[m])
             return m;

@@ -2,6 +2,7 @@
 
 #include "core/compare/compare.h"
 #include "core/fit/fit.h"
+#include "core/fit/next_mark.h"
 #include "core/head/guides.h"
 #include "logbook/logbook.h"
 
@@ -55,8 +56,11 @@ public:
 
     // Guided marking.
     static const std::vector<Mark>& order();
-    /// The mark to place next on a sheet: the one chosen, or the first not placed yet.
+    /// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose,
+    /// or the first not placed yet.
     std::optional<Mark> next(Side side) const;
+    /// On the reference, what the next mark would do for the reading; nothing before there is a fit.
+    const std::optional<TellingMark>& telling() const { return telling_; }
     void choose(std::optional<Mark> mark);
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
@@ -99,6 +103,7 @@ private:
     std::optional<Fit> fit_;
     std::optional<Comparison> comparison_;
     QString lacking_[2];
+    std::optional<TellingMark> telling_;
     std::optional<Mark> chosen_, touched_;
     QString litLine_;
     bool following_ = false; ///< the edit under way continues the one before, as in a drag

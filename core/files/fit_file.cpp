@@ -44,6 +44,8 @@ std::string fitText(const Fit& fit) {
     j["outliers"] = nlohmann::ordered_json::array();
     for (Mark m : fit.outliers)
         j["outliers"].push_back(std::string(idOf(m)));
+    if (fit.rival)
+        j["rival"] = poseJson(*fit.rival);
     j["ms"] = fit.milliseconds;
     return jsonText(j);
 }

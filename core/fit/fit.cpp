@@ -3,6 +3,7 @@
 #include "core/fit/head_problem.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/pose_spread.h"
+#include "core/fit/shape_problem.h"
 
 #include <fmt/format.h>
 
@@ -26,6 +27,9 @@ constexpr double suspicious = 2.3;
 /// twenty marks might be the one.
 constexpr double strayGain = 20;
 constexpr int mostStrays = 4;
+/// Another reading is offered when its cost is this close and it is this far away.
+constexpr double rivalCost = 2;
+constexpr Radians rivalAngle{0.2};
 
 PicturePoint middleOf(const MarkSheet& sheet) { return {sheet.width / 2.0, sheet.height / 2.0}; }
 
@@ -63,28 +67,7 @@ void requireFinite(const MarkSheet& sheet) {
         throw BadInput("the ball needs a place near the picture and a radius above zero");
 }
 
-/// The problem for these marks, with the sitter's shape free under the prior.
-HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit) {
-    const ShapePrior& prior = adultHeads();
-    HeadProblem problem(middleOf(sheet), unit);
-    problem.ball = sheet.ball;
-    problem.focal = sheet.focal;
-    problem.meanLogDistance = meanLogDistance;
-    problem.logDistanceSpread = logDistanceSpread;
-    const double noise = sheet.noiseOrDefault().value;
-    for (Mark m : sheet.seenMarks())
-        problem.observations.push_back(
-            {m, prior.mean[m], *sheet.seen(m), {std::hypot(noise, prior.ownSpread[m] * unit.value)}});
-    for (const ShapeDirection& direction : prior.directions) {
-        HeadProblem::Direction d;
-        for (const auto& o : problem.observations)
-            d.displacement.push_back(direction.displacement[o.mark]);
-        problem.directions.push_back(std::move(d));
-    }
-    return problem;
-}
-
-/// The same with the head held at the mean, the shape's spread counted as noise of the marks.
+/// A shape problem with the head held at the mean, the shape's spread counted as noise of the marks.
 HeadProblem rigidProblem(HeadProblem problem, Pixels unit) {
     for (std::size_t i = 0; i < problem.observations.size(); ++i) {
         double variance = 0;
@@ -147,6 +130,26 @@ std::vector<HeadProblem::Observation> setStraysAside(HeadProblem& problem,
 
 } // namespace
 
+HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit) {
+    const ShapePrior& prior = adultHeads();
+    HeadProblem problem(middleOf(sheet), unit);
+    problem.ball = sheet.ball;
+    problem.focal = sheet.focal;
+    problem.meanLogDistance = meanLogDistance;
+    problem.logDistanceSpread = logDistanceSpread;
+    const double noise = sheet.noiseOrDefault().value;
+    for (Mark m : sheet.seenMarks())
+        problem.observations.push_back(
+            {m, prior.mean[m], *sheet.seen(m), {std::hypot(noise, prior.ownSpread[m] * unit.value)}});
+    for (const ShapeDirection& direction : prior.directions) {
+        HeadProblem::Direction d;
+        for (const auto& o : problem.observations)
+            d.displacement.push_back(direction.displacement[o.mark]);
+        problem.directions.push_back(std::move(d));
+    }
+    return problem;
+}
+
 std::string whatIsMissing(const MarkSheet& sheet) {
     const int seen = static_cast<int>(sheet.seenMarks().size());
     const int wanted = sheet.ball ? 3 : 4;
@@ -170,6 +173,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     double unit = 0;
     std::optional<HeadProblem> problem;
     std::vector<HeadProblem::Observation> strays;
+    std::optional<Pose> rival;
     if (options.warmStart) {
         best.view = options.warmStart->view;
         best.view.principal = middleOf(sheet);
@@ -202,11 +206,12 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         std::sort(polished.begin(), polished.end(),
                   [](const auto& a, const auto& b) { return a.first < b.first; });
         double bestCost = std::numeric_limits<double>::infinity();
+        std::vector<std::pair<double, View>> settled;
         for (const auto& [cost, view] : polished) {
-            const bool rival = cost < polished.front().first + 6;
+            const bool close = cost < polished.front().first + 6;
             const bool twin = std::isfinite(bestCost) &&
                               angleBetween(view.rotation, best.view.rotation).value < 0.2;
-            if (!rival || twin)
+            if (!close || twin)
                 continue;
             HeadProblem free = shapeProblem(sheet, {view.scale});
             HeadProblem::State state{view, {}};
@@ -215,6 +220,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
             free.solve(state, 15);
             free.robustness = 3;
             const double freeCost = free.solve(state, 40);
+            settled.emplace_back(freeCost, state.view);
             if (freeCost < bestCost) {
                 bestCost = freeCost;
                 best = state;
@@ -222,6 +228,10 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
                 problem = std::move(free);
             }
         }
+        for (const auto& [cost, view] : settled)
+            if (cost < bestCost + rivalCost &&
+                angleBetween(view.rotation, best.view.rotation) > rivalAngle)
+                rival = poseOf(view.rotation);
     }
 
     if (!options.warmStart)
@@ -230,6 +240,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     Fit fit;
     fit.view = best.view;
     fit.pose = poseOf(best.view.rotation);
+    fit.rival = rival;
     fit.shape = best.coefficients;
     fit.head = adultHeads().head(best.coefficients);
     const std::vector<PicturePoint> deviations = problem->deviations(best);

@@ -3,7 +3,7 @@
 #include "core/head/head_shape.h"
 #include "core/view/view.h"
 
-#include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -19,6 +19,7 @@ struct Fit {
     View view;
     Pose pose;
     PoseSpread sigma;
+    std::optional<Pose> rival; ///< another reading of the marks, nearly as good
     std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
     HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
     PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it

@@ -1,5 +1,6 @@
 #include "core/fit/fit.h"
 #include "core/fit/head_problem.h"
+#include "core/fit/next_mark.h"
 #include "core/fit/pose_search.h"
 #include "tests/heads.h"
 
@@ -177,6 +178,51 @@ TEST_CASE("The pose search offers starts well apart, the true one among them") {
     CHECK(nearest < 25);
     for (std::size_t i = 1; i < starts.size(); ++i)
         CHECK(apart(starts[0].rotation, starts[i].rotation) > 20);
+}
+
+TEST_CASE("The mark offered next tightens the reading most") {
+    const View view = viewAt(pose(20, -10, 0));
+    const MarkSheet all = sheetOf(adultHeads().mean, view);
+    MarkSheet few = all;
+    for (Mark m : {NoseTip, EarTopR, EarBaseR, EarTopL, EarBaseL, Crown, Hairline, JawAngleR,
+                   JawAngleL, NoseRoot})
+        few.marks[m].reset();
+    few.noise = all.noiseOrDefault();
+    auto doubt = [](const Fit& f) {
+        return std::hypot(f.sigma.turn.value, f.sigma.tilt.value, f.sigma.lean.value);
+    };
+    const Fit fit = fitHead(few);
+    const auto telling = mostTelling(few, fit);
+    REQUIRE(telling);
+    double best = 10, offered = 10;
+    for (Mark m : {NoseTip, EarTopR, EarBaseR, Crown, Hairline, JawAngleR, NoseRoot}) {
+        MarkSheet more = few;
+        more.marks[m] = all.marks[m];
+        if (more.marks[m]->hidden)
+            continue;
+        const double left = doubt(fitHead(more)) / doubt(fit);
+        best = std::min(best, left);
+        if (m == telling->mark)
+            offered = left;
+    }
+    CHECK(offered < best + 0.06);
+    CHECK(offered == Approx(telling->doubtLeft).margin(0.06));
+    CHECK_FALSE(mostTelling(all, fitHead(all)));
+}
+
+TEST_CASE("Where two readings are nearly as good both are offered") {
+    // Four marks of a face near the front: nodding and raised look much alike.
+    const View view = viewAt(pose(0, 18, 0), 25);
+    const MarkSheet all = sheetOf(adultHeads().mean, view);
+    MarkSheet few;
+    few.width = few.height = 1000;
+    for (Mark m : {OuterEyeL, OuterEyeR, MouthCornerL, MouthCornerR})
+        few.marks[m] = all.marks[m];
+    few.noise = Pixels{4};
+    const Fit fit = fitHead(few);
+    REQUIRE(fit.rival);
+    CHECK(degrees(fit.rival->tilt) * degrees(fit.pose.tilt) < 0);
+    CHECK_FALSE(fitHead(all).rival);
 }
 
 TEST_CASE("Marks that are no numbers, or nowhere near, are refused by name") {
