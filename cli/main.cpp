@@ -7,6 +7,7 @@
 #include "core/files/marks_file.h"
 #include "core/fit/fit.h"
 #include "core/head/guides.h"
+#include "suggest/suggest.h"
 
 #include <CLI/CLI.hpp>
 
@@ -116,6 +117,11 @@ int main(int argc, char** argv) {
     compare->add_option("--hold", hold, "what is held while they are laid over one another: ball, "
                                         "eyes, all (the default) or page");
 
+    std::string photo;
+    auto* suggest = app.add_subcommand("suggest", "Find a face in a photograph and print marks for "
+                                                  "it, to be looked over.");
+    suggest->add_option("PHOTO", photo, "a photograph")->required();
+
     CastOrder order;
     double turn = 0, tilt = 0, lean = 0;
     auto* castCommand = app.add_subcommand("cast", "Photograph a plaster head, and sketch it with "
@@ -184,6 +190,8 @@ int main(int argc, char** argv) {
             } catch (const BadInput& e) {
                 throw BadInput(fmt::format("{} and {}: {}", reference, sketch, e.what()));
             }
+        } else if (*suggest) {
+            fmt::print("{}", marksText(suggestMarks(photo)));
         } else {
             cast(order, {turn}, {tilt}, {lean});
         }

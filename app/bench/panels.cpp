@@ -136,7 +136,12 @@ MarkPanel::MarkPanel(StudySession& session, Side side, QWidget* parent)
     row->addWidget(hidden);
     row->addWidget(ball);
     column_->addLayout(row);
+    column_->addWidget(suggest_ = new QPushButton);
+    suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
+    suggest_->setVisible(side == Side::Seen);
+    connect(suggest_, &QPushButton::clicked, &session_, &StudySession::suggest);
     column_->addWidget(list_ = new QListWidget, 1);
+    list_->setMinimumHeight(120);
     list_->setAccessibleName(tr("All marks"));
     list_->setToolTip(tr("Choose a mark to place it again"));
     connect(hidden, &QPushButton::clicked, this, [this] {
@@ -178,6 +183,8 @@ void MarkPanel::refresh() {
     const auto next = session_.next(side_);
     const MarkSheet& sheet = session_.study().marks(side_);
     const int placed = session_.placedCount(side_);
+    suggest_->setText(session_.isSuggesting() ? tr("Looking for a face… stop") : tr("S&uggest marks"));
+    suggest_->setEnabled(session_.isSuggesting() || next);
     state_->setText(tr("%1 of %2 marks").arg(placed).arg(markCount));
     diagram_->show(next);
     if (next) {

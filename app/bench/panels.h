@@ -15,6 +15,7 @@ class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPlainTextEdit;
+class QPushButton;
 class QTableWidget;
 class QVBoxLayout;
 
@@ -66,6 +67,7 @@ private:
     Side side_;
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
+    QPushButton* suggest_;
     QListWidget* list_;
 };
 

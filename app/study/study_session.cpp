@@ -3,9 +3,11 @@
 #include "app/study/picture_file.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
+#include "suggest/suggest.h"
 
 #include <QFileInfo>
 #include <QUndoCommand>
+#include <QtConcurrentRun>
 
 #include <algorithm>
 
@@ -59,7 +61,11 @@ StudySession::StudySession(Logbook& logbook, QObject* parent) : QObject(parent),
     compared_.start();
 }
 
-StudySession::~StudySession() { saveNow(); }
+StudySession::~StudySession() {
+    stopSuggesting_ = true;
+    suggestion_.waitForFinished();
+    saveNow();
+}
 
 void StudySession::open(StudyId id) {
     saveNow();
@@ -250,6 +256,40 @@ void StudySession::hide(Side side, Mark mark) {
     chosen_.reset();
     edit(tr("Cannot see the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {},
          [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{std::nullopt, true}; });
+}
+
+void StudySession::suggest() {
+    if (suggesting_) {
+        stopSuggesting_ = true;
+        return;
+    }
+    if (!id_ || study_.referencePicture.empty())
+        return;
+    suggesting_ = true;
+    stopSuggesting_ = false;
+    emit changed();
+    const auto file = logbook_.picturePath(study_.referencePicture);
+    suggestion_ = QtConcurrent::run([this, file, id = *id_] {
+        MarkSheet found;
+        QString trouble;
+        try {
+            found = suggestMarks(file, &stopSuggesting_);
+        } catch (const std::exception& e) {
+            trouble = QString::fromUtf8(e.what());
+        }
+        QMetaObject::invokeMethod(this, [this, found, trouble, id] {
+            suggesting_ = false;
+            if (!trouble.isEmpty())
+                tell(trouble);
+            else if (id_ == id && !stopSuggesting_)
+                edit(tr("Suggest marks"), {}, [&](Study& s) {
+                    for (Mark m : found.seenMarks())
+                        if (!s.reference.marks[m])
+                            s.reference.marks[m] = found.marks[m];
+                });
+            emit changed();
+        });
+    });
 }
 
 void StudySession::clear(Side side, Mark mark) {

@@ -7,11 +7,13 @@
 #include "logbook/logbook.h"
 
 #include <QElapsedTimer>
+#include <QFuture>
 #include <QImage>
 #include <QObject>
 #include <QTimer>
 #include <QUndoStack>
 
+#include <atomic>
 #include <functional>
 #include <optional>
 
@@ -65,6 +67,10 @@ public:
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
     void clear(Side side, Mark mark);
+    /// Looks for a face in the reference, off the UI thread, and places the marks it finds where none
+    /// are placed yet. Called again while looking, it stops.
+    void suggest();
+    bool isSuggesting() const { return suggesting_; }
     /// The mark placed or touched last, which the arrow keys nudge.
     std::optional<Mark> touched() const { return touched_; }
     void touch(std::optional<Mark> mark);
@@ -106,6 +112,9 @@ private:
     std::optional<TellingMark> telling_;
     std::optional<Mark> chosen_, touched_;
     QString litLine_;
+    bool suggesting_ = false;
+    std::atomic<bool> stopSuggesting_{false};
+    QFuture<void> suggestion_;
     bool following_ = false; ///< the edit under way continues the one before, as in a drag
     QTimer saveSoon_, compareSoon_;
     QElapsedTimer compared_; ///< since the last comparison

@@ -226,6 +226,27 @@ private slots:
         QVERIFY(session().study().reference.marks[Mark::Chin]->hidden);
     }
 
+    void marksAreSuggestedForAFaceAndCanBeTakenBack() {
+        Shot shot;
+        shot.size = 700;
+        shot.pose = poseFromDegrees({8}, {0}, {0});
+        const Sculpture sculpture(headNamed("halcyon"));
+        std::ofstream(file("face.png").toStdString(), std::ios::binary)
+            << encoded(photograph(sculpture, shot), ".png");
+        const MarkSheet truth = exactMarks(sculpture, viewOf(shot), 560, 700);
+        window_->bench()->takePicture(file("face.png"), Side::Seen);
+        QTRY_VERIFY(session().isOpen());
+        QTest::mouseClick(buttonSaying(window_.get(), "Suggest marks"), Qt::LeftButton);
+        QVERIFY(buttonSaying(window_.get(), "Looking for a face"));
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 60000);
+        const MarkSheet& found = session().study().reference;
+        for (Mark m : {Mark::PupilL, Mark::PupilR, Mark::NoseTip, Mark::LipLine, Mark::Chin})
+            QVERIFY((*found.seen(m) - *truth.seen(m)).norm() < 20);
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value - 8) < 8);
+        session().undoStack().undo();
+        QVERIFY(!session().fit());
+    }
+
     void guidesCanBeSwitchedOffAndLight() {
         fillWithDemo(*logbook_);
         window_->reopenLast();

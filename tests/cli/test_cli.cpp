@@ -86,7 +86,7 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
         << R"({"format":"zokran-marks","version":1,"image":{"width":9,"height":9},
                "marks":{"brow":{"x":1,"y":2}}})";
     for (const char* arguments :
-         {"", "fit", "fit nowhere.json", "fit text.json", "fit few.json", "fit .", "dance",
+         {"", "fit", "fit nowhere.json", "fit text.json", "fit few.json", "fit .", "dance", "suggest few.json", "suggest nowhere.jpg",
           "guides text.json --canon thirds", "guides fit.json --canon ninths",
           "compare few.json few.json", "compare few.json few.json --hold nose",
           "compare few.json few.json --mm-per-px -1", "cast --head nobody --png bad.png",
@@ -109,7 +109,7 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
 TEST_CASE("Help teaches the commands") {
     const Result help = run("--help");
     CHECK(help.code == 0);
-    for (const char* word : {"fit", "guides", "compare", "cast", "turn + =", "A first round"})
+    for (const char* word : {"fit", "guides", "compare", "cast", "suggest", "turn + =", "A first round"})
         CHECK_THAT(help.out, Catch::Contains(word));
     CHECK_THAT(run("cast --help").out, Catch::Contains("--plant"));
 }
