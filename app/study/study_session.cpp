@@ -1,5 +1,6 @@
 #include "app/study/study_session.h"
 
+#include "app/study/lens_data.h"
 #include "app/study/picture_file.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
@@ -90,6 +91,7 @@ void StudySession::startFrom(const QString& file, const QImage& picture) {
     study.referencePicture = logbook_.keepPicture(file.toStdString());
     study.reference.width = picture.width();
     study.reference.height = picture.height();
+    study.reference.focal = focalFromExif(file, picture.size());
     study.step = 1;
     open(logbook_.add(study));
 }

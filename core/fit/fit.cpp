@@ -234,11 +234,16 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
                 rival = poseOf(view.rotation);
     }
 
+    if (!problem)
+        throw BadInput("no head could be fitted to these marks");
     if (!options.warmStart)
         strays = setStraysAside(*problem, best);
 
     Fit fit;
     fit.view = best.view;
+    if (!fit.view.rotation.allFinite() || !std::isfinite(fit.view.scale) ||
+        !(fit.view.scale > 1e-9) || !(fit.view.nearness > 1e-9))
+        throw BadInput("no head could be fitted to these marks");
     fit.pose = poseOf(best.view.rotation);
     fit.rival = rival;
     fit.shape = best.coefficients;
@@ -256,8 +261,6 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     if (options.covariance)
         fit.sigma =
             poseSpread(best.view.rotation, problem->covariance(best).topLeftCorner<3, 3>());
-    if (!fit.view.rotation.allFinite() || !std::isfinite(fit.view.scale))
-        throw BadInput("no head could be fitted to these marks");
     fit.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return fit;

@@ -22,8 +22,9 @@ constexpr double pageSlack = 0.002;
 constexpr double facingSlack = 1e-3;
 
 /// Camera distances are kept between 3 ball radii (a hand's breadth off the face) and the moon.
+constexpr double nearest = 1 / 3.0;
 double boundedNearness(double logDistance) {
-    return std::exp(-std::clamp(logDistance, std::log(3.0), 12.0));
+    return std::exp(-std::clamp(logDistance, -std::log(nearest), 12.0));
 }
 
 } // namespace
@@ -59,9 +60,9 @@ void HeadProblem::unpack(const VectorXd& x, State& state) const {
     state.view.rotation = rotationFromVector(x.head<3>()) * start_;
     state.view.principal = principal_;
     state.view.centre = principal_ + unit_ * x.segment<2>(3);
-    state.view.scale = unit_ * std::exp(x[5]);
+    state.view.scale = unit_ * std::exp(std::clamp(x[5], -12.0, 12.0));
     state.view.nearness =
-        focal ? std::min(state.view.scale / focal->value, 1 / 3.0) : boundedNearness(x[6]);
+        focal ? std::min(state.view.scale / focal->value, nearest) : boundedNearness(x[6]);
     state.coefficients.assign(x.data() + firstDirection(), x.data() + x.size());
 }
 
@@ -80,7 +81,10 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     const Vector2d centre = x.segment<2>(3);
     const double scale = std::exp(std::clamp(x[5], -12.0, 12.0));
     const double focalInUnits = focal ? focal->value / unit_ : 0;
-    const double nearness = focal ? scale / focalInUnits : boundedNearness(x[6]);
+    const double nearness =
+        focal ? std::min(scale / focalInUnits, nearest) : boundedNearness(x[6]);
+    // With the lens known the distance follows the scale, but for a head closer than any can be.
+    const bool followsScale = focal && nearness < nearest;
     const double c2 = robustness * robustness;
 
     int row = 0;
@@ -115,7 +119,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
             const Eigen::Matrix2d shift = robust / depth;
             const Vector2d byNearness = robust * at * (m.z() * nearness / depth);
             Vector2d byScale = robust * Vector2d(scale * m.x(), -scale * m.y()) / depth;
-            if (focal)
+            if (followsScale)
                 byScale += byNearness;
             const Eigen::Matrix<double, 2, 3> toHead = toView * rotation;
             for (int r = 0; r < 2; ++r) {
@@ -159,9 +163,9 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         // The outline of a near ball is wider than its scale: r = scale / sqrt(1 - nearness²).
         const double q2 = nearness * nearness, slope = q2 / (1 - q2) / ballDeviation;
         f[row - 1] -= std::log1p(-q2) / (2 * ballDeviation);
-        if (jacobian && focal)
+        if (jacobian && followsScale)
             d(row - 1, 5) += slope;
-        else if (jacobian)
+        else if (jacobian && !focal)
             d(row - 1, 6) = -slope;
     }
     if (pageHeld) {

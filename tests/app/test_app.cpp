@@ -19,6 +19,7 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QtTest>
+#include <exiv2/exiv2.hpp>
 
 #include <cmath>
 #include <fstream>
@@ -379,6 +380,26 @@ private slots:
         QTRY_VERIFY(session().isOpen());
         QCOMPARE(seen()->content().picture.size(), QSize(20, 40));
         QCOMPARE(session().study().reference.height, 40);
+    }
+
+    void theLensIsReadFromExifUnlessThePictureWasCropped() {
+        QImage photo(400, 300, QImage::Format_RGB32);
+        photo.fill(Qt::white);
+        for (const int recordedWidth : {400, 4000}) {
+            const QString name = file("lens.jpg");
+            photo.save(name, "JPG");
+            auto image = Exiv2::ImageFactory::open(name.toStdString());
+            image->exifData()["Exif.Photo.FocalLengthIn35mmFilm"] = std::uint16_t{85};
+            image->exifData()["Exif.Photo.PixelXDimension"] = std::uint32_t(recordedWidth);
+            image->exifData()["Exif.Photo.PixelYDimension"] = std::uint32_t{300};
+            image->writeMetadata();
+            window_->bench()->takePicture(name, Side::Seen);
+            QTRY_VERIFY(session().study().reference.width == 400 &&
+                        session().study().reference.focal.has_value() == (recordedWidth == 400));
+            // 85 mm against a diagonal of 43.27 mm; the picture's diagonal is 500 px.
+            if (session().study().reference.focal)
+                QVERIFY(std::abs(session().study().reference.focal->value - 982.2) < 0.5);
+        }
     }
 
     void zoomKeepsTheSpotUnderThePointer() {
