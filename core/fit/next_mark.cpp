@@ -11,6 +11,8 @@ namespace {
 /// A mark counts as turned to the camera when the line to it from the middle of the head points
 /// this much towards the camera.
 constexpr double turnedEnough = 0.15;
+/// The crown stands on the outline and is marked there also when it turns a little away.
+constexpr double crownTurnedEnough = -0.25;
 
 } // namespace
 
@@ -21,7 +23,7 @@ std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit) {
         const Mark m = markAt(i);
         const Eigen::Vector3d outward =
             fit.view.rotation * (fit.head[m] - HeadPoint(0, -0.3, 0)).normalized();
-        if (sheet.marks[m] || outward.z() < turnedEnough)
+        if (sheet.marks[m] || outward.z() < (m == Mark::Crown ? crownTurnedEnough : turnedEnough))
             continue;
         candidates.push_back(m);
         imagined.marks[m] = PlacedMark{fit.view.project(fit.head[m]), false};
