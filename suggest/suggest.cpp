@@ -17,7 +17,9 @@ constexpr const char* model = "/usr/share/dlib/shape_predictor_68_face_landmarks
 /// The detector knows upright faces; it is shown the picture turned by each of these.
 constexpr std::array turns{0.0, -25.0, 25.0, -50.0, 50.0, -90.0, 90.0, 180.0};
 /// The picture is searched at about this height.
-constexpr double searchHeight = 700;
+constexpr double searchHeight = 900;
+/// The detector's own scale: faces score above 0; plaster and drawings a little less.
+constexpr double leastScore = -0.4;
 /// How far suggested points are commonly off, as a share of the face's extent; common practice.
 constexpr double commonlyOff = 0.02;
 
@@ -44,7 +46,7 @@ Find look(const cv::Mat& photo, double degrees, const dlib::frontal_face_detecto
     std::vector<dlib::rect_detection> found;
     dlib::frontal_face_detector detector = known;
     const dlib::cv_image<dlib::bgr_pixel> image(find.turned);
-    detector(image, found, -0.2);
+    detector(image, found, leastScore);
     for (const dlib::rect_detection& f : found)
         if (f.detection_confidence > find.score) {
             find.score = f.detection_confidence;
@@ -78,7 +80,7 @@ MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<boo
         if (best.score > 1)
             break; // sure enough
     }
-    if (best.turned.empty() || best.score < -0.2)
+    if (best.turned.empty() || best.score < leastScore)
         throw BadInput(fmt::format("{}: no face was found; place the marks by hand",
                                    photo.string()));
     dlib::shape_predictor predictor;

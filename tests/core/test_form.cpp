@@ -1,0 +1,105 @@
+// What is seen and what is hidden on the construction, against a ray walked in small steps.
+
+#include "core/head/head_form.h"
+#include "tests/heads.h"
+
+#include <catch2/catch.hpp>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+HeadForm meanForm() {
+    return HeadForm(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
+}
+
+/// Walks from a point of the ball's surface towards the camera and asks whether the sliced ball is
+/// met again. The ball is convex, so this is what facing the camera means.
+bool ballInTheWay(const HeadPoint& p, const View& view) {
+    const HeadPoint camera = view.towardsCamera() / view.nearness;
+    const Eigen::Vector3d d = (camera - p).normalized();
+    for (double t = 0.01; t < 3; t += 0.002) {
+        const HeadPoint q = p + t * d;
+        if (q.norm() < 1 - 1e-6 && std::abs(q.x()) < 0.745)
+            return true;
+    }
+    return false;
+}
+
+} // namespace
+
+TEST_CASE("A point of the ball above the brow is seen exactly when no ball stands before it") {
+    Random random(81);
+    const HeadForm form = meanForm();
+    int compared = 0;
+    for (int i = 0; i < 400; ++i) {
+        const View view = viewAt(pose(random.between(-80, 80), random.between(-30, 60), 0), 12);
+        const HeadPoint n =
+            HeadPoint(random.between(-0.7, 0.7), random.between(0.1, 1), random.normal(1))
+                .normalized();
+        if (std::abs(n.x()) > 0.74 ||
+            std::abs(n.dot(view.towardsCamera() - view.nearness * n)) < 0.03)
+            continue; // off the sliced ball, or on the very horizon
+        // With the chin up the jaw comes before the brow; that is the wedge's doing.
+        const bool seen = form.seen({n, n}, view, false);
+        const bool free = !ballInTheWay(n, view);
+        if (seen)
+            CHECK(free);
+        if (!free)
+            CHECK_FALSE(seen);
+        ++compared;
+    }
+    CHECK(compared > 200);
+}
+
+TEST_CASE("From below, the chin hides the brow; from above it does not") {
+    const HeadForm form = meanForm();
+    const SurfacePoint brow = form.front({0.02}, 0);
+    CHECK(form.seen(brow, viewAt(pose(0, -20, 0)), true));
+    CHECK(form.seen(brow, viewAt(pose(0, 20, 0)), true));
+    CHECK_FALSE(form.seen(form.front({0.5}, 0), viewAt(pose(0, 85, 0)), true));
+}
+
+TEST_CASE("The edge of the face is where its surface turns away") {
+    const HeadForm form = meanForm();
+    const View view = viewAt(pose(40, 0, 0));
+    int found = 0;
+    for (double y = -0.1; y > -1.3; y -= 0.1)
+        if (const auto edge = form.edge({y}, +1, view)) {
+            ++found;
+            const SurfacePoint p = form.front({y}, *edge);
+            CHECK(std::abs(p.normal.dot((view.towardsCamera() - view.nearness * p.at).normalized())) <
+                  0.02);
+        }
+    CHECK(found > 6);
+    // On the near side nothing turns away, nor anywhere from straight ahead.
+    CHECK_FALSE(form.edge({-0.5}, -1, view));
+}
+
+TEST_CASE("The side ovals lie on the side planes, as large as the canon says") {
+    const HeadForm form(levelsOf(adultHeads().mean), canonNamed("thirds").sidePlane(),
+                        adultHeads().mean);
+    for (int side : {+1, -1}) {
+        const Circle oval = form.sideOval(side);
+        for (double t = 0; t < 6; t += 0.5) {
+            const HeadPoint p = oval.at({t});
+            CHECK(p.x() == Approx(side * 0.745356).epsilon(1e-5));
+            CHECK(std::hypot(p.y(), p.z()) == Approx(2.0 / 3));
+            CHECK(p.norm() == Approx(1));
+        }
+    }
+}
+
+TEST_CASE("Levels are read off a head in order down the face") {
+    Random random(82);
+    for (int i = 0; i < 50; ++i) {
+        const Levels l = levelsOf(random.head());
+        CHECK(l.crown > l.hairline);
+        CHECK(l.hairline > l.brow);
+        CHECK(l.brow > l.eye);
+        CHECK(l.eye > l.noseBase);
+        CHECK(l.noseBase > l.mouth);
+        CHECK(l.mouth > l.chin);
+    }
+}
