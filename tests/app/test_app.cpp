@@ -3,6 +3,7 @@
 #include "app/bench/bench.h"
 #include "app/demo.h"
 #include "app/shelf/shelf.h"
+#include "app/sheet/sheet_painter.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "cast/stand_in_camera.h"
@@ -13,6 +14,8 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMimeData>
+#include <QPainter>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
@@ -421,6 +424,190 @@ private slots:
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_0);
         QVERIFY(std::abs(seen()->transform().scale - scale) < 1e-9);
+    }
+
+    void theBallIsLaidDraggedAndTakenUp() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::BlockIn);
+        QTest::mouseClick(buttonSaying(window_.get(), "Lay the ball"), Qt::LeftButton);
+        QVERIFY(!session().study().reference.ball); // the demo's had one: it is taken up
+        QTest::mouseClick(buttonSaying(window_.get(), "Lay the ball"), Qt::LeftButton);
+        const BallCircle laid = *session().study().reference.ball;
+        QVERIFY((laid.centre - session().fit()->ball().centre).norm() < 2);
+        const QPoint centre = spot(seen(), laid.centre);
+        QTest::mousePress(seen(), Qt::LeftButton, {}, centre);
+        QTest::mouseMove(seen(), centre + QPoint(12, 0));
+        QTest::mouseMove(seen(), centre + QPoint(25, 10));
+        QTest::mouseRelease(seen(), Qt::LeftButton, {}, centre + QPoint(25, 10));
+        QVERIFY(session().study().reference.ball->centre.x() > laid.centre.x() + 5);
+        const double r = session().study().reference.ball->radius.value;
+        const QPoint rim = spot(seen(), session().study().reference.ball->centre +
+                                            PicturePoint(r, 0));
+        QTest::mousePress(seen(), Qt::LeftButton, {}, rim);
+        QTest::mouseMove(seen(), rim + QPoint(20, 0));
+        QTest::mouseRelease(seen(), Qt::LeftButton, {}, rim + QPoint(20, 0));
+        QVERIFY(session().study().reference.ball->radius.value > r + 5);
+        session().undoStack().undo();
+        QCOMPARE(session().study().reference.ball->radius.value, r);
+    }
+
+    void aMarkFarOffIsCalledDoubtful() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::BlockIn);
+        const PicturePoint chin = *session().study().reference.seen(Mark::Chin);
+        session().place(Side::Seen, Mark::Chin, chin + PicturePoint(-120, 60));
+        QVERIFY(!session().fit()->outliers.empty());
+        QVERIFY(session().fit()->outliers.front() == Mark::Chin);
+        QVERIFY(anyLabelSays(window_.get(), "The chin disagrees with the other marks"));
+        QVERIFY(!seen()->content().doubtful.empty());
+    }
+
+    void theWidthOfThePaperTurnsPercentIntoMillimetres() {
+        fillWithDemo(*logbook_);
+        session().open(2); // the mouth too high
+        window_->bench()->setStep(Step::SetUp);
+        session().edit("no paper", {}, [](Study& s) { s.paperWidthMm = 0; });
+        window_->bench()->setStep(Step::Check);
+        QVERIFY(anyLabelSays(window_.get(), "eye-widths"));
+        QVERIFY(!anyLabelSays(window_.get(), " mm ("));
+        session().edit("paper", {}, [](Study& s) { s.paperWidthMm = 420; });
+        QVERIFY(anyLabelSays(window_.get(), " mm ("));
+    }
+
+    void whatIsHeldCanBeChanged() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::Check);
+        auto* hold = visibleNamed<QComboBox>(window_.get(), "Hold still while laying over");
+        QVERIFY(hold);
+        hold->setFocus();
+        QTest::keyClick(hold, Qt::Key_Down);
+        QCOMPARE(int(session().study().hold), int(Hold::Eyes));
+        QVERIFY(session().comparison());
+        session().undoStack().undo();
+        QCOMPARE(int(session().study().hold), int(Hold::All));
+        QCOMPARE(hold->currentIndex(), 0);
+    }
+
+    void theTitleIsTypedAndUndoneAsOne() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::SetUp);
+        auto* title = visibleNamed<QLineEdit>(window_.get(), "Title");
+        QVERIFY(title);
+        const std::string before = session().study().title;
+        title->setFocus();
+        title->selectAll();
+        QTest::keyClicks(title, "Lamp study");
+        QCOMPARE(session().study().title, std::string("Lamp study"));
+        QVERIFY(window_->windowTitle().contains("Lamp study"));
+        session().undoStack().undo();
+        QCOMPARE(session().study().title, before);
+        QCOMPARE(title->text().toStdString(), before);
+    }
+
+    void aStepSaysWhatItStillLacks() {
+        photographs();
+        window_->bench()->takePicture(file("head.png"), Side::Seen);
+        QTRY_VERIFY(session().isOpen());
+        QPushButton* check = buttonSaying(window_.get(), "Check");
+        QVERIFY(check);
+        QVERIFY(check->toolTip().contains("Still lacks"));
+        QVERIFY(check->text().startsWith(QStringLiteral("○")));
+        QVERIFY(buttonSaying(window_.get(), "Set up")->text().startsWith(QStringLiteral("●")));
+        QVERIFY(anyLabelSays(window_.get(), "more marks are needed"));
+        window_->bench()->setStep(Step::Check);
+        QVERIFY(anyLabelSays(window_.get(), "Photograph your sketch"));
+    }
+
+    void sheetsZoomTogetherWhenLinkedAndOneCanTakeTheWidth() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setLinked(true);
+        const double before = drawn()->transform().scale;
+        seen()->zoomBy(2);
+        QVERIFY(drawn()->transform().scale != before);
+        window_->bench()->setLinked(false);
+        const double linked = drawn()->transform().scale;
+        seen()->zoomBy(2);
+        QCOMPARE(drawn()->transform().scale, linked);
+        window_->bench()->toggleWide(Side::Seen);
+        QVERIFY(!drawn()->isVisible());
+        window_->bench()->toggleWide(Side::Seen);
+        QVERIFY(drawn()->isVisible());
+    }
+
+    void theConstructionCanBeTakenOffTheSketch() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        window_->bench()->setStep(Step::Check);
+        QVERIFY(!drawn()->content().lines.empty());
+        window_->bench()->setOverlay(false);
+        QVERIFY(drawn()->content().lines.empty());
+    }
+
+    void textStandsOutFromItsGroundInBothThemes() {
+        // WCAG 2.1's contrast of relative luminances: 4.5 for text, 3 for lines against their halo.
+        auto luminance = [](const QColor& c) {
+            auto part = [](double v) {
+                return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+            };
+            return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+        };
+        auto contrast = [&](const QColor& a, const QColor& b) {
+            const double x = luminance(a), y = luminance(b);
+            return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+        };
+        for (bool dark : {false, true}) {
+            Theme::apply(*qApp, dark);
+            const Theme& t = Theme::current();
+            for (const QColor& ground : {t.bench, t.sheet}) {
+                QVERIFY(contrast(t.text, ground) >= 4.5);
+                QVERIFY(contrast(t.quiet, ground) >= 4.5);
+            }
+            for (const QColor& line : {t.chalk, t.ink, t.correction, t.mark})
+                QVERIFY(contrast(line, t.halo) >= 3);
+        }
+        Theme::apply(*qApp, false);
+    }
+
+    void whatIsHiddenIsPaintedFainter() {
+        SheetContent content;
+        content.extent = {200, 100};
+        content.labels = false;
+        for (bool hidden : {false, true})
+            content.lines.push_back({"brow_line", LineKind::Construction, hidden,
+                                     {{10, hidden ? 70.0 : 30.0}, {190, hidden ? 70.0 : 30.0}}});
+        QImage image(200, 100, QImage::Format_RGB32);
+        {
+            QPainter painter(&image);
+            paintSheet(painter, image.rect(), content, {1, {0, 0}}, {});
+        }
+        auto ink = [&](int y) {
+            int painted = 0;
+            for (int x = 0; x < 200; ++x)
+                painted += qGray(image.pixel(x, y)) < 180;
+            return painted;
+        };
+        QVERIFY(ink(30) > 170);
+        QVERIFY(ink(70) < ink(30));
+        QCOMPARE(lineNear(content, {1, {0, 0}}, {100, 33}), QString("brow_line"));
+        QCOMPARE(lineNear(content, {1, {0, 0}}, {100, 50}), QString());
+    }
+
+    void aStudyStartedByDroppingAPictureOnTheBench() {
+        photographs();
+        QMimeData mime;
+        mime.setUrls({QUrl::fromLocalFile(file("head.png"))});
+        QDragEnterEvent enter({300, 300}, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window_.get(), &enter);
+        QVERIFY(enter.isAccepted());
+        QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window_.get(), &drop);
+        QTRY_VERIFY(session().isOpen());
+        QCOMPARE(session().study().title, std::string("head"));
     }
 
     void everyControlHasANameAndTheCourseHasKeys() {
