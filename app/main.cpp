@@ -9,7 +9,6 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
-
 #include <cstdio>
 
 namespace {

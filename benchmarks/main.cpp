@@ -14,9 +14,8 @@
 #include <QTemporaryDir>
 #include <benchmark/benchmark.h>
 #include <fmt/format.h>
-#include <opencv2/calib3d.hpp>
-
 #include <map>
+#include <opencv2/calib3d.hpp>
 
 namespace {
 
@@ -110,15 +109,16 @@ void paint(benchmark::State& state) {
 }
 void solvePnPIterative(benchmark::State& state) {
     for (auto _ : state)
-        benchmark::DoNotOptimize(byPnP(sixteenMarks(), meanHead(), cv::SOLVEPNP_ITERATIVE, false).sum());
+        benchmark::DoNotOptimize(
+            byPnP(sixteenMarks(), meanHead(), cv::SOLVEPNP_ITERATIVE, false).sum());
 }
 void solvePnPSqpnp(benchmark::State& state) {
     for (auto _ : state)
         benchmark::DoNotOptimize(byPnP(sixteenMarks(), meanHead(), cv::SOLVEPNP_SQPNP).sum());
 }
 
-/// The whole of it in the real window at 1280 by 800: a mark of the reference is dragged by a pixel,
-/// the head is fitted, the sketch compared, both sheets, readings and lists painted.
+/// The whole of it in the real window at 1280 by 800: a mark of the reference is dragged by a
+/// pixel, the head is fitted, the sketch compared, both sheets, readings and lists painted.
 void draggedMarkInTheWindow(benchmark::State& state) {
     QTemporaryDir folder;
     Logbook logbook(folder.path().toStdString());
@@ -162,9 +162,10 @@ public:
 };
 
 void printAccuracy() {
-    fmt::print("\nPose error in degrees on heads the prior has not seen: 1,000 pictures, marks shaken "
-               "by 1 %,\nfar marks hidden, lens not known; each reading relative to the same head's "
-               "frontal one.\n\n");
+    fmt::print(
+        "\nPose error in degrees on heads the prior has not seen: 1,000 pictures, marks shaken "
+        "by 1 %,\nfar marks hidden, lens not known; each reading relative to the same head's "
+        "frontal one.\n\n");
     fmt::print("{:<18} {:>10} {:>12} {:>10} {:>8} {:>8}\n", "", "Zokran", "mean + PnP", "floor",
                "ratio", "to floor");
     const UnseenHead head = canonicalFace();
@@ -190,8 +191,8 @@ int main(int argc, char** argv) {
     if (t.contains("solvePnPIterative") && t.contains("warmRefit")) {
         const double pnp = t["solvePnPIterative"];
         fmt::print("\nAs a multiple of solvePnP (iterative) on the same marks:\n");
-        for (const char* name :
-             {"coldFit", "coldFitWithCovariance", "warmRefit", "guides", "compare", "solvePnPSqpnp"})
+        for (const char* name : {"coldFit", "coldFitWithCovariance", "warmRefit", "guides",
+                                 "compare", "solvePnPSqpnp"})
             fmt::print("  {:<24} {:6.2f}\n", name, t[name] / pnp);
         fmt::print("\nA dragged mark costs {:.2f} ms in the real window; 60 frames a second leave "
                    "16.7.\n",

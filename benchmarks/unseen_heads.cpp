@@ -3,10 +3,9 @@
 #include "core/files/json_file.h"
 #include "core/fit/fit.h"
 
-#include <opencv2/calib3d.hpp>
-
 #include <algorithm>
 #include <fstream>
+#include <opencv2/calib3d.hpp>
 
 namespace zokran::benchmarks {
 
@@ -34,8 +33,7 @@ UnseenHead canonicalFace() {
         return HeadPoint(p[0].get<double>(), p[1].get<double>(), p[2].get<double>());
     };
     for (const auto& [id, p] : j["marks"].items())
-        head.marks[*markNamed(id)] =
-            (at(id) - at("brow")) / 9.5 + adultHeads().mean[Mark::Brow];
+        head.marks[*markNamed(id)] = (at(id) - at("brow")) / 9.5 + adultHeads().mean[Mark::Brow];
     return head;
 }
 
@@ -123,12 +121,12 @@ Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
         errors.mean.push_back(off(byPnP(s, mean, cv::SOLVEPNP_ITERATIVE), theirs, truth));
         errors.floor.push_back(off(byPnP(s, head.marks, cv::SOLVEPNP_ITERATIVE), floors, truth));
         const Pose read = poseOf(fit.view.rotation * ours.transpose()), is = poseOf(truth);
-        covered += std::abs(wrapped({read.turn.value - is.turn.value}).value) <
-                   2 * fit.sigma.turn.value;
-        covered += std::abs(wrapped({read.tilt.value - is.tilt.value}).value) <
-                   2 * fit.sigma.tilt.value;
-        covered += std::abs(wrapped({read.lean.value - is.lean.value}).value) <
-                   2 * fit.sigma.lean.value;
+        covered +=
+            std::abs(wrapped({read.turn.value - is.turn.value}).value) < 2 * fit.sigma.turn.value;
+        covered +=
+            std::abs(wrapped({read.tilt.value - is.tilt.value}).value) < 2 * fit.sigma.tilt.value;
+        covered +=
+            std::abs(wrapped({read.lean.value - is.lean.value}).value) < 2 * fit.sigma.lean.value;
     }
     errors.covered = covered / (3.0 * rounds);
     for (auto* list : {&errors.zokran, &errors.mean, &errors.floor})

@@ -15,8 +15,8 @@ struct UnseenHead {
     std::map<Mark, HeadPoint> marks;
 };
 
-/// The canonical metric face of the npm package @mediapipe/face_mesh (tests/data), its brow moved to
-/// the brow of the mean head and 95 mm taken for the ball's radius.
+/// The canonical metric face of the npm package @mediapipe/face_mesh (tests/data), its brow moved
+/// to the brow of the mean head and 95 mm taken for the ball's radius.
 UnseenHead canonicalFace();
 
 /// One picture of a head at a known pose.
@@ -40,9 +40,10 @@ Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& m
 /// How far readings of a head are off, each relative to its own reading of the same head from the
 /// front, degrees, sorted.
 struct Errors {
-    std::vector<double> zokran, mean, floor; ///< ours; solvePnP with the mean head; with the true head
-    std::vector<double> zokranOfThree;       ///< ours with three pictures of one sitter
-    double covered = 0; ///< share of angles within two of our standard deviations
+    std::vector<double> zokran, mean,
+        floor;                         ///< ours; solvePnP with the mean head; with the true head
+    std::vector<double> zokranOfThree; ///< ours with three pictures of one sitter
+    double covered = 0;                ///< share of angles within two of our standard deviations
 };
 Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed);
 

@@ -2,7 +2,6 @@
 
 #include <fmt/format.h>
 #include <fmt/ranges.h>
-
 #include <map>
 
 namespace zokran {
@@ -15,11 +14,20 @@ const std::map<std::string, std::map<std::string_view, double>>& castRoom() {
     static const std::map<std::string, std::map<std::string_view, double>> heads{
         {"halcyon", {}},
         {"meridian",
-         {{"midface_length", 1.2}, {"lower_face_length", 1.0}, {"face_width", -1.2},
-          {"nose_depth", 1.3}, {"jaw_width", -0.8}, {"nose_length", 1.0}, {"eye_spacing", -0.7}}},
+         {{"midface_length", 1.2},
+          {"lower_face_length", 1.0},
+          {"face_width", -1.2},
+          {"nose_depth", 1.3},
+          {"jaw_width", -0.8},
+          {"nose_length", 1.0},
+          {"eye_spacing", -0.7}}},
         {"bellwether",
-         {{"midface_length", -0.9}, {"face_width", 1.4}, {"jaw_width", 1.4},
-          {"lower_face_length", -0.5}, {"mouth_width", 1.0}, {"nose_width", 1.2},
+         {{"midface_length", -0.9},
+          {"face_width", 1.4},
+          {"jaw_width", 1.4},
+          {"lower_face_length", -0.5},
+          {"mouth_width", 1.0},
+          {"nose_width", 1.2},
           {"ear_spread", 0.8}}},
     };
     return heads;

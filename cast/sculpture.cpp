@@ -1,7 +1,6 @@
 #include "cast/sculpture.h"
 
 #include <Eigen/Dense>
-
 #include <algorithm>
 #include <cmath>
 
@@ -17,7 +16,9 @@ constexpr double bendReach = 0.26;
 // The vocabulary of the carving: primitives and blends on signed distances. Formulas are the usual
 // ones of constructive implicit surfaces.
 
-double mix(double a, double b, double t) { return a + t * (b - a); }
+double mix(double a, double b, double t) {
+    return a + t * (b - a);
+}
 
 /// Union with a fillet of about `k`.
 double blend(double a, double b, double k) {
@@ -26,9 +27,13 @@ double blend(double a, double b, double k) {
 }
 
 /// `a` with `b` cut away, the edge rounded by about `k`.
-double carve(double a, double b, double k) { return -blend(-a, b, k); }
+double carve(double a, double b, double k) {
+    return -blend(-a, b, k);
+}
 
-double sphere(const Vec& p, const Vec& c, double r) { return (p - c).norm() - r; }
+double sphere(const Vec& p, const Vec& c, double r) {
+    return (p - c).norm() - r;
+}
 
 /// An ellipsoid; the distance is exact at the surface and a good guess near it.
 double ellipsoid(const Vec& p, const Vec& c, const Vec& r) {
@@ -82,7 +87,7 @@ double jawAndCheeks(double d, const Vec& p) {
     d = blend(d, limb(p, {0.49, -0.36, -0.02}, {0.44, -0.84, 0.08}, 0.13, 0.09), 0.16);
     d = blend(d, limb(p, {0.435, -0.85, 0.09}, {0.13, -1.22, 0.72}, 0.10, 0.12), 0.20);
     d = blend(d, ellipsoid(p, {0, -1.195, 0.820}, {0.19, 0.150, 0.160}), 0.12); // chin
-    d = blend(d, ellipsoid(p, {0.44, -0.42, 0.55}, {0.19, 0.13, 0.20}), 0.16); // cheekbone
+    d = blend(d, ellipsoid(p, {0.44, -0.42, 0.55}, {0.19, 0.13, 0.20}), 0.16);  // cheekbone
     d = blend(d, limb(p, {0.55, -0.36, 0.45}, {0.70, -0.30, 0.05}, 0.06, 0.05), 0.12);
     d = blend(d, ellipsoid(p, {0.40, -0.72, 0.50}, {0.17, 0.22, 0.24}), 0.22); // cheek
     return d;
@@ -103,7 +108,8 @@ double eyeball(const Vec& p) {
     // The iris is cut as sculptors cut it: a shallow ring with the pupil drilled deeper.
     const Vec gaze(eyeX, eyeY + 0.004, eyeZ + eyeRadius);
     const double fromGaze = std::hypot(p.x() - gaze.x(), p.y() - gaze.y());
-    const double ring = std::max(std::abs(fromGaze - 0.062) - 0.006, std::abs(p.z() - gaze.z()) - .05);
+    const double ring =
+        std::max(std::abs(fromGaze - 0.062) - 0.006, std::abs(p.z() - gaze.z()) - .05);
     d = carve(d, ring - 0.004, 0.008);
     return carve(d, sphere(p, gaze + Vec(0, 0, 0.012), 0.030), 0.01);
 }
@@ -118,9 +124,10 @@ double lids(double d, const Vec& p) {
     const double almond = std::max(p.y() - upper, lower - p.y()) * 0.85;
     const Vec q = p - Vec(eyeX, eyeY, eyeZ);
     double shell = ellipsoid(p, {eyeX, eyeY, eyeZ - 0.005}, {0.180, 0.158, 0.166});
-    shell = blend(shell, tube(p, {0.185, -0.20, 0.73}, {0.32, -0.095, 0.88}, {0.49, -0.215, 0.64},
-                              0.018, 0.022),
-                  0.03); // fold above the lid
+    shell = blend(
+        shell,
+        tube(p, {0.185, -0.20, 0.73}, {0.32, -0.095, 0.88}, {0.49, -0.215, 0.64}, 0.018, 0.022),
+        0.03); // fold above the lid
     d = blend(d, shell, 0.045);
     if (q.z() > 0)
         d = carve(d, std::max(almond, q.norm() - 0.26), 0.016);
@@ -136,21 +143,22 @@ double noseOn(double d, const Vec& p) {
     n = blend(n, limb(p, {0, -0.32, 0.84}, {0, -0.60, 0.93}, 0.07, 0.09), 0.05);
     d = blend(d, n, 0.075);
     d = carve(d, ellipsoid(p, {0.066, -0.672, 1.010}, {0.034, 0.034, 0.056}), 0.03);
-    d = carve(d, tube(p, {0.20, -0.56, 0.93}, {0.27, -0.68, 0.90}, {0.34, -0.80, 0.86}, 0.012, 0.004),
+    d = carve(d,
+              tube(p, {0.20, -0.56, 0.93}, {0.27, -0.68, 0.90}, {0.34, -0.80, 0.86}, 0.012, 0.004),
               0.07); // fold from wing to mouth
     return d;
 }
 
 double mouthOn(double d, const Vec& p) {
     d = carve(d, limb(p, {0, -0.705, 1.035}, {0, -0.785, 1.045}, 0.020, 0.022), 0.05); // philtrum
-    const double upper = tube(p, {0, -0.848, 1.000}, {0.12, -0.818, 0.985}, {0.270, -0.898, 0.835},
-                              0.052, 0.016);
-    const double lower = tube(p, {0, -0.962, 0.980}, {0.15, -0.975, 0.960}, {0.262, -0.905, 0.835},
-                              0.064, 0.014);
+    const double upper =
+        tube(p, {0, -0.848, 1.000}, {0.12, -0.818, 0.985}, {0.270, -0.898, 0.835}, 0.052, 0.016);
+    const double lower =
+        tube(p, {0, -0.962, 0.980}, {0.15, -0.975, 0.960}, {0.262, -0.905, 0.835}, 0.064, 0.014);
     d = blend(d, upper, 0.035);
     d = blend(d, lower, 0.04);
-    const double parting = tube(p, {0, -0.905, 1.068}, {0.13, -0.900, 1.055}, {0.305, -0.898, 0.880},
-                                0.010, 0.012);
+    const double parting =
+        tube(p, {0, -0.905, 1.068}, {0.13, -0.900, 1.055}, {0.305, -0.898, 0.880}, 0.010, 0.012);
     d = carve(d, parting, 0.03);
     d = carve(d, ellipsoid(p, {0, -1.055, 0.99}, {0.15, 0.035, 0.06}), 0.08); // above the chin
     return d;
@@ -173,11 +181,12 @@ double earOn(double d, const Vec& p) {
     const double body = std::max(flat * 0.15, std::abs(q.x()) - 0.035) - 0.012;
     const double rim = std::hypot(flat * 0.15, q.x() - 0.035) - 0.030;
     double e = blend(body, rim + 0.35 * std::max(0.0, -0.08 - q.y()), 0.02);
-    e = carve(e, ellipsoid(q, {0.06, -0.03, 0.03}, {0.055, 0.12, 0.075}), 0.03);     // concha
-    e = carve(e, tube(q, {0.06, 0.02, -0.08}, {0.06, 0.19, -0.06}, {0.06, 0.20, 0.06}, 0.022, 0.022),
+    e = carve(e, ellipsoid(q, {0.06, -0.03, 0.03}, {0.055, 0.12, 0.075}), 0.03); // concha
+    e = carve(e,
+              tube(q, {0.06, 0.02, -0.08}, {0.06, 0.19, -0.06}, {0.06, 0.20, 0.06}, 0.022, 0.022),
               0.02);
-    e = blend(e, sphere(q, {0.015, -0.25, 0.035}, 0.062), 0.04);                     // lobe
-    e = blend(e, ellipsoid(q, {0.02, -0.08, 0.125}, {0.045, 0.055, 0.035}), 0.03);   // tragus
+    e = blend(e, sphere(q, {0.015, -0.25, 0.035}, 0.062), 0.04);                   // lobe
+    e = blend(e, ellipsoid(q, {0.02, -0.08, 0.125}, {0.045, 0.055, 0.035}), 0.03); // tragus
     e = blend(e, limb(p, {0.66, -0.30, -0.12}, {0.72, -0.42, -0.12}, 0.075, 0.06), 0.04);
     return blend(d, e, 0.035);
 }
@@ -185,7 +194,7 @@ double earOn(double d, const Vec& p) {
 double neckOn(double d, const Vec& p) {
     double n = limb(p, {0, -0.62, -0.24}, {0, -1.95, -0.42}, 0.47, 0.53);
     n = blend(n, limb(p, {0.52, -0.55, -0.26}, {0.10, -1.92, 0.06}, 0.10, 0.09), 0.12);
-    n = blend(n, ellipsoid(p, {0, -1.36, 0.13}, {0.08, 0.13, 0.10}), 0.14); // larynx
+    n = blend(n, ellipsoid(p, {0, -1.36, 0.13}, {0.08, 0.13, 0.10}), 0.14);  // larynx
     n = blend(n, ellipsoid(p, {0, -2.28, -0.45}, {1.30, 0.40, 0.55}), 0.35); // shoulders
     d = blend(d, n, 0.12);
     // The bust ends in a rounded cut.
@@ -212,7 +221,8 @@ double hair(const Vec& p) {
 }
 
 double stand(const Vec& p) {
-    const double column = std::max(std::hypot(p.x(), p.z() + 0.42) - 0.26, std::abs(p.y() + 2.55) - .5);
+    const double column =
+        std::max(std::hypot(p.x(), p.z() + 0.42) - 0.26, std::abs(p.y() + 2.55) - .5);
     return column;
 }
 
@@ -242,7 +252,8 @@ HeadPoint Sculpture::onCarving(const HeadPoint& near) {
         const double d = carved(p, false);
         Vec g;
         for (int k = 0; k < 3; ++k)
-            g[k] = (carved(p + h * Vec::Unit(k), false) - carved(p - h * Vec::Unit(k), false)) / (2 * h);
+            g[k] = (carved(p + h * Vec::Unit(k), false) - carved(p - h * Vec::Unit(k), false)) /
+                   (2 * h);
         const double size = g.squaredNorm();
         if (std::abs(d) < 1e-7 || size < 1e-8)
             break;
@@ -306,9 +317,9 @@ bool Sculpture::sees(const HeadPoint& camera, Mark mark) const {
     const Vec toCamera = camera - at;
     const double far = toCamera.norm();
     const Vec d = toCamera / far;
-    // A mark on an outline, such as the crown from the front, counts as seen, and so does one at the
-    // bottom of a crease, such as the corner of the eye: the ray starts a little off the surface and
-    // forgives a graze.
+    // A mark on an outline, such as the crown from the front, counts as seen, and so does one at
+    // the bottom of a crease, such as the corner of the eye: the ray starts a little off the
+    // surface and forgives a graze.
     constexpr double off = 0.02, forward = 0.08, graze = 0.016;
     const double h = 1e-3;
     Vec normal;

@@ -3,11 +3,10 @@
 #include "core/compare/error_modes.h"
 #include "core/head/guides.h"
 
-#include <fmt/format.h>
-#include <opencv2/imgproc.hpp>
-
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
+#include <opencv2/imgproc.hpp>
 
 namespace zokran {
 
@@ -127,8 +126,8 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
             const float shade = std::clamp(0.25f - seen.normal(y, x).dot(light), 0.0f, 0.8f);
             const double phase = (x + 0.75 * y) / spacing + sway(y, x);
             const double stroke = std::pow(0.5 + 0.5 * std::cos(2 * CV_PI * phase), 5.0);
-            strokes(y, x) = static_cast<float>(shade * stroke *
-                                               std::clamp(0.6 + 0.5 * breaks(y, x), 0.0, 1.0));
+            strokes(y, x) =
+                static_cast<float>(shade * stroke * std::clamp(0.6 + 0.5 * breaks(y, x), 0.0, 1.0));
         }
     return strokes;
 }
@@ -167,8 +166,8 @@ Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors
     const cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
     cv::Mat1f graphite = byHand(edges, 0.9 * unit, 14 * unit, rng);
     graphite += 0.38 * byHand(edges, 2.4 * unit, 38 * unit, rng); // restated
-    graphite += 0.16 * byHand(constructionLines(sitter, view, edges.size()), 1.2 * unit, 60 * unit,
-                              rng);
+    graphite +=
+        0.16 * byHand(constructionLines(sitter, view, edges.size()), 1.2 * unit, 60 * unit, rng);
     graphite += 0.42 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
     cv::GaussianBlur(graphite, graphite, {}, 0.75 * unit);
 
@@ -188,8 +187,8 @@ Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors
             for (int k = 0; k < 3; ++k)
                 sketch.picture.bgr[3ul * (static_cast<std::size_t>(y) * width + x) + k] =
                     static_cast<std::uint8_t>(
-                        255 * std::clamp(lamp * (paper[k] + caught * (pencil[k] - paper[k])), 0.0,
-                                         1.0));
+                        255 *
+                        std::clamp(lamp * (paper[k] + caught * (pencil[k] - paper[k])), 0.0, 1.0));
         }
     sketch.marks = exactMarks(sculpture, view, width, height);
     sketch.marks.focal.reset(); // a drawing has no lens

@@ -2,10 +2,9 @@
 
 #include "cast/tracer.h"
 
-#include <opencv2/imgcodecs.hpp>
-
 #include <algorithm>
 #include <cmath>
+#include <opencv2/imgcodecs.hpp>
 
 namespace zokran {
 
@@ -15,14 +14,15 @@ using Vec = Eigen::Vector3d;
 
 /// A repeatable noise in [0, 1) for a pixel.
 double speckle(int x, int y) {
-    auto h = static_cast<std::uint32_t>(x) * 374761393u + static_cast<std::uint32_t>(y) * 668265263u;
+    auto h =
+        static_cast<std::uint32_t>(x) * 374761393u + static_cast<std::uint32_t>(y) * 668265263u;
     h = (h ^ (h >> 13)) * 1274126177u;
     return ((h ^ (h >> 16)) & 0xffff) / 65536.0;
 }
 
 struct Lights {
-    Vec key, fill;    ///< directions towards them, head frame
-    Vec sky;          ///< up in the room, head frame
+    Vec key, fill; ///< directions towards them, head frame
+    Vec sky;       ///< up in the room, head frame
     Vec viewer;
 };
 
@@ -71,8 +71,8 @@ View viewOf(const Shot& shot) {
     // A full frame held upright is 36 mm high.
     view.nearness = view.scale / (shot.lensMm / 36 * height);
     const Vec middle = view.rotation * ((mean[Mark::Crown] + mean[Mark::Chin]) / 2);
-    view.centre = PicturePoint(width / 2, 0.47 * height) -
-                  view.scale * PicturePoint(middle.x(), -middle.y());
+    view.centre =
+        PicturePoint(width / 2, 0.47 * height) - view.scale * PicturePoint(middle.x(), -middle.y());
     return view;
 }
 
@@ -84,8 +84,7 @@ MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, in
     const HeadPoint camera = view.towardsCamera() / view.nearness;
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
-        sheet.marks[m] =
-            PlacedMark{view.project(sculpture.marks()[m]), !sculpture.sees(camera, m)};
+        sheet.marks[m] = PlacedMark{view.project(sculpture.marks()[m]), !sculpture.sees(camera, m)};
     }
     sheet.ball = BallCircle{view.centre, view.outlineRadius()};
     return sheet;

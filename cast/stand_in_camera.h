@@ -23,7 +23,7 @@ struct Shot {
     double lensMm = 85;        ///< 35 mm-equivalent focal length
     Degrees lightAzimuth{-40}; ///< where the key light comes from; + = the viewer's right
     Degrees lightElevation{45};
-    int size = 1000;           ///< px, the picture's height; it is four fifths as wide
+    int size = 1000; ///< px, the picture's height; it is four fifths as wide
 };
 
 /// What a camera of this lens sees when the head's height takes half the picture's.
@@ -39,7 +39,7 @@ Picture photograph(const Sculpture& sculpture, const Shot& shot,
 
 /// How a simulated learner goes wrong. Amounts are in the units of the named error modes.
 struct PlantedErrors {
-    double straightened = 0; ///< share of turn and tilt lost
+    double straightened = 0;                            ///< share of turn and tilt lost
     std::vector<std::pair<std::string, double>> errors; ///< id of an ErrorMode, amount
 };
 

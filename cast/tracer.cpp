@@ -41,14 +41,13 @@ Tracer::Tracer(const Sculpture& sculpture, const View& view)
 }
 
 double Tracer::roughly(const HeadPoint& p) const {
-    const Vec q = ((p - low) / cell).cwiseMax(0.0).cwiseMin(
-        (cells_.cast<double>().array() - 1.001).matrix());
+    const Vec q =
+        ((p - low) / cell).cwiseMax(0.0).cwiseMin((cells_.cast<double>().array() - 1.001).matrix());
     const Eigen::Vector3i i = q.cast<int>();
     const Vec f = q - i.cast<double>();
     auto at = [&](int x, int y, int z) {
-        return static_cast<double>(
-            grid_[static_cast<std::size_t>(((i.z() + z) * cells_.y() + i.y() + y) * cells_.x() +
-                                           i.x() + x)]);
+        return static_cast<double>(grid_[static_cast<std::size_t>(
+            ((i.z() + z) * cells_.y() + i.y() + y) * cells_.x() + i.x() + x)]);
     };
     auto line = [&](int y, int z) { return at(0, y, z) + f.x() * (at(1, y, z) - at(0, y, z)); };
     const double near = line(0, 0) + f.y() * (line(1, 0) - line(0, 0));

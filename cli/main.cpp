@@ -10,7 +10,6 @@
 #include "suggest/suggest.h"
 
 #include <CLI/CLI.hpp>
-
 #include <cstdio>
 
 namespace {
@@ -58,9 +57,8 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     if (!order.png.empty())
         writePicture(order.png, photograph(sculpture, order.shot));
     if (!order.marks.empty())
-        writeAtomically(order.marks,
-                        marksText(exactMarks(sculpture, view, width, order.shot.size),
-                                  Truth{order.shot.pose}));
+        writeAtomically(order.marks, marksText(exactMarks(sculpture, view, width, order.shot.size),
+                                               Truth{order.shot.pose}));
     if (order.sketchPng.empty() && order.sketchMarks.empty())
         return;
     for (const std::string& e : order.errors) {
@@ -83,10 +81,11 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
 } // namespace
 
 int main(int argc, char** argv) {
-    CLI::App app{"Zokran measures portrait drawings: it fits a rotated head construction to the marks "
-                 "of a photograph, projects guidelines, and says where a sketch's features landed "
-                 "wrong.\n\nAngles are in degrees: turn + = nose to the viewer's right, tilt + = "
-                 "chin up, lean + = crown to the viewer's right."};
+    CLI::App app{
+        "Zokran measures portrait drawings: it fits a rotated head construction to the marks "
+        "of a photograph, projects guidelines, and says where a sketch's features landed "
+        "wrong.\n\nAngles are in degrees: turn + = nose to the viewer's right, tilt + = "
+        "chin up, lean + = crown to the viewer's right."};
     app.require_subcommand(1);
     app.footer("A first round:\n"
                "  zokran-cli cast --turn 35 --tilt 20 --png head.png --marks head.json\n"
@@ -102,20 +101,25 @@ int main(int argc, char** argv) {
     auto* guides = app.add_subcommand("guides", "Print the construction and guidelines of a fit, "
                                                 "seen and hidden parts apart.");
     guides->add_option("FIT", fitFile, "a zokran-fit file")->required();
-    guides->add_option("--canon", canon, "a canon from data/canons, such as thirds, or sitter for "
-                                         "the sitter's own levels")
+    guides
+        ->add_option("--canon", canon,
+                     "a canon from data/canons, such as thirds, or sitter for "
+                     "the sitter's own levels")
         ->required();
     guides->add_option("--svg", svg, "draw them into this SVG file as well");
 
     std::string reference, sketch, hold = "all";
     std::optional<double> mmPerPx;
-    auto* compare = app.add_subcommand("compare", "Say where a sketch's features landed against the "
-                                                  "reference's.");
-    compare->add_option("REFERENCE", reference, "a zokran-marks file of the photograph")->required();
+    auto* compare =
+        app.add_subcommand("compare", "Say where a sketch's features landed against the "
+                                      "reference's.");
+    compare->add_option("REFERENCE", reference, "a zokran-marks file of the photograph")
+        ->required();
     compare->add_option("SKETCH", sketch, "a zokran-marks file of the sketch")->required();
     compare->add_option("--mm-per-px", mmPerPx, "millimetres on the paper for one sketch pixel");
-    compare->add_option("--hold", hold, "what is held while they are laid over one another: ball, "
-                                        "eyes, all (the default) or page");
+    compare->add_option("--hold", hold,
+                        "what is held while they are laid over one another: ball, "
+                        "eyes, all (the default) or page");
 
     std::string photo;
     auto* suggest = app.add_subcommand("suggest", "Find a face in a photograph and print marks for "
@@ -136,7 +140,8 @@ int main(int argc, char** argv) {
         ->delimiter(',')
         ->expected(2);
     castCommand->add_option("--size", order.shot.size, "height of the picture in px");
-    castCommand->add_option("--png", order.png, "write the photograph here; a name in .jpg gives a JPEG");
+    castCommand->add_option("--png", order.png,
+                            "write the photograph here; a name in .jpg gives a JPEG");
     castCommand->add_option("--marks", order.marks, "write its exact marks and true pose here");
     castCommand->add_option("--sketch-png", order.sketchPng, "write a simulated sketch here");
     castCommand->add_option("--sketch-marks", order.sketchMarks, "write its exact marks here");
@@ -168,9 +173,9 @@ int main(int argc, char** argv) {
                                                     : canonForm(canonNamed(canon), found.head);
             const std::vector<GuideLine> lines = guideLines(form, found.view);
             if (!svg.empty())
-                writeAtomically(svg, guidesSvg(lines,
-                                               static_cast<int>(2 * found.view.principal.x()),
-                                               static_cast<int>(2 * found.view.principal.y())));
+                writeAtomically(svg,
+                                guidesSvg(lines, static_cast<int>(2 * found.view.principal.x()),
+                                          static_cast<int>(2 * found.view.principal.y())));
             fmt::print("{}", guidesText(canon, lines, form.levels()));
         } else if (*compare) {
             CompareOptions options;
@@ -185,8 +190,9 @@ int main(int argc, char** argv) {
             }
             const MarkSheet referenceMarks = readMarks(reference), sketchMarks = readMarks(sketch);
             try {
-                fmt::print("{}", comparisonText(compareSketch(referenceMarks, fitHead(referenceMarks),
-                                                              sketchMarks, options)));
+                fmt::print("{}",
+                           comparisonText(compareSketch(referenceMarks, fitHead(referenceMarks),
+                                                        sketchMarks, options)));
             } catch (const BadInput& e) {
                 throw BadInput(fmt::format("{} and {}: {}", reference, sketch, e.what()));
             }

@@ -2,7 +2,6 @@
 
 #include <Eigen/Geometry>
 #include <Eigen/LU>
-
 #include <numbers>
 #include <stdexcept>
 
@@ -22,8 +21,12 @@ struct Radians {
     auto operator<=>(const Radians&) const = default;
 };
 
-constexpr Radians toRadians(Degrees d) { return {d.value * std::numbers::pi / 180}; }
-constexpr Degrees toDegrees(Radians r) { return {r.value * 180 / std::numbers::pi}; }
+constexpr Radians toRadians(Degrees d) {
+    return {d.value * std::numbers::pi / 180};
+}
+constexpr Degrees toDegrees(Radians r) {
+    return {r.value * 180 / std::numbers::pi};
+}
 
 /// A length in picture pixels.
 struct Pixels {

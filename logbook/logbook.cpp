@@ -5,9 +5,8 @@
 
 #include <fmt/format.h>
 #include <fmt/ranges.h>
-#include <sqlite3.h>
-
 #include <fstream>
+#include <sqlite3.h>
 #include <sstream>
 
 namespace zokran {
@@ -51,7 +50,9 @@ std::set<std::string> split(const std::string& text) {
 }
 
 /// Marks of a sheet whose picture has not come yet are not written.
-std::string storedMarks(const MarkSheet& sheet) { return sheet.width ? marksText(sheet) : ""; }
+std::string storedMarks(const MarkSheet& sheet) {
+    return sheet.width ? marksText(sheet) : "";
+}
 
 MarkSheet loadedMarks(const std::string& text) {
     return text.empty() ? MarkSheet{} : parseMarks(text, "the logbook");
@@ -66,7 +67,9 @@ std::string_view holdWord(Hold hold) {
 
 } // namespace
 
-void Logbook::Close::operator()(sqlite3* db) const { sqlite3_close(db); }
+void Logbook::Close::operator()(sqlite3* db) const {
+    sqlite3_close(db);
+}
 
 /// A prepared statement; text goes in and comes out as std::string.
 class Logbook::Statement {
@@ -148,7 +151,8 @@ void Logbook::migrate() {
         throw BadInput(fmt::format("{}: this logbook was written by a newer Zokran",
                                    (folder_ / "logbook.sqlite").string()));
     for (std::size_t i = have; i < std::size(migrations); ++i)
-        run(fmt::format("BEGIN; {} PRAGMA user_version = {}; COMMIT;", migrations[i], i + 1).c_str());
+        run(fmt::format("BEGIN; {} PRAGMA user_version = {}; COMMIT;", migrations[i], i + 1)
+                .c_str());
 }
 
 std::vector<StudySummary> Logbook::studies() const {
@@ -228,8 +232,7 @@ std::string Logbook::keepPicture(const std::filesystem::path& file) {
     if (!in)
         throw BadInput(fmt::format("{}: the file cannot be read", file.string()));
     for (int number = 1;; ++number) {
-        const std::string name =
-            fmt::format("{:04}-{}", number, file.filename().string());
+        const std::string name = fmt::format("{:04}-{}", number, file.filename().string());
         if (std::filesystem::exists(picturePath(name)))
             continue;
         writeAtomically(picturePath(name), bytes.str());

@@ -1,13 +1,12 @@
 #include "suggest/suggest.h"
 
+#include <array>
 #include <dlib/image_processing.h>
 #include <dlib/image_processing/frontal_face_detector.h>
 #include <dlib/opencv.h>
 #include <fmt/format.h>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
-
-#include <array>
 
 namespace zokran {
 
@@ -34,7 +33,8 @@ struct Find {
 Find look(const cv::Mat& photo, double degrees, const dlib::frontal_face_detector& known) {
     const double scale = searchHeight / std::max(photo.cols, photo.rows);
     const double side = std::hypot(photo.cols, photo.rows) * scale;
-    const cv::Point2f middle(static_cast<float>(photo.cols) / 2, static_cast<float>(photo.rows) / 2);
+    const cv::Point2f middle(static_cast<float>(photo.cols) / 2,
+                             static_cast<float>(photo.rows) / 2);
     cv::Mat forward = cv::getRotationMatrix2D(middle, degrees, scale);
     forward.at<double>(0, 2) += side / 2 - middle.x;
     forward.at<double>(1, 2) += side / 2 - middle.y;
@@ -59,14 +59,14 @@ Find look(const cv::Mat& photo, double degrees, const dlib::frontal_face_detecto
 
 MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<bool>* cancelled) {
     if (!std::filesystem::exists(model))
-        throw BadInput(fmt::format("{}: this file suggests the marks; Debian's package libdlib-data "
-                                   "brings it",
-                                   model));
+        throw BadInput(
+            fmt::format("{}: this file suggests the marks; Debian's package libdlib-data "
+                        "brings it",
+                        model));
     // OpenCV grumbles on stderr about a file that is not there.
     std::error_code ignored;
-    const cv::Mat picture = std::filesystem::is_regular_file(photo, ignored)
-                                ? cv::imread(photo.string())
-                                : cv::Mat();
+    const cv::Mat picture =
+        std::filesystem::is_regular_file(photo, ignored) ? cv::imread(photo.string()) : cv::Mat();
     if (picture.empty())
         throw BadInput(fmt::format("{}: this is not a picture that can be read", photo.string()));
     const dlib::frontal_face_detector detector = dlib::get_frontal_face_detector();
@@ -81,8 +81,8 @@ MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<boo
             break; // sure enough
     }
     if (best.turned.empty() || best.score < leastScore)
-        throw BadInput(fmt::format("{}: no face was found; place the marks by hand",
-                                   photo.string()));
+        throw BadInput(
+            fmt::format("{}: no face was found; place the marks by hand", photo.string()));
     dlib::shape_predictor predictor;
     dlib::deserialize(model) >> predictor;
     const dlib::cv_image<dlib::bgr_pixel> image(best.turned);

@@ -9,7 +9,9 @@
 /// Heads and pictures for tests: drawn from the prior with a seed, seen by a known camera.
 namespace zokran::test {
 
-inline double degrees(Radians r) { return toDegrees(r).value; }
+inline double degrees(Radians r) {
+    return toDegrees(r).value;
+}
 
 /// The angle between two rotations, degrees.
 inline double apart(const Eigen::Matrix3d& a, const Eigen::Matrix3d& b) {

@@ -16,7 +16,6 @@
 #include <QStackedWidget>
 #include <QStyle>
 #include <QtConcurrentRun>
-
 #include <algorithm>
 #include <variant>
 
@@ -267,7 +266,9 @@ void Bench::refreshCourse() {
     for (int i = 0; i < stepCount; ++i) {
         const auto step = static_cast<Step>(i);
         const bool done = session_.isOpen() && stepIsDone(step);
-        course_[i]->setText(QString("%1  %2").arg(done ? "●" : step == step_ ? "◐" : "○",
+        course_[i]->setText(QString("%1  %2").arg(done            ? "●"
+                                                  : step == step_ ? "◐"
+                                                                  : "○",
                                                   nameOf(step)));
         course_[i]->setChecked(step == step_);
         const QString lacks = session_.isOpen() ? stepLacks(step) : QString();
@@ -313,8 +314,7 @@ SheetContent Bench::formAlone() const {
     // The paper is laid round the form with room for hair, neck and shoulders.
     const BallCircle ball = session_.fit()->ball();
     const double r = ball.radius.value;
-    const PicturePoint middle =
-        session_.fit()->view.project(HeadPoint(0, -0.35, 0));
+    const PicturePoint middle = session_.fit()->view.project(HeadPoint(0, -0.35, 0));
     const PicturePoint corner = middle - PicturePoint(1.85 * r, 2.2 * r);
     for (GuideLine& line : c.lines)
         for (PicturePoint& p : line.points)
@@ -348,7 +348,8 @@ SheetContent Bench::drawnContent() const {
             if (const auto& p = comparison->placements[m]) {
                 // Pose drift and placement are mended together: the arrow ends where the reference
                 // puts the feature.
-                const PicturePoint belongs = comparison->registeredView.project(comparison->sitter[m]);
+                const PicturePoint belongs =
+                    comparison->registeredView.project(comparison->sitter[m]);
                 if ((belongs - p->drawn).norm() >
                     0.015 * headHeight(comparison->sitter).value * comparison->registeredView.scale)
                     c.arrows.push_back({p->drawn, belongs, m, isWatchedMark(*comparison, m)});
@@ -407,9 +408,9 @@ void Bench::refreshNext() {
                            .arg(QString::fromUtf8(wordsFor(*next).data())),
                        tr("Cannot see it"));
         }
-        return say(session_.fit() ? tr("The head is fitted. See the guides that turn with it.")
-                                  : tr("Too few marks can be seen: %1.")
-                                        .arg(session_.lacking(Side::Seen)),
+        return say(session_.fit()
+                       ? tr("The head is fitted. See the guides that turn with it.")
+                       : tr("Too few marks can be seen: %1.").arg(session_.lacking(Side::Seen)),
                    tr("On to the guides"));
     case Step::Guides:
         return say(tr("Follow each guide round the head. Switch off what you do not need."),
@@ -422,20 +423,22 @@ void Bench::refreshNext() {
             return say(tr("Photograph your sketch and open it here."),
                        tr("Open the sketch's photograph…"));
         if (const auto next = session_.next(Side::Drawn)) {
-            return say(tr("Click the %1 on your sketch.")
-                           .arg(QString::fromUtf8(wordsFor(*next).data())),
-                       tr("Cannot see it"));
+            return say(
+                tr("Click the %1 on your sketch.").arg(QString::fromUtf8(wordsFor(*next).data())),
+                tr("Cannot see it"));
         }
         if (!session_.comparison())
-            return say(tr("The sketch cannot be compared yet: %1.").arg(session_.lacking(Side::Drawn)),
-                       tr("Block in"));
+            return say(
+                tr("The sketch cannot be compared yet: %1.").arg(session_.lacking(Side::Drawn)),
+                tr("Block in"));
         return say(QString::fromStdString(session_.comparison()->findings.front().text),
                    tr("Keep it"));
     }
     case Step::Keep:
         break;
     }
-    say(tr("Write down what you noticed, then take the next head."), tr("Open the next photograph…"));
+    say(tr("Write down what you noticed, then take the next head."),
+        tr("Open the next photograph…"));
 }
 
 void Bench::doNext() {

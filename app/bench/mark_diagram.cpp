@@ -88,7 +88,8 @@ void MarkDiagram::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const double h = height() - 14.0, y = 0.43 * h + 4;
-    // The side turned to the viewer carries the marks of the sitter's right when they are asked for.
+    // The side turned to the viewer carries the marks of the sitter's right when they are asked
+    // for.
     const bool right = mark_ && adultHeads().mean[*mark_].x() < -0.05;
     paintHead(painter, squareView({0}, h, {width() * 0.25, y}), false, mark_);
     paintHead(painter, squareView({right ? 90.0 : -90.0}, h, {width() * 0.74, y}), true, mark_);

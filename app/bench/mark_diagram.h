@@ -3,7 +3,6 @@
 #include "core/head/guides.h"
 
 #include <QWidget>
-
 #include <optional>
 
 namespace zokran {

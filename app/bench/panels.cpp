@@ -15,7 +15,6 @@
 #include <QPushButton>
 #include <QTableWidget>
 #include <QVBoxLayout>
-
 #include <algorithm>
 #include <cmath>
 
@@ -63,7 +62,9 @@ QLabel* StepPanel::addText(const QString& text, const char* type) {
     return label;
 }
 
-QLabel* StepPanel::addHeading(const QString& text) { return addText(text, "heading"); }
+QLabel* StepPanel::addHeading(const QString& text) {
+    return addText(text, "heading");
+}
 
 // ---------------------------------------------------------------------------------------- Set up
 
@@ -86,8 +87,9 @@ SetUpPanel::SetUpPanel(StudySession& session, QWidget* parent) : StepPanel(sessi
     addText(tr("With the width known, corrections come in millimetres on your paper. A4 upright is "
                "210 mm wide."),
             "caption");
-    addText(tr("Draw a border first and mark crown and chin inside it. Leave room for hair, neck and "
-               "shoulders: a head of about half the sheet's height sits well."));
+    addText(
+        tr("Draw a border first and mark crown and chin inside it. Leave room for hair, neck and "
+           "shoulders: a head of about half the sheet's height sits well."));
     addText(tr("Photographs of people stay on this machine. Zokran sends nothing anywhere."),
             "caption");
     column_->addStretch();
@@ -156,10 +158,10 @@ MarkPanel::MarkPanel(StudySession& session, Side side, QWidget* parent)
                 return;
             }
             // The fit knows where the cranium is; without one the middle of the sheet must do.
-            sheet.ball = side_ == Side::Seen && session_.fit()
-                             ? session_.fit()->ball()
-                             : BallCircle{{sheet.width / 2.0, sheet.height * 0.4},
-                                          {sheet.height * 0.2}};
+            sheet.ball =
+                side_ == Side::Seen && session_.fit()
+                    ? session_.fit()->ball()
+                    : BallCircle{{sheet.width / 2.0, sheet.height * 0.4}, {sheet.height * 0.2}};
         });
     });
     connect(list_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
@@ -183,7 +185,8 @@ void MarkPanel::refresh() {
     const auto next = session_.next(side_);
     const MarkSheet& sheet = session_.study().marks(side_);
     const int placed = session_.placedCount(side_);
-    suggest_->setText(session_.isSuggesting() ? tr("Looking for a face… stop") : tr("S&uggest marks"));
+    suggest_->setText(session_.isSuggesting() ? tr("Looking for a face… stop")
+                                              : tr("S&uggest marks"));
     suggest_->setEnabled(session_.isSuggesting() || next);
     state_->setText(tr("%1 of %2 marks").arg(placed).arg(markCount));
     diagram_->show(next);
@@ -199,7 +202,8 @@ void MarkPanel::refresh() {
         where_->setText(where);
     } else {
         next_->setText(tr("Every mark is placed"));
-        where_->setText(tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));
+        where_->setText(
+            tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));
     }
     const std::vector<Mark>& order = StudySession::order();
     while (list_->count() < static_cast<int>(order.size()))
@@ -273,24 +277,23 @@ GuidesPanel::GuidesPanel(StudySession& session, QWidget* parent) : StepPanel(ses
     for (const auto& [id, name] : lines) {
         auto* box = new QCheckBox(name);
         // Two to a row, but for the plumb lines, whose names are long.
-        const bool wide = std::string_view(id).ends_with("plumb") ||
-                          std::string_view(id) == "face_edge";
+        const bool wide =
+            std::string_view(id).ends_with("plumb") || std::string_view(id) == "face_edge";
         grid->addWidget(box, cell / 2, cell % 2, 1, wide ? 2 : 1);
         cell += wide ? 2 : 1;
         lines_.emplace_back(id, box);
         connect(box, &QCheckBox::toggled, this, [this, id = std::string(id), name](bool on) {
             if (refreshing_)
                 return;
-            session_.edit(on ? tr("Show: %1").arg(name) : tr("Hide: %1").arg(name), {},
-                          [&](Study& s) {
-                              // The crossing lines on the side plane come and go with its oval.
-                              for (const std::string& line :
-                                   id == "side_oval"
-                                       ? std::vector<std::string>{id, "side_level", "side_plumb"}
-                                       : std::vector<std::string>{id})
-                                  on ? (void)s.hiddenLines.erase(line)
-                                     : (void)s.hiddenLines.insert(line);
-                          });
+            session_.edit(
+                on ? tr("Show: %1").arg(name) : tr("Hide: %1").arg(name), {}, [&](Study& s) {
+                    // The crossing lines on the side plane come and go with its oval.
+                    for (const std::string& line :
+                         id == "side_oval"
+                             ? std::vector<std::string>{id, "side_level", "side_plumb"}
+                             : std::vector<std::string>{id})
+                        on ? (void)s.hiddenLines.erase(line) : (void)s.hiddenLines.insert(line);
+                });
         });
     }
     column_->addLayout(grid);
@@ -308,11 +311,12 @@ void GuidesPanel::refresh() {
     refreshing_ = true;
     const Study& s = session_.study();
     canon_->setCurrentIndex(std::max(0, canon_->findData(QString::fromStdString(s.canon))));
-    about_->setText(s.canon == "sitter"
-                        ? tr("Each line lies where this sitter's own features are.")
-                        : tr("Three equal steps down the face: hairline to brow, brow to nose base, "
-                             "nose base to chin. A rule of thumb; what departs from it is the "
-                             "likeness."));
+    about_->setText(
+        s.canon == "sitter"
+            ? tr("Each line lies where this sitter's own features are.")
+            : tr("Three equal steps down the face: hairline to brow, brow to nose base, "
+                 "nose base to chin. A rule of thumb; what departs from it is the "
+                 "likeness."));
     for (auto& [id, box] : lines_)
         box->setChecked(!s.hiddenLines.contains(id));
     QString words;
@@ -321,15 +325,16 @@ void GuidesPanel::refresh() {
         const double third = sitter.brow.value - sitter.noseBase.value;
         const double lower = sitter.noseBase.value - sitter.chin.value;
         const double percent = 100 * (lower / third - 1);
-        words = std::abs(percent) < 4
-                    ? tr("In this sitter brow to nose base and nose base to chin are about equal.")
-                : percent > 0
-                    ? tr("In this sitter the step from nose base to chin is %1 % longer than the one "
-                         "from brow to nose base.")
-                          .arg(std::lround(percent))
-                    : tr("In this sitter the step from nose base to chin is %1 % shorter than the one "
-                         "from brow to nose base.")
-                          .arg(std::lround(-percent));
+        words =
+            std::abs(percent) < 4
+                ? tr("In this sitter brow to nose base and nose base to chin are about equal.")
+            : percent > 0
+                ? tr("In this sitter the step from nose base to chin is %1 % longer than the one "
+                     "from brow to nose base.")
+                      .arg(std::lround(percent))
+                : tr("In this sitter the step from nose base to chin is %1 % shorter than the one "
+                     "from brow to nose base.")
+                      .arg(std::lround(-percent));
     }
     departures_->setText(words);
     refreshing_ = false;
@@ -339,19 +344,22 @@ void GuidesPanel::refresh() {
 
 DrawPanel::DrawPanel(StudySession& session, QWidget* parent) : StepPanel(session, parent) {
     addHeading(tr("Draw on paper"));
-    addText(tr("1.  Ball, side oval, brow line, centre line. Compare each with the form on the right "
-               "sheet before the next."));
+    addText(
+        tr("1.  Ball, side oval, brow line, centre line. Compare each with the form on the right "
+           "sheet before the next."));
     addText(tr("2.  Step the thirds down the centre line and drop the chin."));
     addText(tr("3.  Features as plain lines first. They are cheap to move."));
     addText(tr("4.  Before any shading: photograph the sketch and check it here. A placement error "
                "never gets cheaper."));
-    addText(tr("Photograph the sketch from straight above, in even light, the whole sheet in view."),
-            "caption");
-    addText(tr("Look up every few minutes, let neck and hand rest, and stop after about five heads. "
-               "Sharpen charcoal pencils away from you. Charcoal dust and spray fixative belong out "
-               "of the lungs: wipe, do not blow, and spray outdoors or by an open window. The makers' "
-               "safety sheets have the last word."),
-            "caption");
+    addText(
+        tr("Photograph the sketch from straight above, in even light, the whole sheet in view."),
+        "caption");
+    addText(
+        tr("Look up every few minutes, let neck and hand rest, and stop after about five heads. "
+           "Sharpen charcoal pencils away from you. Charcoal dust and spray fixative belong out "
+           "of the lungs: wipe, do not blow, and spray outdoors or by an open window. The makers' "
+           "safety sheets have the last word."),
+        "caption");
     column_->addStretch();
 }
 
@@ -378,7 +386,8 @@ FindingsPanel::FindingsPanel(StudySession& session, QWidget* parent) : StepPanel
                 s.hold = static_cast<Hold>(hold_->currentData().toInt());
             });
     });
-    addText(tr("Every mark once turn and tilt are taken out, the furthest off first. Up and across are % "
+    addText(tr("Every mark once turn and tilt are taken out, the furthest off first. Up and across "
+               "are % "
                "of the head's height, + for too high and too far right."),
             "caption");
     column_->addWidget(table_ = new QTableWidget(0, 5), 1);
@@ -422,10 +431,9 @@ void FindingsPanel::refresh() {
         refreshing_ = false;
         return;
     }
-    const bool stop = std::any_of(comparison->findings.begin(), comparison->findings.end(),
-                                  [](const Finding& f) {
-                                      return f.structural && f.severity == Severity::Fix;
-                                  });
+    const bool stop =
+        std::any_of(comparison->findings.begin(), comparison->findings.end(),
+                    [](const Finding& f) { return f.structural && f.severity == Severity::Fix; });
     if (stop)
         say(tr("Stop and mend before shading."), "strong");
     for (const Finding& f : comparison->findings) {
@@ -483,9 +491,8 @@ KeepPanel::KeepPanel(StudySession& session, QWidget* parent) : StepPanel(session
             "caption");
     connect(notes_, &QPlainTextEdit::textChanged, this, [this] {
         if (!refreshing_)
-            session_.edit(tr("Write notes"), "notes", [&](Study& s) {
-                s.notes = notes_->toPlainText().toStdString();
-            });
+            session_.edit(tr("Write notes"), "notes",
+                          [&](Study& s) { s.notes = notes_->toPlainText().toStdString(); });
     });
 }
 
@@ -503,12 +510,13 @@ void KeepPanel::refresh() {
         if (first.severity == Severity::Fine)
             words = QString::fromStdString(first.text);
         if (std::abs(comparison->straightening) > 0.1)
-            words += "\n\n" + (comparison->straightening > 0
-                                   ? tr("The pose was straightened by %1 %: people draw the head they "
-                                        "know and not the head they see.")
-                                         .arg(std::lround(100 * comparison->straightening))
-                                   : tr("The pose was exaggerated by %1 %.")
-                                         .arg(std::lround(-100 * comparison->straightening)));
+            words +=
+                "\n\n" + (comparison->straightening > 0
+                              ? tr("The pose was straightened by %1 %: people draw the head they "
+                                   "know and not the head they see.")
+                                    .arg(std::lround(100 * comparison->straightening))
+                              : tr("The pose was exaggerated by %1 %.")
+                                    .arg(std::lround(-100 * comparison->straightening)));
         summary_->setText(words);
     }
     refreshing_ = false;

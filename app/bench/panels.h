@@ -4,7 +4,6 @@
 #include "app/study/study_session.h"
 
 #include <QWidget>
-
 #include <functional>
 #include <vector>
 

@@ -1,23 +1,26 @@
 #include "app/bench/words.h"
 
 #include <QCoreApplication>
-
 #include <cmath>
 
 namespace zokran {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Words", text); }
+QString tr(const char* text) {
+    return QCoreApplication::translate("Words", text);
+}
 
 } // namespace
 
 QString wordsFor(Angle angle, Radians value) {
     const double degrees = toDegrees(value).value;
-    const bool level = std::abs(degrees) < 1.5, positive = degrees > 0;
+    const bool level = std::abs(degrees)<1.5, positive = degrees> 0;
     switch (angle) {
     case Angle::Turn:
-        return level ? tr("faces you") : positive ? tr("turned to the right") : tr("turned to the left");
+        return level      ? tr("faces you")
+               : positive ? tr("turned to the right")
+                          : tr("turned to the left");
     case Angle::Tilt:
         return level ? tr("looks straight ahead") : positive ? tr("chin up") : tr("chin down");
     case Angle::Lean:
@@ -42,6 +45,8 @@ Radians angleOf(const PoseSpread& spread, Angle angle) {
     return angle == Angle::Turn ? spread.turn : angle == Angle::Tilt ? spread.tilt : spread.lean;
 }
 
-QString markName(Mark mark) { return QString::fromUtf8(wordsFor(mark).data()); }
+QString markName(Mark mark) {
+    return QString::fromUtf8(wordsFor(mark).data());
+}
 
 } // namespace zokran

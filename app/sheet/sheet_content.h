@@ -6,7 +6,6 @@
 #include <QImage>
 #include <QPointF>
 #include <QString>
-
 #include <optional>
 #include <vector>
 

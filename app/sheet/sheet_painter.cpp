@@ -26,7 +26,8 @@ void strokeWithHalo(QPainter& painter, const QPainterPath& path, QPen pen, doubl
     if (haloWidth > 0) {
         painter.setPen(
             QPen(halo, pen.widthF() + haloWidth, Qt::SolidLine, Qt::FlatCap, Qt::BevelJoin));
-        // Under a smooth line a rough halo is not seen, and it is painted in a fraction of the time.
+        // Under a smooth line a rough halo is not seen, and it is painted in a fraction of the
+        // time.
         painter.setRenderHint(QPainter::Antialiasing, false);
         painter.drawPath(path);
         painter.setRenderHint(QPainter::Antialiasing, true);

@@ -6,7 +6,6 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-
 #include <algorithm>
 #include <cmath>
 
@@ -36,15 +35,14 @@ void SheetView::setUse(Use use) {
 }
 
 void SheetView::setContent(SheetContent content) {
-    const bool other = content.extent != content_.extent ||
-                       content.picture.isNull() != content_.picture.isNull();
+    const bool other =
+        content.extent != content_.extent || content.picture.isNull() != content_.picture.isNull();
     // While a mark is dragged or nudged the ground must not move under it.
-    const bool nearlySame =
-        !content_.frame.isEmpty() &&
-        QLineF(content.frame.center(), content_.frame.center()).length() <
-            sameFrame * content_.frame.height() &&
-        std::abs(content.frame.height() - content_.frame.height()) <
-            sameFrame * content_.frame.height();
+    const bool nearlySame = !content_.frame.isEmpty() &&
+                            QLineF(content.frame.center(), content_.frame.center()).length() <
+                                sameFrame * content_.frame.height() &&
+                            std::abs(content.frame.height() - content_.frame.height()) <
+                                sameFrame * content_.frame.height();
     if (drag_ != Drag::None || (!other && nearlySame))
         content.frame = content_.frame;
     content_ = std::move(content);
@@ -72,9 +70,9 @@ void SheetView::viewMoved() {
     const double relative = transform_.scale * content_.extent.height();
     linked_->whole_ = false;
     linked_->transform_.scale = relative / linked_->content_.extent.height();
-    const PicturePoint there(middle.x() / content_.extent.width() * linked_->content_.extent.width(),
-                             middle.y() / content_.extent.height() *
-                                 linked_->content_.extent.height());
+    const PicturePoint there(
+        middle.x() / content_.extent.width() * linked_->content_.extent.width(),
+        middle.y() / content_.extent.height() * linked_->content_.extent.height());
     linked_->transform_.offset = QPointF(linked_->width() / 2.0, linked_->height() / 2.0) -
                                  QPointF(there.x(), there.y()) * linked_->transform_.scale;
     linked_->update();
@@ -88,7 +86,9 @@ void SheetView::zoomAt(const QPointF& at, double factor) {
     viewMoved();
 }
 
-void SheetView::zoomBy(double factor) { zoomAt({width() / 2.0, height() / 2.0}, factor); }
+void SheetView::zoomBy(double factor) {
+    zoomAt({width() / 2.0, height() / 2.0}, factor);
+}
 
 void SheetView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
@@ -103,9 +103,8 @@ void SheetView::paintEvent(QPaintEvent*) {
     if (marking && rect().contains(pointer_->toPoint())) {
         // Beside the pointer, on the side with more room, never over the spot.
         const double aside = 104;
-        const QPointF centre(
-            pointer_->x() + (pointer_->x() > width() / 2.0 ? -aside : aside),
-            std::clamp(pointer_->y() - 40, 80.0, std::max(80.0, height() - 80.0)));
+        const QPointF centre(pointer_->x() + (pointer_->x() > width() / 2.0 ? -aside : aside),
+                             std::clamp(pointer_->y() - 40, 80.0, std::max(80.0, height() - 80.0)));
         paintLoupe(painter, centre, content_, transform_, transform_.toPicture(*pointer_));
     }
     painter.setClipping(false);
@@ -144,8 +143,9 @@ void SheetView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     ++gesture_;
     grabbed_ = event->position();
-    const bool pan = event->button() == Qt::MiddleButton ||
-                     (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier);
+    const bool pan =
+        event->button() == Qt::MiddleButton ||
+        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier);
     if (pan) {
         drag_ = Drag::Pan;
         setCursor(Qt::ClosedHandCursor);

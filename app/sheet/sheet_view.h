@@ -10,8 +10,8 @@ namespace zokran {
 
 /// One sheet on the bench: shows a picture with what lies on it, zooms and pans, and takes marks
 /// where marking is asked for. Wheel zooms at the pointer; the middle button, or the left one with
-/// Ctrl, drags the sheet; arrow keys nudge the touched mark by one picture pixel, with Shift by ten, and
-/// Enter drops the next mark.
+/// Ctrl, drags the sheet; arrow keys nudge the touched mark by one picture pixel, with Shift by
+/// ten, and Enter drops the next mark.
 class SheetView : public QWidget {
     Q_OBJECT
 

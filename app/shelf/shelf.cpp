@@ -23,8 +23,8 @@ QImage thumbnail(const QString& file, const QSize& size) {
     const QSize full = reader.size();
     if (full.isValid() && full.width() > 4 * size.width())
         reader.setScaledSize(full.scaled(3 * size, Qt::KeepAspectRatioByExpanding));
-    const QImage image = reader.read().scaled(size, Qt::KeepAspectRatioByExpanding,
-                                              Qt::SmoothTransformation);
+    const QImage image =
+        reader.read().scaled(size, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
     return image.copy((image.width() - size.width()) / 2, (image.height() - size.height()) / 2,
                       size.width(), size.height());
 }
@@ -84,8 +84,7 @@ QIcon Shelf::iconFor(const StudySummary& study) const {
     auto paint = [&](const std::string& name, int x) {
         if (name.empty())
             return;
-        const QString file =
-            QString::fromStdString(session_.logbook().picturePath(name).string());
+        const QString file = QString::fromStdString(session_.logbook().picturePath(name).string());
         painter.drawImage(x, 0, thumbnail(file, half));
     };
     painter.fillRect(QRect(half.width() + 2, 0, half.width(), half.height()),
@@ -112,9 +111,10 @@ void Shelf::refresh() {
         QString text = QString::fromStdString(study.title);
         if (!study.sitter.empty())
             text += "\n" + QString::fromStdString(study.sitter);
-        text += "\n" + (study.sketchPicture.empty() ? tr("not drawn yet")
-                                                    : tr("drawn, %1").arg(QString::fromStdString(
-                                                          study.changed.substr(0, 10))));
+        text +=
+            "\n" + (study.sketchPicture.empty()
+                        ? tr("not drawn yet")
+                        : tr("drawn, %1").arg(QString::fromStdString(study.changed.substr(0, 10))));
         auto* item = new QListWidgetItem(iconFor(study), text, list_);
         item->setData(Qt::UserRole, QVariant::fromValue<qlonglong>(study.id));
         item->setTextAlignment(Qt::AlignHCenter);

@@ -1,9 +1,8 @@
 #include "app/study/lens_data.h"
 
-#include <exiv2/exiv2.hpp>
-
 #include <algorithm>
 #include <cmath>
+#include <exiv2/exiv2.hpp>
 
 namespace zokran {
 
@@ -28,8 +27,9 @@ std::optional<Pixels> focalFromExif(const QString& file, const QSize& size) {
         const double equivalentMm = number(exif, "Exif.Photo.FocalLengthIn35mmFilm");
         const double wide = number(exif, "Exif.Photo.PixelXDimension");
         const double high = number(exif, "Exif.Photo.PixelYDimension");
-        const bool whole = wide == 0 || (std::max(wide, high) == std::max(size.width(), size.height()) &&
-                                         std::min(wide, high) == std::min(size.width(), size.height()));
+        const bool whole =
+            wide == 0 || (std::max(wide, high) == std::max(size.width(), size.height()) &&
+                          std::min(wide, high) == std::min(size.width(), size.height()));
         if (!whole || !(equivalentMm >= 8 && equivalentMm <= 2000))
             return std::nullopt;
         return Pixels{equivalentMm / fullFrameDiagonalMm * std::hypot(size.width(), size.height())};

@@ -13,7 +13,9 @@ namespace {
 /// Longer sides are beyond what a photograph has and what memory bears.
 constexpr int longestSide = 16000;
 
-QString tr(const char* text) { return QCoreApplication::translate("PictureFile", text); }
+QString tr(const char* text) {
+    return QCoreApplication::translate("PictureFile", text);
+}
 
 } // namespace
 

@@ -9,7 +9,6 @@
 #include <QFileInfo>
 #include <QUndoCommand>
 #include <QtConcurrentRun>
-
 #include <algorithm>
 
 namespace zokran {
@@ -152,8 +151,9 @@ void StudySession::recompute() {
     telling_.reset();
     lacking_[0].clear();
     try {
-        // While a mark is dragged the last fit is followed, unless it has lost its way; otherwise the
-        // fit is sought from scratch, so that no earlier mistake can hold it in the wrong place.
+        // While a mark is dragged the last fit is followed, unless it has lost its way; otherwise
+        // the fit is sought from scratch, so that no earlier mistake can hold it in the wrong
+        // place.
         FitOptions options;
         options.warmStart = following_ && before ? &*before : nullptr;
         fit_ = fitHead(study_.reference, options);
@@ -191,7 +191,9 @@ void StudySession::recompare() {
     }
 }
 
-QString StudySession::lacking(Side side) const { return lacking_[side == Side::Seen ? 0 : 1]; }
+QString StudySession::lacking(Side side) const {
+    return lacking_[side == Side::Seen ? 0 : 1];
+}
 
 std::vector<GuideLine> StudySession::lines(Side side) const {
     if (!fit_ || (side == Side::Drawn && !comparison_))
@@ -219,11 +221,11 @@ std::vector<GuideLine> StudySession::lines(Side side) const {
 const std::vector<Mark>& StudySession::order() {
     using enum Mark;
     // The long distances first, which settle the pose; then what refines the sitter.
-    static const std::vector<Mark> order{
-        Brow,         Chin,         NoseBase,     OuterEyeR, OuterEyeL, InnerEyeR, InnerEyeL,
-        NoseTip,      LipLine,      MouthCornerR, MouthCornerL, EarTopR,  EarBaseR,  EarTopL,
-        EarBaseL,     JawAngleR,    JawAngleL,    Hairline,  Crown,     NoseRoot,  NoseWingR,
-        NoseWingL,    PupilR,       PupilL,       Back};
+    static const std::vector<Mark> order{Brow,         Chin,      NoseBase, OuterEyeR, OuterEyeL,
+                                         InnerEyeR,    InnerEyeL, NoseTip,  LipLine,   MouthCornerR,
+                                         MouthCornerL, EarTopR,   EarBaseR, EarTopL,   EarBaseL,
+                                         JawAngleR,    JawAngleL, Hairline, Crown,     NoseRoot,
+                                         NoseWingR,    NoseWingL, PupilR,   PupilL,    Back};
     return order;
 }
 
@@ -250,14 +252,16 @@ void StudySession::place(Side side, Mark mark, const PicturePoint& at, const QSt
     chosen_.reset();
     touched_ = mark;
     const QString name = QString::fromUtf8(wordsFor(mark).data());
-    edit(tr("Place the %1").arg(name), merge,
-         [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{at, false}; });
+    edit(tr("Place the %1").arg(name), merge, [&](Study& s) {
+        s.marks(side).marks[mark] = PlacedMark{at, false};
+    });
 }
 
 void StudySession::hide(Side side, Mark mark) {
     chosen_.reset();
-    edit(tr("Cannot see the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {},
-         [&](Study& s) { s.marks(side).marks[mark] = PlacedMark{std::nullopt, true}; });
+    edit(tr("Cannot see the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {}, [&](Study& s) {
+        s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
+    });
 }
 
 void StudySession::suggest() {
@@ -307,8 +311,8 @@ void StudySession::touch(std::optional<Mark> mark) {
 
 int StudySession::placedCount(Side side) const {
     const auto& marks = study_.marks(side).marks;
-    return static_cast<int>(std::count_if(marks.begin(), marks.end(),
-                                          [](const auto& m) { return m.has_value(); }));
+    return static_cast<int>(
+        std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m.has_value(); }));
 }
 
 void StudySession::light(const QString& line) {
@@ -330,8 +334,9 @@ void StudySession::saveNow() {
     if (compareSoon_.isActive())
         recompare();
     try {
-        logbook_.save(*id_, study_,
-                      {fit_ ? fitText(*fit_) : "", comparison_ ? comparisonText(*comparison_) : ""});
+        logbook_.save(
+            *id_, study_,
+            {fit_ ? fitText(*fit_) : "", comparison_ ? comparisonText(*comparison_) : ""});
     } catch (const BadInput& e) {
         // What is on the bench is kept; the next change tries again.
         tell(QString::fromStdString(e.what()));

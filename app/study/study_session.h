@@ -12,7 +12,6 @@
 #include <QObject>
 #include <QTimer>
 #include <QUndoStack>
-
 #include <atomic>
 #include <functional>
 #include <optional>
@@ -45,7 +44,8 @@ public:
 
     /// Changes the study in a way that can be undone. Edits in a row with the same `merge` key that
     /// is not empty (dragging, nudging, typing) count as one.
-    void edit(const QString& words, const QString& merge, const std::function<void(Study&)>& change);
+    void edit(const QString& words, const QString& merge,
+              const std::function<void(Study&)>& change);
 
     // What follows from the study.
     const QImage& picture(Side side) const { return side == Side::Seen ? seen_ : drawn_; }
@@ -58,17 +58,18 @@ public:
 
     // Guided marking.
     static const std::vector<Mark>& order();
-    /// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose,
-    /// or the first not placed yet.
+    /// The mark to place next on a sheet: the one chosen, or the one that tells most about the
+    /// pose, or the first not placed yet.
     std::optional<Mark> next(Side side) const;
-    /// On the reference, what the next mark would do for the reading; nothing before there is a fit.
+    /// On the reference, what the next mark would do for the reading; nothing before there is a
+    /// fit.
     const std::optional<TellingMark>& telling() const { return telling_; }
     void choose(std::optional<Mark> mark);
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
     void clear(Side side, Mark mark);
-    /// Looks for a face in the reference, off the UI thread, and places the marks it finds where none
-    /// are placed yet. Called again while looking, it stops.
+    /// Looks for a face in the reference, off the UI thread, and places the marks it finds where
+    /// none are placed yet. Called again while looking, it stops.
     void suggest();
     bool isSuggesting() const { return suggesting_; }
     /// The mark placed or touched last, which the arrow keys nudge.

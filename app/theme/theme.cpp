@@ -15,16 +15,30 @@ Theme inForce;
 
 Theme lightTheme() {
     return {false,
-            QColor("#efe9de"), QColor("#faf7f1"), QColor("#35312c"), QColor("#6b6359"),
-            QColor("#d8cfc0"), QColor("#a33a22"), QColor("#1f5a8c"), QColor("#10644d"),
-            QColor("#35312c"), QColor("#fffdf8")};
+            QColor("#efe9de"),
+            QColor("#faf7f1"),
+            QColor("#35312c"),
+            QColor("#6b6359"),
+            QColor("#d8cfc0"),
+            QColor("#a33a22"),
+            QColor("#1f5a8c"),
+            QColor("#10644d"),
+            QColor("#35312c"),
+            QColor("#fffdf8")};
 }
 
 Theme darkTheme() {
     return {true,
-            QColor("#23272c"), QColor("#2c3137"), QColor("#ebe6dd"), QColor("#aaa79f"),
-            QColor("#434a52"), QColor("#ff9a80"), QColor("#8ec5f5"), QColor("#7ddcb4"),
-            QColor("#f4efe6"), QColor("#14171a")};
+            QColor("#23272c"),
+            QColor("#2c3137"),
+            QColor("#ebe6dd"),
+            QColor("#aaa79f"),
+            QColor("#434a52"),
+            QColor("#ff9a80"),
+            QColor("#8ec5f5"),
+            QColor("#7ddcb4"),
+            QColor("#f4efe6"),
+            QColor("#14171a")};
 }
 
 QString styleSheet(const Theme& t) {
@@ -84,7 +98,9 @@ QToolTip { background: %2; color: %3; border: 1px solid %5; }
 
 } // namespace
 
-const Theme& Theme::current() { return inForce; }
+const Theme& Theme::current() {
+    return inForce;
+}
 
 void Theme::apply(QApplication& app, bool dark) {
     static const bool fontsLoaded = [] {

@@ -19,8 +19,7 @@
 
 namespace zokran {
 
-MainWindow::MainWindow(Logbook& logbook, QWidget* parent)
-    : QMainWindow(parent), session_(logbook) {
+MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), session_(logbook) {
     setWindowTitle(tr("Zokran"));
     setAcceptDrops(true);
     resize(1280, 800);
@@ -161,8 +160,7 @@ void MainWindow::choosePicture(Side side) {
         side = Side::Seen;
     QSettings settings;
     const QString file = QFileDialog::getOpenFileName(
-        this,
-        side == Side::Seen ? tr("A photograph of a head") : tr("A photograph of your sketch"),
+        this, side == Side::Seen ? tr("A photograph of a head") : tr("A photograph of your sketch"),
         settings.value("folder").toString(), pictureFilter());
     if (file.isEmpty())
         return;
@@ -178,8 +176,10 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     const QString file = event->mimeData()->urls().value(0).toLocalFile();
-    const bool onDrawn = bench_->sheet(Side::Drawn)->rect().contains(
-        bench_->sheet(Side::Drawn)->mapFrom(this, event->position().toPoint()));
+    const bool onDrawn =
+        bench_->sheet(Side::Drawn)
+            ->rect()
+            .contains(bench_->sheet(Side::Drawn)->mapFrom(this, event->position().toPoint()));
     goTo(Place::Bench);
     bench_->takePicture(file, onDrawn && session_.isOpen() ? Side::Drawn : Side::Seen);
 }

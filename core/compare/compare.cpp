@@ -4,10 +4,9 @@
 #include "core/compare/findings.h"
 #include "core/fit/pose_spread.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
 
 namespace zokran {
 
@@ -38,8 +37,8 @@ Similarity pageSimilarity(const MarkSheet& from, const MarkSheet& to) {
     Similarity s;
     s.scale = std::min(static_cast<double>(to.width) / from.width,
                        static_cast<double>(to.height) / from.height);
-    s.shift = PicturePoint(to.width, to.height) / 2 -
-              s.scale * PicturePoint(from.width, from.height) / 2;
+    s.shift =
+        PicturePoint(to.width, to.height) / 2 - s.scale * PicturePoint(from.width, from.height) / 2;
     return s;
 }
 
@@ -86,11 +85,11 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
     const PicturePoint off = drawn - placement.belongs;
     // The head's axes as drawn at this mark, px per ball radius.
     const double step = 1e-4;
-    PicturePoint up =
-        (view.project(p + step * HeadPoint::UnitY()) - view.project(p - step * HeadPoint::UnitY())) /
-        (2 * step);
-    // Across is the brow line's direction as drawn. Near the profile it shrinks to nothing but keeps
-    // its direction, square to the lean.
+    PicturePoint up = (view.project(p + step * HeadPoint::UnitY()) -
+                       view.project(p - step * HeadPoint::UnitY())) /
+                      (2 * step);
+    // Across is the brow line's direction as drawn. Near the profile it shrinks to nothing but
+    // keeps its direction, square to the lean.
     const Pose pose = poseOf(view.rotation);
     const double reach = std::max(std::cos(pose.turn.value), shortestAxis) * view.scale;
     const PicturePoint across =
@@ -112,8 +111,8 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
 }
 
 /// Nobody said how steady the hand is that placed the marks. What the first explanation leaves over
-/// tells: a share of the usual noise, between a quarter of it and the whole. The median is not moved
-/// by a mark or two that are truly out of place.
+/// tells: a share of the usual noise, between a quarter of it and the whole. The median is not
+/// moved by a mark or two that are truly out of place.
 double steadiness(const Explanation& first, Pixels usual) {
     std::vector<double> left;
     for (const PicturePoint& d : first.unexplained) {

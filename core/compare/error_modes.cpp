@@ -1,7 +1,6 @@
 #include "core/compare/error_modes.h"
 
 #include <Eigen/Geometry>
-
 #include <fmt/format.h>
 
 namespace zokran {
@@ -85,11 +84,12 @@ std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, boo
     const Vector3d towards = upright.transpose() * Vector3d::UnitZ();
 
     if (held) {
-        Catalogue::say(c.add("whole_size", Tier::Page, AmountUnit::Share, all,
-                             [](const HeadPoint& p) { return p; }),
-                       "The whole head is {} too large. Set its height on the paper before you start.",
-                       "The whole head is {} too small. Set its height on the paper before you start.",
-                       "Mark crown and chin on the paper first and keep between them.");
+        Catalogue::say(
+            c.add("whole_size", Tier::Page, AmountUnit::Share, all,
+                  [](const HeadPoint& p) { return p; }),
+            "The whole head is {} too large. Set its height on the paper before you start.",
+            "The whole head is {} too small. Set its height on the paper before you start.",
+            "Mark crown and chin on the paper first and keep between them.");
         c.shift("whole_height", Tier::Page, all, pictureUp,
                 "The whole head sits too high: move it down {}.",
                 "The whole head sits too low: move it up {}.",
@@ -104,47 +104,48 @@ std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, boo
                        "The whole head leans {} too far to the left.",
                        "Hold the pencil along the centre line and compare its slope.");
     }
-    Catalogue::say(c.add("eye_axis", Tier::Lean, AmountUnit::Radian, eyes,
-                         [&](const HeadPoint& p) { return Vector3d(0, p.x(), 0); }),
-                   "The line of the eyes slopes: the eye on the right of a face seen from the front "
-                   "rides high. Turn the line by {}.",
-                   "The line of the eyes slopes: the eye on the left of a face seen from the front "
-                   "rides high. Turn the line by {}.",
-                   "Hold the pencil across both inner eye corners: it runs with the brow line.");
-    Catalogue::say(c.add("whole_width", Tier::Proportion, AmountUnit::Share, all,
-                         [&](const HeadPoint& p) {
-                             return Vector3d(pictureRight * pictureRight.dot(p));
-                         }),
-                   "The whole head is {} too wide for its height. Bring both sides in.",
-                   "The whole head is {} too narrow for its height. Take both sides out.",
-                   "Lay the width of the head along its height and count how often it goes.");
-    c.widen("face_width", Tier::Proportion,
-            bothSides({InnerEyeL, OuterEyeL, PupilL, NoseWingL, MouthCornerL, JawAngleL}), 0,
-            "The face is {} too wide inside the head. Bring its features towards the centre line.",
-            "The face is {} too narrow inside the head. Move its features away from the centre line.",
-            "Count five eye-widths across the face.");
+    Catalogue::say(
+        c.add("eye_axis", Tier::Lean, AmountUnit::Radian, eyes,
+              [&](const HeadPoint& p) { return Vector3d(0, p.x(), 0); }),
+        "The line of the eyes slopes: the eye on the right of a face seen from the front "
+        "rides high. Turn the line by {}.",
+        "The line of the eyes slopes: the eye on the left of a face seen from the front "
+        "rides high. Turn the line by {}.",
+        "Hold the pencil across both inner eye corners: it runs with the brow line.");
+    Catalogue::say(
+        c.add("whole_width", Tier::Proportion, AmountUnit::Share, all,
+              [&](const HeadPoint& p) { return Vector3d(pictureRight * pictureRight.dot(p)); }),
+        "The whole head is {} too wide for its height. Bring both sides in.",
+        "The whole head is {} too narrow for its height. Take both sides out.",
+        "Lay the width of the head along its height and count how often it goes.");
+    c.widen(
+        "face_width", Tier::Proportion,
+        bothSides({InnerEyeL, OuterEyeL, PupilL, NoseWingL, MouthCornerL, JawAngleL}), 0,
+        "The face is {} too wide inside the head. Bring its features towards the centre line.",
+        "The face is {} too narrow inside the head. Move its features away from the centre line.",
+        "Count five eye-widths across the face.");
     c.shift("face_height", Tier::Proportion,
             bothSides({NoseRoot, InnerEyeL, OuterEyeL, PupilL, NoseTip, NoseBase, NoseWingL,
                        MouthCornerL, LipLine}),
             up, "All the features sit too high in the head: lower them {}.",
             "All the features sit too low in the head: raise them {}.",
             "Halve the height from crown to chin: the eyes lie close to the half.");
-    c.shift("chin_height", Tier::Proportion, {Chin}, up,
-            "The chin is too short: lower it {}.", "The chin is too long: raise it {}.",
+    c.shift("chin_height", Tier::Proportion, {Chin}, up, "The chin is too short: lower it {}.",
+            "The chin is too long: raise it {}.",
             "Step nose base to chin against brow to nose base.");
-    Catalogue::say(c.add("lower_face", Tier::Proportion, AmountUnit::Share,
-                         bothSides({MouthCornerL, LipLine, Chin}),
-                         [&](const HeadPoint& p) {
-                             return Vector3d(0, p.y() - sitter[NoseBase].y(), 0);
-                         }),
-                   "The face below the nose is {} too long. Shorten it.",
-                   "The face below the nose is {} too short. Lengthen it.",
-                   "Step nose base to chin against brow to nose base.");
+    Catalogue::say(
+        c.add("lower_face", Tier::Proportion, AmountUnit::Share,
+              bothSides({MouthCornerL, LipLine, Chin}),
+              [&](const HeadPoint& p) { return Vector3d(0, p.y() - sitter[NoseBase].y(), 0); }),
+        "The face below the nose is {} too long. Shorten it.",
+        "The face below the nose is {} too short. Lengthen it.",
+        "Step nose base to chin against brow to nose base.");
     c.shift("hairline_height", Tier::Proportion, {Hairline}, up,
             "The hairline is too high: lower it {}.",
             "The forehead is cut short: raise the hairline {}.",
             "Step brow to hairline against brow to nose base.");
-    c.shift("crown_height", Tier::Proportion, {Crown}, up, "The skull is too tall: lower the crown {}.",
+    c.shift("crown_height", Tier::Proportion, {Crown}, up,
+            "The skull is too tall: lower the crown {}.",
             "The top of the skull is cut off: raise the crown {}.",
             "Halve crown to chin: the eyes lie close to the half.");
     c.shift("forehead", Tier::Proportion, {Crown, Hairline}, up,
@@ -231,8 +232,7 @@ std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, boo
             "Compare the jaw at the height of the mouth with the width at the brow.");
     Catalogue::say(c.add("ear_length", Tier::Size, AmountUnit::Share, ears,
                          [&](const HeadPoint& p) {
-                             const double middle =
-                                 (sitter[EarTopL].y() + sitter[EarBaseL].y()) / 2;
+                             const double middle = (sitter[EarTopL].y() + sitter[EarBaseL].y()) / 2;
                              return Vector3d(0, p.y() - middle, 0);
                          }),
                    "The ears are {} too long.", "The ears are {} too short.",
@@ -242,8 +242,8 @@ std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, boo
                                 {m}, [&](const HeadPoint&) { return pictureUp; });
         lone.freedoms = 2;
         lone.second[m] = pictureRight;
-        const std::string words = fmt::format("The {} is {{}} out of place. Move it along the arrow.",
-                                              wordsFor(m));
+        const std::string words =
+            fmt::format("The {} is {{}} out of place. Move it along the arrow.", wordsFor(m));
         Catalogue::say(lone, words, words, "Find it again from two marks you trust.");
     }
     return c.modes;

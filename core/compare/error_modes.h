@@ -20,7 +20,7 @@ struct ErrorMode {
     Tier tier;
     AmountUnit unit;
     HeadMarks displacement; ///< per unit of the amount (ball radii, head frame)
-    int freedoms = 1;       ///< 2 for a mark that strays on its own; `second` is then its other axis
+    int freedoms = 1; ///< 2 for a mark that strays on its own; `second` is then its other axis
     HeadMarks second;
     std::string more;    ///< what to say when the amount is above zero; `{}` takes how much
     std::string less;    ///< and below
@@ -28,7 +28,8 @@ struct ErrorMode {
 };
 
 /// Every error looked for on this sitter, drawn from `view`. With `held`, where the registration is
-/// taken from the page, the ball or the eyes, the size, place and lean of the whole count as errors.
+/// taken from the page, the ball or the eyes, the size, place and lean of the whole count as
+/// errors.
 std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, bool held);
 
 } // namespace zokran

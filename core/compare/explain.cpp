@@ -9,7 +9,9 @@ namespace {
 
 /// What an error must explain before it is admitted, in units of squared standard deviations: about
 /// the 0.1 % point of chi-squared, raised because some forty errors compete.
-double price(int freedoms) { return freedoms == 1 ? 11 : 18; }
+double price(int freedoms) {
+    return freedoms == 1 ? 11 : 18;
+}
 constexpr double posePrice = 15;
 
 /// Placement errors beyond 30 % of the ball are rare; this keeps marks no one can see from running
@@ -117,8 +119,8 @@ private:
             add(mode.second);
     }
 
-    /// The candidates with the largest linear gain: what is left of the residuals, projected on what
-    /// is left of the candidate's own effect, once everything admitted has had its share.
+    /// The candidates with the largest linear gain: what is left of the residuals, projected on
+    /// what is left of the candidate's own effect, once everything admitted has had its share.
     std::vector<int> promising(const Model& model) const {
         HeadProblem p = problemFor(model);
         const int known = p.NumParameters();
@@ -151,8 +153,8 @@ private:
             if (gain > 0)
                 gains.emplace_back(gain, static_cast<int>(k));
         }
-        // Errors that look alike on the marks there are explain equally much; the plainer one stands
-        // first in the catalogue and is taken.
+        // Errors that look alike on the marks there are explain equally much; the plainer one
+        // stands first in the catalogue and is taken.
         std::stable_sort(gains.begin(), gains.end(), [](const auto& a, const auto& b) {
             return std::round(100 * a.first) > std::round(100 * b.first);
         });

@@ -24,11 +24,12 @@ struct Explanation {
 };
 
 /// Looks for the few errors that explain the sketch's marks. `problem` holds the observations and
-/// what is fixed; its directions are filled here. `faithful` is the view a faithful copy would have.
+/// what is fixed; its directions are filled here. `faithful` is the view a faithful copy would
+/// have.
 ///
-/// A step-wise search: the error with the largest gain is admitted while the gain exceeds what noise
-/// gives away, and one that no longer earns its place is dropped again. It is run from the faithful
-/// view and again with the pose let loose, and the cheaper explanation wins.
+/// A step-wise search: the error with the largest gain is admitted while the gain exceeds what
+/// noise gives away, and one that no longer earns its place is dropped again. It is run from the
+/// faithful view and again with the pose let loose, and the cheaper explanation wins.
 Explanation explain(const HeadProblem& problem, const std::vector<ErrorMode>& modes,
                     const View& faithful);
 

@@ -1,9 +1,8 @@
 #include "core/compare/findings.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
 
 namespace zokran {
 
@@ -122,17 +121,20 @@ public:
         const char* farSide = turn > 0 ? "left" : "right"; // as the viewer sees it
         add("turn", turnDrift, c_.sketchSigma.turn.value,
             std::abs(turn) < 0.05
-                ? fmt::format("Your drawing is turned {:.0f}° away from the front: even out the two "
-                              "halves of the face.",
-                              std::abs(degrees(turnDrift)))
+                ? fmt::format(
+                      "Your drawing is turned {:.0f}° away from the front: even out the two "
+                      "halves of the face.",
+                      std::abs(degrees(turnDrift)))
             : lessTurned
-                ? fmt::format("Your drawing reads {:.0f}° less turned than the photo: the far half of "
-                              "the face is too wide. Move the centre line further round, towards the "
-                              "{}.",
-                              std::abs(degrees(turnDrift)), turn > 0 ? "right" : "left")
-                : fmt::format("Your drawing reads {:.0f}° more turned than the photo: the far half of "
-                              "the face is too narrow. Bring the centre line back towards the {}.",
-                              std::abs(degrees(turnDrift)), farSide),
+                ? fmt::format(
+                      "Your drawing reads {:.0f}° less turned than the photo: the far half of "
+                      "the face is too wide. Move the centre line further round, towards the "
+                      "{}.",
+                      std::abs(degrees(turnDrift)), turn > 0 ? "right" : "left")
+                : fmt::format(
+                      "Your drawing reads {:.0f}° more turned than the photo: the far half of "
+                      "the face is too narrow. Bring the centre line back towards the {}.",
+                      std::abs(degrees(turnDrift)), farSide),
             "Compare the near half of the face with the far half, along the brow line.",
             {Brow, NoseTip, NoseBase, LipLine, Chin});
         const double tiltDrift =
@@ -142,9 +144,10 @@ public:
                 ? fmt::format("Your drawing looks {:.0f}° further up than the photo: bend the brow "
                               "line and the lines below it further down in the middle.",
                               degrees(tiltDrift))
-                : fmt::format("Your drawing looks {:.0f}° further down than the photo: bend the brow "
-                              "line and the lines below it further up in the middle.",
-                              degrees(-tiltDrift)),
+                : fmt::format(
+                      "Your drawing looks {:.0f}° further down than the photo: bend the brow "
+                      "line and the lines below it further up in the middle.",
+                      degrees(-tiltDrift)),
             "Run a level line from the top of the ear to the face and see which feature it meets.",
             {NoseTip, Brow, EarTopL, EarTopR, EarBaseL, EarBaseR});
     }
@@ -167,10 +170,10 @@ public:
         }
         Finding laid;
         laid.id = "registration";
-        laid.text = fmt::format("To lay them over one another, the sketch was taken as {:.2f} times "
-                                "the photo's size and turned by {}°. That is allowed for.",
-                                c_.registration.scale,
-                                std::lround(toDegrees(c_.registration.rotation).value));
+        laid.text = fmt::format(
+            "To lay them over one another, the sketch was taken as {:.2f} times "
+            "the photo's size and turned by {}°. That is allowed for.",
+            c_.registration.scale, std::lround(toDegrees(c_.registration.rotation).value));
         all.push_back(laid);
         for (std::size_t i = 0; i < all.size(); ++i)
             all[i].rank = static_cast<int>(i) + 1;

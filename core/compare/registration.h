@@ -17,8 +17,8 @@ struct Similarity {
 };
 
 /// The similarity, without reflection, that carries `from` onto `to` with the smallest sum
-/// of squared distances, in closed form (Umeyama 1991, restricted to rotations). Needs two different
-/// points at the least; throws BadInput otherwise.
+/// of squared distances, in closed form (Umeyama 1991, restricted to rotations). Needs two
+/// different points at the least; throws BadInput otherwise.
 Similarity bestSimilarity(const std::vector<PicturePoint>& from,
                           const std::vector<PicturePoint>& to);
 

@@ -24,10 +24,10 @@ std::string comparisonText(const Comparison& c) {
             if (p->onPaper)
                 mm = p->onPaper->value;
             j["placements"][std::string(idOf(markAt(i)))] = {{"up", p->up},
-                                                              {"across", p->across},
-                                                              {"mm", mm},
-                                                              {"eye_widths", p->eyeWidths},
-                                                              {"doubt", p->doubt}};
+                                                             {"across", p->across},
+                                                             {"mm", mm},
+                                                             {"eye_widths", p->eyeWidths},
+                                                             {"doubt", p->doubt}};
         }
     j["findings"] = nlohmann::ordered_json::array();
     for (const Finding& f : c.findings)

@@ -30,10 +30,11 @@ std::string guidesSvg(const std::vector<GuideLine>& lines, int width, int height
                                   width, height);
     const double unit = std::max(width, height) / 800.0;
     for (const GuideLine& line : lines) {
-        svg += fmt::format("<polyline id=\"{}{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.2f}\"",
-                           line.id, line.hidden ? "_hidden" : "",
-                           line.kind == LineKind::Construction ? "#a8402c" : "#2f5f8a",
-                           unit * (line.hidden ? 1.0 : 2.0));
+        svg +=
+            fmt::format("<polyline id=\"{}{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.2f}\"",
+                        line.id, line.hidden ? "_hidden" : "",
+                        line.kind == LineKind::Construction ? "#a8402c" : "#2f5f8a",
+                        unit * (line.hidden ? 1.0 : 2.0));
         if (line.hidden)
             svg += fmt::format(" stroke-opacity=\"0.5\" stroke-dasharray=\"{0:.1f} {0:.1f}\"",
                                5 * unit);

@@ -1,12 +1,11 @@
 #include "core/files/json_file.h"
 
-#include <fcntl.h>
-#include <unistd.h>
-
 #include <cerrno>
 #include <cstring>
+#include <fcntl.h>
 #include <fstream>
 #include <sstream>
+#include <unistd.h>
 
 namespace zokran {
 
@@ -37,7 +36,9 @@ nlohmann::json readJsonFile(const std::filesystem::path& file, const std::string
     return parseJson(text.str(), file.string(), format);
 }
 
-std::string jsonText(const nlohmann::ordered_json& value) { return value.dump(1) + "\n"; }
+std::string jsonText(const nlohmann::ordered_json& value) {
+    return value.dump(1) + "\n";
+}
 
 void writeAtomically(const std::filesystem::path& file, const std::string& content) {
     const std::string part = file.string() + ".part";

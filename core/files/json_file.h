@@ -2,15 +2,14 @@
 
 #include "core/units.h"
 
+#include <filesystem>
 #include <fmt/format.h>
 #include <nlohmann/json.hpp>
 
-#include <filesystem>
-
 namespace zokran {
 
-/// Reads a UTF-8 JSON file and requires `"format": format, "version": 1`. Throws BadInput naming the
-/// file and the cause.
+/// Reads a UTF-8 JSON file and requires `"format": format, "version": 1`. Throws BadInput naming
+/// the file and the cause.
 nlohmann::json readJsonFile(const std::filesystem::path& file, const std::string& format);
 
 /// Parses text the same way; `name` stands for the file in messages.

@@ -5,11 +5,10 @@
 #include "core/fit/pose_spread.h"
 #include "core/fit/shape_problem.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <fmt/format.h>
 
 namespace zokran {
 
@@ -30,8 +29,12 @@ constexpr int mostStrays = 4;
 /// Another reading is offered when its cost is this close and it is this far away.
 constexpr double rivalCost = 2;
 constexpr Radians rivalAngle{0.2};
+/// The cosine of the nose to the line of sight below which a head counts as facing away.
+constexpr double facingAway = -0.3;
 
-PicturePoint middleOf(const MarkSheet& sheet) { return {sheet.width / 2.0, sheet.height / 2.0}; }
+PicturePoint middleOf(const MarkSheet& sheet) {
+    return {sheet.width / 2.0, sheet.height / 2.0};
+}
 
 /// Spread of the points across the line that fits them best, as a share of their spread along it.
 double flatness(const MarkSheet& sheet) {
@@ -58,7 +61,9 @@ std::string suggestions(const MarkSheet& sheet) {
 }
 
 void requireFinite(const MarkSheet& sheet) {
-    auto good = [](const PicturePoint& p) { return p.allFinite() && p.cwiseAbs().maxCoeff() < 1e6; };
+    auto good = [](const PicturePoint& p) {
+        return p.allFinite() && p.cwiseAbs().maxCoeff() < 1e6;
+    };
     for (Mark m : sheet.seenMarks())
         if (!good(*sheet.seen(m)))
             throw BadInput(fmt::format("the mark \"{}\" lies nowhere near the picture", idOf(m)));
@@ -67,7 +72,8 @@ void requireFinite(const MarkSheet& sheet) {
         throw BadInput("the ball needs a place near the picture and a radius above zero");
 }
 
-/// A shape problem with the head held at the mean, the shape's spread counted as noise of the marks.
+/// A shape problem with the head held at the mean, the shape's spread counted as noise of the
+/// marks.
 HeadProblem rigidProblem(HeadProblem problem, Pixels unit) {
     for (std::size_t i = 0; i < problem.observations.size(); ++i) {
         double variance = 0;
@@ -90,8 +96,7 @@ std::vector<HeadProblem::Observation> setStraysAside(HeadProblem& problem,
         const std::vector<PicturePoint> deviations = problem.deviations(state);
         std::vector<std::pair<double, std::size_t>> suspects;
         for (std::size_t i = 0; i < deviations.size(); ++i) {
-            const double size =
-                deviations[i].norm() / problem.observations[i].deviation.value;
+            const double size = deviations[i].norm() / problem.observations[i].deviation.value;
             if (size > suspicious)
                 suspects.emplace_back(size, i);
         }
@@ -139,8 +144,10 @@ HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit) {
     problem.logDistanceSpread = logDistanceSpread;
     const double noise = sheet.noiseOrDefault().value;
     for (Mark m : sheet.seenMarks())
-        problem.observations.push_back(
-            {m, prior.mean[m], *sheet.seen(m), {std::hypot(noise, prior.ownSpread[m] * unit.value)}});
+        problem.observations.push_back({m,
+                                        prior.mean[m],
+                                        *sheet.seen(m),
+                                        {std::hypot(noise, prior.ownSpread[m] * unit.value)}});
     for (const ShapeDirection& direction : prior.directions) {
         HeadProblem::Direction d;
         for (const auto& o : problem.observations)
@@ -183,8 +190,8 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         problem->robustness = 3;
         for (Mark m : options.warmStart->outliers) {
             const auto& all = problem->observations;
-            const auto at = std::find_if(all.begin(), all.end(),
-                                         [m](const auto& o) { return o.mark == m; });
+            const auto at =
+                std::find_if(all.begin(), all.end(), [m](const auto& o) { return o.mark == m; });
             if (at == all.end())
                 continue;
             strays.push_back(*at);
@@ -193,8 +200,8 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         problem->solve(best, 12);
     } else {
         const std::vector<View> starts = searchPoses(sheet, adultHeads().mean, 4);
-        // Every start is polished with the mean head, which is cheap; the sitter's shape is then let
-        // loose from the best one, and from a rival about as good.
+        // Every start is polished with the mean head, which is cheap; the sitter's shape is then
+        // let loose from the best one, and from a rival about as good.
         std::vector<std::pair<double, View>> polished;
         for (const View& start : starts) {
             HeadProblem rigid = rigidProblem(shapeProblem(sheet, {start.scale}), {start.scale});
@@ -244,6 +251,11 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     if (!fit.view.rotation.allFinite() || !std::isfinite(fit.view.scale) ||
         !(fit.view.scale > 1e-9) || !(fit.view.nearness > 1e-9))
         throw BadInput("no head could be fitted to these marks");
+    // A face that looks away cannot have been marked; its mirror image can.
+    if (fit.view.rotation(2, 2) < facingAway && sheet.seen(Mark::NoseTip) &&
+        sheet.seen(Mark::LipLine))
+        throw BadInput("these marks fit a head that faces away; are left and right swapped? They are "
+                       "always the sitter's own");
     fit.pose = poseOf(best.view.rotation);
     fit.rival = rival;
     fit.shape = best.coefficients;
@@ -259,8 +271,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         fit.outliers.push_back(stray.mark);
     }
     if (options.covariance)
-        fit.sigma =
-            poseSpread(best.view.rotation, problem->covariance(best).topLeftCorner<3, 3>());
+        fit.sigma = poseSpread(best.view.rotation, problem->covariance(best).topLeftCorner<3, 3>());
     fit.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return fit;

@@ -32,10 +32,10 @@ struct Fit {
 
 /// How to fit. The defaults are what a new reference photograph wants.
 struct FitOptions {
-    /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set aside
-    /// stay set aside, and no new ones are looked for.
+    /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set
+    /// aside stay set aside, and no new ones are looked for.
     const Fit* warmStart = nullptr;
-    bool covariance = true;         ///< fill `sigma`; skipped while a mark is dragged
+    bool covariance = true; ///< fill `sigma`; skipped while a mark is dragged
 };
 
 /// How many more marks a fit needs, and which would serve best, as one sentence; empty when there

@@ -1,10 +1,8 @@
 #include "core/fit/head_problem.h"
 
-#include <ceres/tiny_solver.h>
-
 #include <Eigen/Geometry>
-
 #include <algorithm>
+#include <ceres/tiny_solver.h>
 #include <cmath>
 
 namespace zokran {
@@ -38,8 +36,7 @@ int HeadProblem::NumParameters() const {
 
 int HeadProblem::NumResiduals() const {
     return static_cast<int>(2 * observations.size() + directions.size()) + (ball ? 3 : 0) +
-           (distanceIsFree() ? 1 : 0) + (pageHeld ? 4 : 0) +
-           (facingHeld ? 2 : 0);
+           (distanceIsFree() ? 1 : 0) + (pageHeld ? 4 : 0) + (facingHeld ? 2 : 0);
 }
 
 VectorXd HeadProblem::pack(const State& state) {
@@ -81,8 +78,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     const Vector2d centre = x.segment<2>(3);
     const double scale = std::exp(std::clamp(x[5], -12.0, 12.0));
     const double focalInUnits = focal ? focal->value / unit_ : 0;
-    const double nearness =
-        focal ? std::min(scale / focalInUnits, nearest) : boundedNearness(x[6]);
+    const double nearness = focal ? std::min(scale / focalInUnits, nearest) : boundedNearness(x[6]);
     // With the lens known the distance follows the scale, but for a head closer than any can be.
     const bool followsScale = focal && nearness < nearest;
     const double c2 = robustness * robustness;
@@ -172,7 +168,8 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         hold(pageHeld->centre, pageHeld->scale, pageSlack);
         // The turn about the line of sight that is left between the held page and this pose.
         const Matrix3d between = rotation * pageHeld->rotation.transpose();
-        const double roll = std::atan2(between(1, 0) - between(0, 1), between(0, 0) + between(1, 1));
+        const double roll =
+            std::atan2(between(1, 0) - between(0, 1), between(0, 0) + between(1, 1));
         f[row] = roll / (10 * pageSlack);
         if (jacobian)
             for (int k = 0; k < 3; ++k)
@@ -225,8 +222,7 @@ Eigen::MatrixXd HeadProblem::covariance(const State& state) {
     const Eigen::MatrixXd j = linearised(state).second;
     const int n = NumParameters();
     // The whisper of a prior on every unknown keeps the inverse finite when the marks say nothing.
-    const Eigen::MatrixXd information =
-        j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
+    const Eigen::MatrixXd information = j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
     return information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
 }
 

@@ -4,7 +4,6 @@
 #include "core/view/view.h"
 
 #include <Eigen/Dense>
-
 #include <limits>
 #include <optional>
 #include <utility>
@@ -43,17 +42,17 @@ public:
     std::vector<Observation> observations;
     std::vector<Direction> directions;
     std::optional<BallCircle> ball;
-    double ballDeviation = 0.04;   ///< of its radius, for place and (log) size alike
-    std::optional<Pixels> focal;   ///< fixed when known
-    double meanLogDistance = 0;    ///< prior on log(camera distance / ball radius) ...
-    double logDistanceSpread = 1;  ///< ... used when the focal length is not known
-    std::optional<View> pageHeld;  ///< hold place, size and lean close to this view
+    double ballDeviation = 0.04;               ///< of its radius, for place and (log) size alike
+    std::optional<Pixels> focal;               ///< fixed when known
+    double meanLogDistance = 0;                ///< prior on log(camera distance / ball radius) ...
+    double logDistanceSpread = 1;              ///< ... used when the focal length is not known
+    std::optional<View> pageHeld;              ///< hold place, size and lean close to this view
     std::optional<Eigen::Matrix3d> facingHeld; ///< hold turn and tilt at this rotation's
     /// Deviations beyond about this many standard deviations lose their pull (Cauchy's loss).
     double robustness = std::numeric_limits<double>::infinity();
 
-    /// Runs Ceres' TinySolver (Levenberg-Marquardt) from `start` and returns half the squared sum of
-    /// the weighted residuals; `start` becomes the solution.
+    /// Runs Ceres' TinySolver (Levenberg-Marquardt) from `start` and returns half the squared sum
+    /// of the weighted residuals; `start` becomes the solution.
     double solve(State& start, int iterations);
 
     /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,

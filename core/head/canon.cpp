@@ -2,11 +2,10 @@
 
 #include "core/files/json_file.h"
 
-#include <fmt/format.h>
-#include <fmt/ranges.h>
-
 #include <cmath>
 #include <cstdlib>
+#include <fmt/format.h>
+#include <fmt/ranges.h>
 #include <map>
 
 namespace zokran {
@@ -29,7 +28,9 @@ double resolve(const nlohmann::json& levels, const std::string& name, int depth 
 
 } // namespace
 
-BallRadii Canon::sidePlane() const { return {std::sqrt(1 - sideOval.value * sideOval.value)}; }
+BallRadii Canon::sidePlane() const {
+    return {std::sqrt(1 - sideOval.value * sideOval.value)};
+}
 
 Canon readCanon(const std::filesystem::path& file) {
     return readJson(file, "zokran-canon", [](const nlohmann::json& j) {
@@ -41,8 +42,8 @@ Canon readCanon(const std::filesystem::path& file) {
         if (!(canon.sideOval.value > 0 && canon.sideOval.value < 1))
             throw BadInput("\"side_oval_radius\" must lie between 0 and 1");
         const nlohmann::json& l = j.at("levels");
-        canon.levels = {{resolve(l, "crown")},     {resolve(l, "hairline")}, {resolve(l, "brow")},
-                        {resolve(l, "eye")},       {resolve(l, "nose_base")}, {resolve(l, "mouth")},
+        canon.levels = {{resolve(l, "crown")}, {resolve(l, "hairline")},  {resolve(l, "brow")},
+                        {resolve(l, "eye")},   {resolve(l, "nose_base")}, {resolve(l, "mouth")},
                         {resolve(l, "chin")}};
         return canon;
     });

@@ -80,13 +80,13 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
     Tracer trace(form, view);
 
     const Circle outline = outlineOfBall(view);
-    trace.addWhole("ball", Construction, 96,
-                   [&](double t) { return outline.at({2 * pi * t}); });
+    trace.addWhole("ball", Construction, 96, [&](double t) { return outline.at({2 * pi * t}); });
     for (int side : {+1, -1}) {
         const Circle oval = form.sideOval(side);
         const Eigen::Vector3d normal(side, 0, 0);
-        trace.add(sided("side_oval", side), Construction, false, 64,
-                  [&](double t) { return SurfacePoint{oval.at({2 * pi * t}), normal}; });
+        trace.add(sided("side_oval", side), Construction, false, 64, [&](double t) {
+            return SurfacePoint{oval.at({2 * pi * t}), normal};
+        });
         // The brow line runs on across the side plane, and a plumb line crosses it: the quarter of
         // the oval behind and below them is where the ear goes.
         const double r = oval.u.norm();
@@ -146,8 +146,7 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
         trace.add(sided("jaw_line", side), Construction, true, 32, [=](double t) {
             // A quadratic that passes near the angle and not through a corner.
             const HeadPoint pull = jaw + 0.5 * (jaw - (start + chin) / 2) * 0.6;
-            const HeadPoint at =
-                (1 - t) * (1 - t) * start + 2 * t * (1 - t) * pull + t * t * chin;
+            const HeadPoint at = (1 - t) * (1 - t) * start + 2 * t * (1 - t) * pull + t * t * chin;
             return SurfacePoint{at, (outward + Eigen::Vector3d(0, -0.35, 0.2)).normalized()};
         });
         // The ear as an egg on the side plane between its top and its base.
@@ -159,7 +158,8 @@ std::vector<GuideLine> guideLines(const HeadForm& form, const View& view) {
         trace.add(sided("ear", side), Guide, false, 40, [=](double t) {
             const double a = 2 * pi * t;
             const double wide = 1 + 0.18 * std::cos(a);
-            return SurfacePoint{middle + half * std::cos(a) + forward * wide * std::sin(a), outward};
+            return SurfacePoint{middle + half * std::cos(a) + forward * wide * std::sin(a),
+                                outward};
         });
         // Verticals: the inner corner of the eye over the wing of the nose, the pupil over the
         // corner of the mouth.

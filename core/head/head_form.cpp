@@ -1,7 +1,6 @@
 #include "core/head/head_form.h"
 
 #include <Eigen/Geometry>
-
 #include <algorithm>
 #include <cmath>
 
@@ -35,15 +34,15 @@ bool ballCovers(const HeadPoint& p, const Eigen::Vector3d& d, double radius, dou
 
 Levels levelsOf(const HeadMarks& head) {
     using enum Mark;
-    return {{head[Crown].y()},
-            {head[Hairline].y()},
-            {head[Brow].y()},
-            {(head[InnerEyeL].y() + head[InnerEyeR].y() + head[OuterEyeL].y() +
-              head[OuterEyeR].y()) /
-             4},
-            {head[NoseBase].y()},
-            {head[LipLine].y()},
-            {head[Chin].y()}};
+    return {
+        {head[Crown].y()},
+        {head[Hairline].y()},
+        {head[Brow].y()},
+        {(head[InnerEyeL].y() + head[InnerEyeR].y() + head[OuterEyeL].y() + head[OuterEyeR].y()) /
+         4},
+        {head[NoseBase].y()},
+        {head[LipLine].y()},
+        {head[Chin].y()}};
 }
 
 HeadForm::HeadForm(const Levels& levels, BallRadii sidePlane, const HeadMarks& head)
@@ -76,7 +75,7 @@ HeadForm::Section HeadForm::sectionAt(double y) const {
     if (y >= sections_.front().y)
         return sections_.front();
     for (std::size_t i = 1; i < sections_.size(); ++i)
-        if (const Section &above = sections_[i - 1], &below = sections_[i]; y >= below.y) {
+        if (const Section& above = sections_[i - 1], &below = sections_[i]; y >= below.y) {
             const double t = (above.y - y) / std::max(above.y - below.y, 1e-9);
             auto mix = [t](double a, double b) { return a + t * (b - a); };
             return {y,

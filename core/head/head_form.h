@@ -17,7 +17,8 @@ struct SurfacePoint {
 
 /// The construction as a solid: the ball of radius 1 sliced flat at x = ± sidePlane, and below the
 /// brow the face wedge. At each height the wedge's front is an arc of an ellipse from side to side;
-/// its half-width tapers from the side planes to the chin and its depth follows the sitter's profile.
+/// its half-width tapers from the side planes to the chin and its depth follows the sitter's
+/// profile.
 class HeadForm {
 public:
     /// The form for these levels; how far the face stands out at each of them, and how wide, is
@@ -38,14 +39,14 @@ public:
     /// The value of `across` at which the front at height `y` has this x.
     double acrossAt(BallRadii y, BallRadii x) const;
 
-    /// The edge of the front against what lies behind it at height `y`: the value of `across`, looked
-    /// for from the centre line towards `side` (+1 or -1), where the surface turns away from the
-    /// camera. Nothing when it stays turned to the camera, or away, all the way.
+    /// The edge of the front against what lies behind it at height `y`: the value of `across`,
+    /// looked for from the centre line towards `side` (+1 or -1), where the surface turns away from
+    /// the camera. Nothing when it stays turned to the camera, or away, all the way.
     std::optional<double> edge(BallRadii y, int side, const View& view) const;
 
-    /// True when the camera sees a surface element: it faces the camera, and neither the sliced ball
-    /// nor the wedge stands before it. The eyes lie in sockets, inside the ball, so before features
-    /// of the face (`onFace`) only the ball's core counts as a cover.
+    /// True when the camera sees a surface element: it faces the camera, and neither the sliced
+    /// ball nor the wedge stands before it. The eyes lie in sockets, inside the ball, so before
+    /// features of the face (`onFace`) only the ball's core counts as a cover.
     bool seen(const SurfacePoint& point, const View& view, bool onFace) const;
 
 private:

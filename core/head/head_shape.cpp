@@ -131,12 +131,14 @@ HeadMarks ShapePrior::head(const std::vector<double>& coefficients) const {
     return h;
 }
 
-BallRadii headHeight(const HeadMarks& head) { return {head[Crown].y() - head[Chin].y()}; }
+BallRadii headHeight(const HeadMarks& head) {
+    return {head[Crown].y() - head[Chin].y()};
+}
 
 BallRadii eyeWidth(const HeadMarks& head) {
-    return {((head[OuterEyeL] - head[InnerEyeL]).norm() +
-             (head[OuterEyeR] - head[InnerEyeR]).norm()) /
-            2};
+    return {
+        ((head[OuterEyeL] - head[InnerEyeL]).norm() + (head[OuterEyeR] - head[InnerEyeR]).norm()) /
+        2};
 }
 
 } // namespace zokran

@@ -17,8 +17,8 @@ constexpr std::array<Entry, markCount> entries{{
     {"crown", "crown of the head",
      "The highest point of the skull. Look through the hair to the bone beneath.", Crown},
     {"hairline", "hairline", "On the centre line, where the forehead meets the hair.", Hairline},
-    {"brow", "brow", "On the centre line, between the eyebrows, where the forehead stands out most.",
-     Brow},
+    {"brow", "brow",
+     "On the centre line, between the eyebrows, where the forehead stands out most.", Brow},
     {"nose_root", "root of the nose",
      "On the centre line, the deepest dip between forehead and nose.", NoseRoot},
     {"inner_eye_l", "inner corner of the left eye",
@@ -32,8 +32,8 @@ constexpr std::array<Entry, markCount> entries{{
     {"pupil_l", "pupil of the left eye", "The middle of the sitter's left pupil.", PupilR},
     {"pupil_r", "pupil of the right eye", "The middle of the sitter's right pupil.", PupilL},
     {"nose_tip", "tip of the nose", "The point of the nose that stands out furthest.", NoseTip},
-    {"nose_base", "base of the nose",
-     "On the centre line, where the nose meets the upper lip.", NoseBase},
+    {"nose_base", "base of the nose", "On the centre line, where the nose meets the upper lip.",
+     NoseBase},
     {"nose_wing_l", "left wing of the nose", "The outermost curve of the sitter's left nostril.",
      NoseWingR},
     {"nose_wing_r", "right wing of the nose", "The outermost curve of the sitter's right nostril.",
@@ -60,10 +60,18 @@ constexpr std::array<Entry, markCount> entries{{
 
 } // namespace
 
-std::string_view idOf(Mark mark) { return entries[indexOf(mark)].id; }
-std::string_view wordsFor(Mark mark) { return entries[indexOf(mark)].words; }
-std::string_view whereToFind(Mark mark) { return entries[indexOf(mark)].where; }
-Mark mirrored(Mark mark) { return entries[indexOf(mark)].mirror; }
+std::string_view idOf(Mark mark) {
+    return entries[indexOf(mark)].id;
+}
+std::string_view wordsFor(Mark mark) {
+    return entries[indexOf(mark)].words;
+}
+std::string_view whereToFind(Mark mark) {
+    return entries[indexOf(mark)].where;
+}
+Mark mirrored(Mark mark) {
+    return entries[indexOf(mark)].mirror;
+}
 
 std::optional<Mark> markNamed(std::string_view id) {
     for (int i = 0; i < markCount; ++i)

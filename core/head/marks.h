@@ -39,8 +39,12 @@ enum class Mark {
 };
 inline constexpr int markCount = 25;
 
-inline constexpr int indexOf(Mark mark) { return static_cast<int>(mark); }
-inline constexpr Mark markAt(int index) { return static_cast<Mark>(index); }
+inline constexpr int indexOf(Mark mark) {
+    return static_cast<int>(mark);
+}
+inline constexpr Mark markAt(int index) {
+    return static_cast<Mark>(index);
+}
 
 /// The identifier in files, such as `inner_eye_l`.
 std::string_view idOf(Mark mark);
@@ -92,9 +96,9 @@ struct BallCircle {
 
 /// Everything marked in one picture.
 struct MarkSheet {
-    int width = 0, height = 0;         ///< px, upright
-    std::optional<Pixels> focal;       ///< from the lens data, when known
-    std::optional<Pixels> noise;       ///< one standard deviation of a mark, when known
+    int width = 0, height = 0;   ///< px, upright
+    std::optional<Pixels> focal; ///< from the lens data, when known
+    std::optional<Pixels> noise; ///< one standard deviation of a mark, when known
     std::optional<BallCircle> ball;
     PerMark<std::optional<PlacedMark>> marks;
 

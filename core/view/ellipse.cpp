@@ -1,7 +1,6 @@
 #include "core/view/ellipse.h"
 
 #include <Eigen/Dense>
-
 #include <cmath>
 
 namespace zokran {
@@ -24,7 +23,7 @@ Ellipse imageOf(const Circle& circle, const View& view) {
     // relative to the principal point are linear in (X, Y, 1).
     const PicturePoint off = view.centre - view.principal;
     Matrix3d h;
-    h << view.scale * u.x(), view.scale * v.x(), off.x() + view.scale * c.x(), //
+    h << view.scale * u.x(), view.scale * v.x(), off.x() + view.scale * c.x(),  //
         -view.scale * u.y(), -view.scale * v.y(), off.y() - view.scale * c.y(), //
         -k * u.z(), -k * v.z(), 1 - k * c.z();
     if (1 - k * c.z() <= k * std::hypot(u.z(), v.z()))

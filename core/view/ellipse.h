@@ -21,10 +21,10 @@ struct Ellipse {
     Radians angle;
 };
 
-/// The image of a circle under the pinhole camera, computed analytically: the circle's plane maps to
-/// the picture by a homography H, and the circle's conic C becomes H^-T C H^-1 (Hartley & Zisserman,
-/// Multiple View Geometry, result 2.13; from memory). Seen edge-on, b is 0. Throws BadInput when the
-/// circle passes the camera's plane, where its image is no ellipse.
+/// The image of a circle under the pinhole camera, computed analytically: the circle's plane maps
+/// to the picture by a homography H, and the circle's conic C becomes H^-T C H^-1 (Hartley &
+/// Zisserman, Multiple View Geometry, result 2.13; from memory). Seen edge-on, b is 0. Throws
+/// BadInput when the circle passes the camera's plane, where its image is no ellipse.
 Ellipse imageOf(const Circle& circle, const View& view);
 
 /// Where the camera's rays graze the ball: the circle of the ball that is its outline.

@@ -1,7 +1,6 @@
 #include "core/view/pose.h"
 
 #include <Eigen/Geometry>
-
 #include <algorithm>
 #include <cmath>
 #include <numbers>

@@ -21,7 +21,9 @@ Pixels View::focal() const {
     return {nearness > 0 ? scale / nearness : std::numeric_limits<double>::infinity()};
 }
 
-Pixels View::outlineRadius() const { return {scale / std::sqrt(1 - nearness * nearness)}; }
+Pixels View::outlineRadius() const {
+    return {scale / std::sqrt(1 - nearness * nearness)};
+}
 
 HeadPoint View::liftInPlaneOf(const HeadPoint& through, const PicturePoint& at) const {
     const Eigen::Vector3d m = rotation * through;

@@ -2,8 +2,8 @@
 
 #include "app/bench/bench.h"
 #include "app/demo.h"
-#include "app/shelf/shelf.h"
 #include "app/sheet/sheet_painter.h"
+#include "app/shelf/shelf.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "cast/stand_in_camera.h"
@@ -22,9 +22,8 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QtTest>
-#include <exiv2/exiv2.hpp>
-
 #include <cmath>
+#include <exiv2/exiv2.hpp>
 #include <fstream>
 #include <memory>
 
@@ -344,8 +343,8 @@ private slots:
         QTest::newRow("truncated") << jpeg.left(jpeg.size() / 2) << "cut short";
         QTest::newRow("empty") << QByteArray() << "not a picture";
         QTest::newRow("no size") << QByteArray("P5 0 0 255\n") << "picture";
-        QTest::newRow("far too wide") << QByteArray("P5 30000 2 255\n") + QByteArray(60000, 'x')
-                                      << "30000";
+        QTest::newRow("far too wide")
+            << QByteArray("P5 30000 2 255\n") + QByteArray(60000, 'x') << "30000";
     }
     void badPicturesAreToldInPlaceAndChangeNothing() {
         QFETCH(QByteArray, bytes);
@@ -442,8 +441,8 @@ private slots:
         QTest::mouseRelease(seen(), Qt::LeftButton, {}, centre + QPoint(25, 10));
         QVERIFY(session().study().reference.ball->centre.x() > laid.centre.x() + 5);
         const double r = session().study().reference.ball->radius.value;
-        const QPoint rim = spot(seen(), session().study().reference.ball->centre +
-                                            PicturePoint(r, 0));
+        const QPoint rim =
+            spot(seen(), session().study().reference.ball->centre + PicturePoint(r, 0));
         QTest::mousePress(seen(), Qt::LeftButton, {}, rim);
         QTest::mouseMove(seen(), rim + QPoint(20, 0));
         QTest::mouseRelease(seen(), Qt::LeftButton, {}, rim + QPoint(20, 0));
@@ -578,7 +577,9 @@ private slots:
         content.extent = {200, 100};
         content.labels = false;
         for (bool hidden : {false, true})
-            content.lines.push_back({"brow_line", LineKind::Construction, hidden,
+            content.lines.push_back({"brow_line",
+                                     LineKind::Construction,
+                                     hidden,
                                      {{10, hidden ? 70.0 : 30.0}, {190, hidden ? 70.0 : 30.0}}});
         QImage image(200, 100, QImage::Format_RGB32);
         {
@@ -623,8 +624,8 @@ private slots:
                 if (!control || !w->isVisible() || w->focusPolicy() == Qt::NoFocus ||
                     w->objectName().startsWith("qt_"))
                     continue;
-                const bool named = !w->accessibleName().isEmpty() ||
-                                   (button && !button->text().isEmpty());
+                const bool named =
+                    !w->accessibleName().isEmpty() || (button && !button->text().isEmpty());
                 QVERIFY2(named, w->metaObject()->className());
             }
         }

@@ -2,9 +2,8 @@
 #include "core/compare/compare.h"
 #include "tests/heads.h"
 
-#include <catch2/catch.hpp>
-
 #include <algorithm>
+#include <catch2/catch.hpp>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -52,8 +51,8 @@ TEST_CASE("The fit returns the true pose from exact marks, over the whole range"
     Random random(61);
     for (int i = 0; i < 200; ++i) {
         Shot shot;
-        shot.pose = pose(random.between(-90, 90), random.between(-60, 60),
-                         random.between(-180, 180));
+        shot.pose =
+            pose(random.between(-90, 90), random.between(-60, 60), random.between(-180, 180));
         shot.lensMm = random.between(45, 135);
         const View view = viewOf(shot);
         const Fit fit = fitHead(exactMarks(s, view, 800, 1000));
@@ -67,8 +66,8 @@ TEST_CASE("Other sitters' poses are read within what their departure from the me
         const Sculpture s(headNamed(id));
         for (int i = 0; i < 60; ++i) {
             Shot shot;
-            shot.pose = pose(random.between(-85, 85), random.between(-45, 45),
-                             random.between(-180, 180));
+            shot.pose =
+                pose(random.between(-85, 85), random.between(-45, 45), random.between(-180, 180));
             const View view = viewOf(shot);
             CHECK(apart(fitHead(exactMarks(s, view, 800, 1000)).view.rotation, view.rotation) < 4);
         }

@@ -3,10 +3,9 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
-#include <nlohmann/json.hpp>
-
 #include <cstdio>
 #include <fstream>
+#include <nlohmann/json.hpp>
 #include <sys/wait.h>
 
 using namespace zokran;
@@ -85,16 +84,28 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
     std::ofstream(folder() + "/few.json")
         << R"({"format":"zokran-marks","version":1,"image":{"width":9,"height":9},
                "marks":{"brow":{"x":1,"y":2}}})";
-    for (const char* arguments :
-         {"", "fit", "fit nowhere.json", "fit text.json", "fit few.json", "fit .", "dance", "suggest few.json", "suggest nowhere.jpg",
-          "guides text.json --canon thirds", "guides fit.json --canon ninths",
-          "compare few.json few.json", "compare few.json few.json --hold nose",
-          "compare few.json few.json --mm-per-px -1", "cast --head nobody --png bad.png",
-          "cast --size 9 --png bad.png", "cast --turn 999 --png bad.png",
-          "cast --lens 1 --png bad.png", "cast --turn nan --png bad.png",
-          "cast --size 64 --png /nowhere/bad.png",
-          "cast --size 64 --sketch-png bad.png --plant mouth_height",
-          "cast --size 64 --sketch-png bad.png --plant hat=1"}) {
+    for (const char* arguments : {"",
+                                  "fit",
+                                  "fit nowhere.json",
+                                  "fit text.json",
+                                  "fit few.json",
+                                  "fit .",
+                                  "dance",
+                                  "suggest few.json",
+                                  "suggest nowhere.jpg",
+                                  "guides text.json --canon thirds",
+                                  "guides fit.json --canon ninths",
+                                  "compare few.json few.json",
+                                  "compare few.json few.json --hold nose",
+                                  "compare few.json few.json --mm-per-px -1",
+                                  "cast --head nobody --png bad.png",
+                                  "cast --size 9 --png bad.png",
+                                  "cast --turn 999 --png bad.png",
+                                  "cast --lens 1 --png bad.png",
+                                  "cast --turn nan --png bad.png",
+                                  "cast --size 64 --png /nowhere/bad.png",
+                                  "cast --size 64 --sketch-png bad.png --plant mouth_height",
+                                  "cast --size 64 --sketch-png bad.png --plant hat=1"}) {
         INFO(arguments);
         const Result r = run(arguments);
         CHECK(r.code == 2);
@@ -109,7 +120,8 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
 TEST_CASE("Help teaches the commands") {
     const Result help = run("--help");
     CHECK(help.code == 0);
-    for (const char* word : {"fit", "guides", "compare", "cast", "suggest", "turn + =", "A first round"})
+    for (const char* word :
+         {"fit", "guides", "compare", "cast", "suggest", "turn + =", "A first round"})
         CHECK_THAT(help.out, Catch::Contains(word));
     CHECK_THAT(run("cast --help").out, Catch::Contains("--plant"));
 }

@@ -3,9 +3,8 @@
 #include "tests/heads.h"
 
 #include <Eigen/Geometry>
-#include <catch2/catch.hpp>
-
 #include <algorithm>
+#include <catch2/catch.hpp>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -116,8 +115,8 @@ TEST_CASE("Millimetres are those on the learner's paper") {
     CompareOptions options;
     options.perPixel = Millimetres{0.25};
     const Comparison c = scene.compare(scene.drawn(wrong, scene.view, 0.8), options);
-    // 0.2 radii of 150 px, drawn at 0.8, each px 0.25 mm: 6 mm, and a little more because the chin is
-    // nearer to the camera than the ball's centre.
+    // 0.2 radii of 150 px, drawn at 0.8, each px 0.25 mm: 6 mm, and a little more because the chin
+    // is nearer to the camera than the ball's centre.
     CHECK(c.placements[Chin]->onPaper->value == Approx(6 / (1 - 0.88 / 14)).epsilon(0.03));
     CHECK_THAT(c.findings.front().text, Catch::Contains("6 mm"));
     CHECK_FALSE(scene.compare(scene.faithful()).placements[Chin]->onPaper);
@@ -209,8 +208,8 @@ TEST_CASE("What is held decides what is at fault") {
     SECTION("eyes: they are where they belong") {
         CompareOptions options;
         options.hold = Hold::Eyes;
-        const Comparison c = scene.compare(scene.drawn(scene.with("eye_height", 0.15), scene.view),
-                                           options);
+        const Comparison c =
+            scene.compare(scene.drawn(scene.with("eye_height", 0.15), scene.view), options);
         CHECK(std::abs(c.placements[PupilL]->up) < 0.5);
         CHECK(c.placements[Chin]->up < -4);
     }

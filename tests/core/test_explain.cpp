@@ -4,9 +4,8 @@
 #include "core/fit/pose_spread.h"
 #include "tests/heads.h"
 
-#include <catch2/catch.hpp>
-
 #include <algorithm>
+#include <catch2/catch.hpp>
 #include <set>
 
 using namespace zokran;
@@ -158,9 +157,8 @@ TEST_CASE("What the reference hides is no ground for a finding") {
     const MarkSheet reference = sheetOf(adultHeads().mean, view);
     REQUIRE(reference.marks[OuterEyeL]->hidden == false);
     MarkSheet sketch = reference;
-    sketch.marks[EarTopL] = PlacedMark{view.project(adultHeads().mean[EarTopL]) +
-                                           PicturePoint(5, 5),
-                                       false};
+    sketch.marks[EarTopL] =
+        PlacedMark{view.project(adultHeads().mean[EarTopL]) + PicturePoint(5, 5), false};
     const Comparison c = compareSketch(reference, fitHead(reference), sketch);
     CHECK(c.findings[0].id == "all_in_place");
 }

@@ -6,7 +6,6 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
-
 #include <fstream>
 #include <sstream>
 

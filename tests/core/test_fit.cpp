@@ -4,9 +4,8 @@
 #include "core/fit/pose_search.h"
 #include "tests/heads.h"
 
-#include <catch2/catch.hpp>
-
 #include <algorithm>
+#include <catch2/catch.hpp>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -18,7 +17,8 @@ TEST_CASE("The analytic derivatives are those of finite differences") {
         HeadProblem problem({500, 500}, {150});
         const View view = viewAt(pose(30, -20, 50), 9);
         for (Mark m : {Brow, Chin, EarTopL, NoseTip, MouthCornerR}) {
-            problem.observations.push_back({m, adultHeads().mean[m],
+            problem.observations.push_back({m,
+                                            adultHeads().mean[m],
                                             view.project(adultHeads().mean[m]) +
                                                 PicturePoint(random.normal(9), random.normal(9)),
                                             {3.0}});
@@ -26,7 +26,8 @@ TEST_CASE("The analytic derivatives are those of finite differences") {
         for (int k = 0; k < 3; ++k) {
             HeadProblem::Direction d;
             for (std::size_t i = 0; i < problem.observations.size(); ++i)
-                d.displacement.emplace_back(random.normal(.1), random.normal(.1), random.normal(.1));
+                d.displacement.emplace_back(random.normal(.1), random.normal(.1),
+                                            random.normal(.1));
             problem.directions.push_back(d);
         }
         problem.ball = BallCircle{{470, 440}, {160}};
@@ -62,9 +63,9 @@ TEST_CASE("The analytic derivatives are those of finite differences") {
 TEST_CASE("Exact marks of the mean head give its pose from a cold start anywhere") {
     Random random(42);
     for (int i = 0; i < 300; ++i) {
-        const View view = viewAt(pose(random.between(-90, 90), random.between(-60, 60),
-                                      random.between(-180, 180)),
-                                 random.between(8, 25));
+        const View view = viewAt(
+            pose(random.between(-90, 90), random.between(-60, 60), random.between(-180, 180)),
+            random.between(8, 25));
         MarkSheet sheet = sheetOf(adultHeads().mean, view);
         sheet.focal = view.focal();
         const Fit fit = fitHead(sheet);
@@ -81,13 +82,14 @@ TEST_CASE("Heads of other shapes are read within a few degrees, lens unknown, ma
     std::vector<double> errors;
     int within = 0;
     for (int i = 0; i < 300; ++i) {
-        const View view = viewAt(pose(random.between(-65, 65), random.between(-35, 35),
-                                      random.between(-40, 40)),
-                                 random.between(8, 26));
+        const View view =
+            viewAt(pose(random.between(-65, 65), random.between(-35, 35), random.between(-40, 40)),
+                   random.between(8, 26));
         const Fit fit = fitHead(random.shaken(sheetOf(random.head(), view), 3.5));
         errors.push_back(apart(fit.view.rotation, view.rotation));
-        within += std::abs(wrapped({fit.pose.turn.value - poseOf(view.rotation).turn.value}).value) <
-                  2 * fit.sigma.turn.value;
+        within +=
+            std::abs(wrapped({fit.pose.turn.value - poseOf(view.rotation).turn.value}).value) <
+            2 * fit.sigma.turn.value;
     }
     std::sort(errors.begin(), errors.end());
     CHECK(errors[150] < 3);
@@ -255,7 +257,8 @@ TEST_CASE("Mangled marks never make a fit that is not finite") {
             const Fit fit = fitHead(sheet);
             CHECK(fit.view.rotation.allFinite());
             CHECK(std::isfinite(fit.view.scale));
-            CHECK(std::isfinite(fit.sigma.turn.value + fit.sigma.tilt.value + fit.sigma.lean.value));
+            CHECK(
+                std::isfinite(fit.sigma.turn.value + fit.sigma.tilt.value + fit.sigma.lean.value));
             for (const HeadPoint& p : fit.head)
                 CHECK(p.allFinite());
         } catch (const BadInput& e) {

@@ -69,8 +69,8 @@ TEST_CASE("The edge of the face is where its surface turns away") {
         if (const auto edge = form.edge({y}, +1, view)) {
             ++found;
             const SurfacePoint p = form.front({y}, *edge);
-            CHECK(std::abs(p.normal.dot((view.towardsCamera() - view.nearness * p.at).normalized())) <
-                  0.02);
+            CHECK(std::abs(p.normal.dot(
+                      (view.towardsCamera() - view.nearness * p.at).normalized())) < 0.02);
         }
     CHECK(found > 6);
     // On the near side nothing turns away, nor anywhere from straight ahead.

@@ -4,7 +4,6 @@
 
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
-
 #include <numbers>
 #include <set>
 
@@ -31,7 +30,7 @@ double lengthOf(const std::vector<GuideLine>& lines, const std::string& id, bool
 TEST_CASE("From the front both sides are seen alike, and one side oval in profile") {
     const auto front = linesAt(pose(0, 0, 0));
     CHECK(lengthOf(front, "brow_line", true) == 0);
-    CHECK(lengthOf(front, "centre_line", true) < 2); // the camera stands a little below the crown
+    CHECK(lengthOf(front, "centre_line", true) < 2);   // the camera stands a little below the crown
     CHECK(lengthOf(front, "side_oval_l", false) == 0); // the side planes face away
     const auto right = linesAt(pose(60, 0, 0));        // the sitter's right side comes into view
     CHECK(lengthOf(right, "side_oval_r", true) == 0);
@@ -110,8 +109,7 @@ TEST_CASE("Every line has words, and the file says what was drawn") {
     }
     CHECK(ids.contains("brow_line"));
     CHECK(ids.contains("face_edge_l"));
-    const auto j = nlohmann::json::parse(
-        guidesText("thirds", lines, canonNamed("thirds").levels));
+    const auto j = nlohmann::json::parse(guidesText("thirds", lines, canonNamed("thirds").levels));
     CHECK(j["format"] == "zokran-guides");
     CHECK(j["lines"].size() == lines.size());
     CHECK(j["levels"]["chin"].get<double>() == Approx(-4.0 / 3));

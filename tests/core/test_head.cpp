@@ -3,7 +3,6 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
-
 #include <fstream>
 
 using namespace zokran;
@@ -91,8 +90,8 @@ TEST_CASE("A canon that is not there, or refers to itself, is refused with its n
         "side_oval_radius":0.6,"levels":{"crown":{"from":"chin","to":"brow","share":0.5},
         "chin":{"from":"crown","to":"brow","share":0.5},"brow":0,"hairline":0.5,"eye":-0.2,
         "nose_base":-0.6,"mouth":-0.9}})";
-    CHECK_THROWS_WITH(readCanon(file), Catch::Contains("zokran-loop.json") &&
-                                           Catch::Contains("defined by itself"));
+    CHECK_THROWS_WITH(readCanon(file),
+                      Catch::Contains("zokran-loop.json") && Catch::Contains("defined by itself"));
     std::filesystem::remove(file);
 }
 

@@ -24,9 +24,9 @@ Matrix3d byOpenCv(const Vector3d& w) {
 
 TEST_CASE("The signs of turn, tilt and lean are those of the design") {
     const Vector3d nose(0, 0, 1), crown(0, 1, 0);
-    CHECK((headToView(pose(30, 0, 0)) * nose).x() == Approx(0.5));   // to the viewer's right
-    CHECK((headToView(pose(0, 30, 0)) * nose).y() == Approx(0.5));   // chin up
-    CHECK((headToView(pose(0, 0, 30)) * crown).x() == Approx(0.5));  // crown to the right
+    CHECK((headToView(pose(30, 0, 0)) * nose).x() == Approx(0.5));  // to the viewer's right
+    CHECK((headToView(pose(0, 30, 0)) * nose).y() == Approx(0.5));  // chin up
+    CHECK((headToView(pose(0, 0, 30)) * crown).x() == Approx(0.5)); // crown to the right
 }
 
 TEST_CASE("A pose is its own three rotations, as OpenCV's Rodrigues builds them") {
@@ -34,8 +34,8 @@ TEST_CASE("A pose is its own three rotations, as OpenCV's Rodrigues builds them"
     for (int i = 0; i < 100; ++i) {
         const double turn = random.between(-1.5, 1.5), tilt = random.between(-1.4, 1.4),
                      lean = random.between(-3, 3);
-        const Matrix3d expected = byOpenCv({0, 0, -lean}) * byOpenCv({0, turn, 0}) *
-                                  byOpenCv({-tilt, 0, 0});
+        const Matrix3d expected =
+            byOpenCv({0, 0, -lean}) * byOpenCv({0, turn, 0}) * byOpenCv({-tilt, 0, 0});
         CHECK((headToView({{turn}, {tilt}, {lean}}) - expected).norm() < 1e-12);
     }
 }
@@ -52,8 +52,8 @@ TEST_CASE("rotationFromVector is OpenCV's Rodrigues, also for the smallest turns
 TEST_CASE("poseOf undoes headToView") {
     Random random(3);
     for (int i = 0; i < 200; ++i) {
-        const Pose p = pose(random.between(-89, 89), random.between(-179, 179),
-                            random.between(-179, 179));
+        const Pose p =
+            pose(random.between(-89, 89), random.between(-179, 179), random.between(-179, 179));
         const Pose q = poseOf(headToView(p));
         CHECK(degrees(q.turn) == Approx(degrees(p.turn)).margin(1e-9));
         CHECK(degrees(q.tilt) == Approx(degrees(p.tilt)).margin(1e-9));

@@ -2,10 +2,9 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
+#include <numbers>
 #include <opencv2/calib3d.hpp>
 #include <opencv2/imgproc.hpp>
-
-#include <numbers>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -13,9 +12,9 @@ using namespace zokran::test;
 namespace {
 
 View randomView(Random& random) {
-    View v = viewAt(pose(random.between(-90, 90), random.between(-60, 60),
-                         random.between(-180, 180)),
-                    random.between(6, 30));
+    View v =
+        viewAt(pose(random.between(-90, 90), random.between(-60, 60), random.between(-180, 180)),
+               random.between(6, 30));
     v.centre = {random.between(200, 800), random.between(200, 800)};
     return v;
 }
@@ -36,8 +35,8 @@ TEST_CASE("Projection agrees with OpenCV's projectPoints") {
         for (int k = 0; k < 9; ++k)
             rotation.at<double>(k / 3, k % 3) = r(k / 3, k % 3);
         cv::Rodrigues(rotation, vector);
-        const cv::Mat camera = (cv::Mat_<double>(3, 3) << f, 0, v.principal.x(), 0, f,
-                                v.principal.y(), 0, 0, 1);
+        const cv::Mat camera =
+            (cv::Mat_<double>(3, 3) << f, 0, v.principal.x(), 0, f, v.principal.y(), 0, 0, 1);
         const HeadPoint p(random.normal(1), random.normal(1), random.normal(1));
         std::vector<cv::Point2d> out;
         cv::projectPoints(std::vector<cv::Point3d>{{p.x(), p.y(), p.z()}}, vector,

@@ -2,9 +2,8 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
-#include <sqlite3.h>
-
 #include <fstream>
+#include <sqlite3.h>
 #include <sstream>
 #include <sys/wait.h>
 #include <unistd.h>

@@ -3,7 +3,6 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
-
 #include <fstream>
 
 using namespace zokran;
@@ -25,8 +24,7 @@ TEST_CASE("A face is found and marked, also when it leans far over") {
         Shot shot;
         shot.size = 640;
         shot.pose = pose(12, 0, lean);
-        const MarkSheet truth =
-            exactMarks(Sculpture(headNamed("halcyon")), viewOf(shot), 512, 640);
+        const MarkSheet truth = exactMarks(Sculpture(headNamed("halcyon")), viewOf(shot), 512, 640);
         const MarkSheet found = suggestMarks(photographAs("zokran-suggest.png", shot));
         INFO("lean " << lean);
         CHECK(found.width == 512);
