@@ -1,6 +1,7 @@
 // Drives the real window with mouse and keys, offscreen, and checks what a learner sees.
 
 #include "app/bench/bench.h"
+#include "app/bench/words.h"
 #include "app/demo.h"
 #include "app/sheet/sheet_painter.h"
 #include "app/shelf/shelf.h"
@@ -609,6 +610,41 @@ private slots:
         QApplication::sendEvent(window_.get(), &drop);
         QTRY_VERIFY(session().isOpen());
         QCOMPARE(session().study().title, std::string("head"));
+    }
+
+    void anglesAreSaidInWords_data() {
+        QTest::addColumn<int>("angle");
+        QTest::addColumn<double>("degrees");
+        QTest::addColumn<QString>("words");
+        QTest::addColumn<QString>("figure");
+        QTest::newRow("turn right") << int(Angle::Turn) << 32.4 << "turned to the right"
+                                    << "32°";
+        QTest::newRow("turn left") << int(Angle::Turn) << -7.0 << "turned to the left"
+                                   << "7°";
+        QTest::newRow("ahead") << int(Angle::Turn) << 0.6 << "faces you"
+                               << "1°";
+        QTest::newRow("up") << int(Angle::Tilt) << 20.0 << "chin up"
+                            << "20°";
+        QTest::newRow("down") << int(Angle::Tilt) << -20.0 << "chin down"
+                              << "20°";
+        QTest::newRow("level") << int(Angle::Tilt) << -1.0 << "looks straight ahead"
+                               << "1°";
+        QTest::newRow("lean") << int(Angle::Lean) << 12.0 << "leans to the right"
+                              << "12°";
+        QTest::newRow("other lean") << int(Angle::Lean) << -90.0 << "leans to the left"
+                                    << "90°";
+        QTest::newRow("upright") << int(Angle::Lean) << 0.0 << "upright"
+                                 << "0°";
+    }
+    void anglesAreSaidInWords() {
+        QFETCH(int, angle);
+        QFETCH(double, degrees);
+        QFETCH(QString, words);
+        QFETCH(QString, figure);
+        const Radians value = toRadians({degrees});
+        QCOMPARE(wordsFor(static_cast<Angle>(angle), value), words);
+        QCOMPARE(figureFor(value), figure);
+        QCOMPARE(doubtFor(toRadians({0.2})), QString("± 1°")); // never a doubt of nothing
     }
 
     void everyControlHasANameAndTheCourseHasKeys() {

@@ -121,3 +121,55 @@ TEST_CASE("Writing is all or nothing") {
     CHECK_THROWS_WITH(writeAtomically(full, "lost"), Catch::Contains("No space left"));
     CHECK(contentOf(full) == "kept");
 }
+
+TEST_CASE("A comparison's file keeps to the contract") {
+    const View view = viewAt(pose(40, 15, -5));
+    const MarkSheet reference = sheetOf(adultHeads().mean, view);
+    MarkSheet sketch = reference;
+    for (Mark m : {Mark::LipLine, Mark::MouthCornerL, Mark::MouthCornerR})
+        *sketch.marks[m]->at += PicturePoint(0, -20);
+    const Fit fit = fitHead(reference);
+    CompareOptions options;
+    const auto without =
+        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options)));
+    options.perPixel = Millimetres{0.4};
+    const auto with =
+        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options)));
+    for (const auto& j : {without, with}) {
+        CHECK(j["format"] == "zokran-comparison");
+        CHECK(j["version"] == 1);
+        CHECK(j["registration"]["scale"].get<double>() == Approx(1).margin(0.03));
+        CHECK(j["registration"].contains("rotation"));
+        for (const char* which : {"reference_pose", "sketch_pose"})
+            for (const char* angle : {"turn", "tilt", "lean"})
+                CHECK(j[which][angle].is_number());
+        CHECK(j["reference_pose"]["turn"].get<double>() == Approx(40).margin(0.5));
+        CHECK(j["straightening"].is_number());
+        for (const auto& [id, placement] : j["placements"].items()) {
+            CHECK(markNamed(id));
+            CHECK(placement["up"].is_number());
+            CHECK(placement["across"].is_number());
+            CHECK(placement.contains("mm"));
+        }
+        int rank = 0;
+        for (const auto& finding : j["findings"]) {
+            CHECK(finding["rank"] == ++rank);
+            const std::string severity = finding["severity"];
+            CHECK((severity == "fix" || severity == "watch" || severity == "fine"));
+            CHECK_FALSE(finding["text"].get<std::string>().empty());
+        }
+        CHECK(rank >= 2);
+    }
+    CHECK(without["placements"]["lip_line"]["mm"].is_null());
+    CHECK(with["placements"]["lip_line"]["mm"].get<double>() == Approx(8).margin(1));
+    CHECK(with["placements"]["lip_line"]["up"].get<double>() > 3);
+}
+
+TEST_CASE("A fit's file offers the other reading when there is one") {
+    Fit fit = fitHead(sheetOf(adultHeads().mean, viewAt(pose(5, 5, 0))));
+    CHECK_FALSE(nlohmann::json::parse(fitText(fit)).contains("rival"));
+    fit.rival = pose(-5, -20, 0);
+    CHECK(nlohmann::json::parse(fitText(fit))["rival"]["tilt"].get<double>() == Approx(-20));
+    fit.outliers = {Mark::EarBaseL};
+    CHECK(nlohmann::json::parse(fitText(fit))["outliers"][0] == "ear_base_l");
+}
