@@ -42,7 +42,6 @@ Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& m
 struct Errors {
     std::vector<double> zokran, mean,
         floor;                         ///< ours; solvePnP with the mean head; with the true head
-    std::vector<double> zokranOfThree; ///< ours with three pictures of one sitter
     double covered = 0;                ///< share of angles within two of our standard deviations
 };
 Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed);

@@ -298,12 +298,6 @@ void StudySession::suggest() {
     });
 }
 
-void StudySession::clear(Side side, Mark mark) {
-    touched_.reset();
-    edit(tr("Take back the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {},
-         [&](Study& s) { s.marks(side).marks[mark].reset(); });
-}
-
 void StudySession::touch(std::optional<Mark> mark) {
     touched_ = mark;
     emit touchedChanged();

@@ -67,7 +67,6 @@ public:
     void choose(std::optional<Mark> mark);
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
-    void clear(Side side, Mark mark);
     /// Looks for a face in the reference, off the UI thread, and places the marks it finds where
     /// none are placed yet. Called again while looking, it stops.
     void suggest();
