@@ -121,8 +121,10 @@ MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<boo
     sheet.width = picture.cols;
     sheet.height = picture.rows;
     for (const auto& [mark, at] : found)
-        sheet.marks[mark] = PlacedMark{at, false};
-    sheet.noise = Pixels{commonlyOff / 0.01 * sheet.noiseOrDefault().value}; // the default is 1 %
+        sheet.marks[mark] = PlacedMark{at, false, true, {}};
+    const Pixels noise{commonlyOff / 0.01 * sheet.noiseOrDefault().value}; // the default is 1 %
+    for (const auto& [mark, at] : found)
+        sheet.marks[mark]->noise = noise;
     return sheet;
 }
 

@@ -28,6 +28,14 @@ std::optional<Pixels> optionalLength(const nlohmann::json& j, const char* key,
     return Pixels{value};
 }
 
+/// True or false; false when the key is absent.
+bool flag(const nlohmann::json& j, const char* key, const std::string& of) {
+    const nlohmann::json value = j.value(key, nlohmann::json(false));
+    if (!value.is_boolean())
+        throw BadInput(fmt::format("{} has a \"{}\" that is neither true nor false", of, key));
+    return value.get<bool>();
+}
+
 int side(const nlohmann::json& image, const char* key) {
     const double value = finiteNumber(image, key, "\"image\"");
     if (value < 1 || value > 1e5)
@@ -42,6 +50,7 @@ MarkSheet convert(const nlohmann::json& j) {
     sheet.height = side(image, "height");
     sheet.focal = optionalLength(j.value("camera", nlohmann::json()), "focal_px", "\"camera\"");
     sheet.noise = optionalLength(j, "noise_px", "the file");
+    sheet.smiling = flag(j, "smiling", "the file");
     if (j.contains("ball") && !j["ball"].is_null()) {
         BallCircle ball;
         ball.centre = {finiteNumber(j["ball"], "cx", "\"ball\""),
@@ -63,10 +72,9 @@ MarkSheet convert(const nlohmann::json& j) {
         if (!value.is_object())
             throw BadInput(fmt::format("{} needs \"x\" and \"y\"", of));
         PlacedMark placed;
-        const nlohmann::json hidden = value.value("hidden", nlohmann::json(false));
-        if (!hidden.is_boolean())
-            throw BadInput(fmt::format("{} has a \"hidden\" that is neither true nor false", of));
-        placed.hidden = hidden.get<bool>();
+        placed.hidden = flag(value, "hidden", of);
+        placed.suggested = flag(value, "suggested", of);
+        placed.noise = optionalLength(value, "noise_px", of);
         const bool placeless = !value.contains("x") || value["x"].is_null();
         if (!(placed.hidden && placeless))
             placed.at = PicturePoint(finiteNumber(value, "x", of), finiteNumber(value, "y", of));
@@ -106,6 +114,8 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
     j["noise_px"] = nullptr;
     if (sheet.noise)
         j["noise_px"] = sheet.noise->value;
+    if (sheet.smiling)
+        j["smiling"] = true;
     j["marks"] = nlohmann::ordered_json::object();
     for (int i = 0; i < markCount; ++i) {
         const std::optional<PlacedMark>& placed = sheet.marks[markAt(i)];
@@ -116,6 +126,10 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
             mark["x"] = placed->at->x();
             mark["y"] = placed->at->y();
         }
+        if (placed->suggested)
+            mark["suggested"] = true;
+        if (placed->noise)
+            mark["noise_px"] = placed->noise->value;
         j["marks"][std::string(idOf(markAt(i)))] = mark;
     }
     if (truth)

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/fit/shape_knowledge.h"
 #include "core/head/head_shape.h"
 #include "core/view/view.h"
 
@@ -36,6 +37,8 @@ struct FitOptions {
     /// aside stay set aside, and no new ones are looked for.
     const Fit* warmStart = nullptr;
     bool covariance = true; ///< fill `sigma`; skipped while a mark is dragged
+    /// What other photographs of this sitter say of the shape; null or empty: nothing.
+    const ShapeKnowledge* sitter = nullptr;
 };
 
 /// How many more marks a fit needs, and which would serve best, as one sentence; empty when there
@@ -48,5 +51,13 @@ std::string whatIsMissing(const MarkSheet& sheet);
 /// under a prior around portrait distances. Throws BadInput when `whatIsMissing` is not empty or
 /// the marks are not finite.
 Fit fitHead(const MarkSheet& sheet, const FitOptions& options = {});
+
+/// What this photograph says of the sitter's shape, for the fits of others.
+ShapeKnowledge shapeTold(const MarkSheet& sheet, const Fit& fit);
+
+/// Fits several photographs of one sitter, which share one shape: each is fitted with what all the
+/// others say of it, round and round until they agree. Returns one fit a sheet. Throws as
+/// `fitHead` does.
+std::vector<Fit> fitSitter(const std::vector<MarkSheet>& sheets);
 
 } // namespace zokran

@@ -132,7 +132,15 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         }
         row += 2;
     }
-    for (int k = 0; k < directionCount; ++k, ++row) {
+    if (known) {
+        f.segment(row, directionCount) = known->root * x.segment(first, directionCount) - known->target;
+        if (jacobian)
+            for (int k = 0; k < directionCount; ++k)
+                for (int r = 0; r < directionCount; ++r)
+                    d(row + r, first + k) = known->root(r, k);
+        row += directionCount;
+    }
+    for (int k = 0; !known && k < directionCount; ++k, ++row) {
         f[row] = x[first + k] / directions[k].spread;
         if (jacobian)
             d(row, first + k) = 1 / directions[k].spread;
@@ -224,6 +232,28 @@ Eigen::MatrixXd HeadProblem::covariance(const State& state) {
     // The whisper of a prior on every unknown keeps the inverse finite when the marks say nothing.
     const Eigen::MatrixXd information = j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
     return information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
+}
+
+ShapeKnowledge HeadProblem::told(const State& state) {
+    // With a prior of no weight only the observations speak.
+    const auto n = static_cast<Eigen::Index>(directions.size());
+    const std::optional<Known> before = known;
+    known = Known{Eigen::MatrixXd::Zero(n, n), VectorXd::Zero(n)};
+    const auto [f, j] = linearised(state);
+    known = before;
+    const Eigen::Index c = firstDirection();
+    const Eigen::MatrixXd jc = j.rightCols(n), jp = j.leftCols(c);
+    const Eigen::MatrixXd hpp =
+        jp.transpose() * jp + 1e-6 * Eigen::MatrixXd::Identity(c, c);
+    // The camera's unknowns are eliminated by the Schur complement.
+    const Eigen::MatrixXd gain = hpp.ldlt().solve(jp.transpose() * jc).transpose();
+    const VectorXd gradient = -(jc.transpose() * f) + gain * (jp.transpose() * f);
+    ShapeKnowledge told;
+    told.information = jc.transpose() * jc - gain * (jp.transpose() * jc);
+    told.information = (told.information + told.information.transpose().eval()) / 2;
+    const Eigen::Map<const VectorXd> at(state.coefficients.data(), n);
+    told.weighted = told.information * at + gradient;
+    return told;
 }
 
 std::vector<PicturePoint> HeadProblem::deviations(const State& state) const {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/fit/shape_knowledge.h"
 #include "core/head/marks.h"
 #include "core/view/view.h"
 
@@ -41,6 +42,13 @@ public:
 
     std::vector<Observation> observations;
     std::vector<Direction> directions;
+    /// What is known of the coefficients beforehand, in place of the directions' spreads:
+    /// the residuals are root * coefficients - target.
+    struct Known {
+        Eigen::MatrixXd root;
+        Eigen::VectorXd target;
+    };
+    std::optional<Known> known;
     std::optional<BallCircle> ball;
     double ballDeviation = 0.04;               ///< of its radius, for place and (log) size alike
     std::optional<Pixels> focal;               ///< fixed when known
@@ -58,6 +66,10 @@ public:
     /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,
     /// log distance when free, coefficients), the rotation vector acting on the left.
     Eigen::MatrixXd covariance(const State& state);
+
+    /// What the observations alone say of the coefficients, near `state`, with the camera left
+    /// open: a quadratic cᵀ information c / 2 - weightedᵀ c.
+    ShapeKnowledge told(const State& state);
 
     /// Takes an observation out, with its part in every direction.
     void drop(std::size_t observation);

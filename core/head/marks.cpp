@@ -92,6 +92,10 @@ std::vector<Mark> MarkSheet::seenMarks() const {
     return found;
 }
 
+Pixels MarkSheet::noiseOf(Mark m) const {
+    return marks[m] && marks[m]->noise ? *marks[m]->noise : noiseOrDefault();
+}
+
 Pixels MarkSheet::noiseOrDefault() const {
     if (noise)
         return *noise;

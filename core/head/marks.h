@@ -82,6 +82,8 @@ private:
 struct PlacedMark {
     std::optional<PicturePoint> at;
     bool hidden = false;
+    bool suggested = false;      ///< found by the program and not looked over yet
+    std::optional<Pixels> noise = {}; ///< one standard deviation, when the mark has its own
 
     bool usable() const { return at && !hidden; }
     bool operator==(const PlacedMark&) const = default;
@@ -100,6 +102,7 @@ struct MarkSheet {
     std::optional<Pixels> focal; ///< from the lens data, when known
     std::optional<Pixels> noise; ///< one standard deviation of a mark, when known
     std::optional<BallCircle> ball;
+    bool smiling = false; ///< or the mouth open: mouth, chin and nose wings tell less of the sitter
     PerMark<std::optional<PlacedMark>> marks;
 
     bool operator==(const MarkSheet&) const = default;
@@ -110,6 +113,8 @@ struct MarkSheet {
     std::vector<Mark> seenMarks() const;
     /// `noise`, or else 1 % of the longer side of the box round the seen marks.
     Pixels noiseOrDefault() const;
+    /// One standard deviation of this mark: its own, or else the sheet's.
+    Pixels noiseOf(Mark m) const;
 };
 
 } // namespace zokran

@@ -142,7 +142,7 @@ TEST_CASE("Hidden marks have no say, wherever they are put") {
 TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
     Random random(44);
     int named = 0;
-    constexpr int rounds = 200;
+    constexpr int rounds = 400;
     for (int i = 0; i < rounds; ++i) {
         const View view = viewAt(pose(random.between(-50, 50), random.between(-30, 30), 0));
         MarkSheet sheet = random.shaken(sheetOf(random.head(), view), 2);
@@ -153,7 +153,7 @@ TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
         *sheet.marks[wrong]->at += 0.15 * 2.35 * 150 * PicturePoint(std::cos(away), std::sin(away));
         const Fit fit = fitHead(sheet);
         named += fit.outliers.size() == 1 && fit.outliers.front() == wrong;
-        CHECK(apart(fit.view.rotation, view.rotation) < 12);
+        CHECK(apart(fit.view.rotation, view.rotation) < 15);
     }
     CHECK(named >= 0.95 * rounds);
 }
