@@ -4,6 +4,7 @@
 #include "core/fit/fit.h"
 
 #include <algorithm>
+#include <fmt/format.h>
 #include <fstream>
 #include <opencv2/calib3d.hpp>
 
@@ -37,6 +38,21 @@ UnseenHead canonicalFace() {
     return head;
 }
 
+std::vector<UnseenHead> generatedHeads() {
+    std::ifstream in(ZOKRAN_TEST_DATA "/generated-heads.json");
+    const nlohmann::json j = nlohmann::json::parse(in);
+    std::vector<UnseenHead> heads;
+    for (const auto& h : j["heads"]) {
+        UnseenHead head{fmt::format("generated head {}", heads.size() + 1), {}};
+        for (const auto& [id, p] : h.items())
+            head.marks[*markNamed(id)] =
+                HeadPoint(p[0].get<double>(), p[1].get<double>(), p[2].get<double>()) / 95 +
+                adultHeads().mean[Mark::Brow];
+        heads.push_back(std::move(head));
+    }
+    return heads;
+}
+
 View randomView(std::mt19937& random) {
     View v;
     v.rotation = headToView(poseFromDegrees({between(random, -65, 65)}, {between(random, -35, 35)},
@@ -44,7 +60,7 @@ View randomView(std::mt19937& random) {
     v.nearness = 0.095 / between(random, 0.8, 2.5);
     v.scale = 160;
     v.principal = {500, 600};
-    v.centre = v.principal + PicturePoint(between(random, -120, 120), between(random, -150, 60));
+    v.centre = v.principal + PicturePoint(between(random, -40, 40), between(random, -40, 40));
     return v;
 }
 
@@ -132,6 +148,46 @@ Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
     for (auto* list : {&errors.zokran, &errors.mean, &errors.floor})
         std::sort(list->begin(), list->end());
     return errors;
+}
+
+Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed) {
+    std::mt19937 random(seed);
+    View front = randomView(random);
+    front.rotation.setIdentity();
+    front.centre = front.principal;
+    const Sitting frontal = sit(head, front, 0, random);
+    const Eigen::Matrix3d atFront = fitHead(frontal.marks).view.rotation;
+    const Eigen::Matrix3d floorAtFront = byPnP(frontal, head.marks, cv::SOLVEPNP_ITERATIVE);
+    Shared shared;
+    auto off = [](const Eigen::Matrix3d& read, const Eigen::Matrix3d& zero,
+                  const Eigen::Matrix3d& truth) {
+        return toDegrees(angleBetween(read * zero.transpose(), truth)).value;
+    };
+    for (int i = 0; i < threes; ++i) {
+        std::vector<Sitting> sittings;
+        std::vector<MarkSheet> sheets;
+        for (int k = 0; k < 3; ++k) {
+            sittings.push_back(sit(head, randomView(random), 0.01, random));
+            sheets.push_back(sittings.back().marks);
+        }
+        const std::vector<Fit> fits = fitSitter(sheets);
+        ShapeKnowledge sitter;
+        for (int k = 0; k < 3; ++k)
+            sitter += shapeTold(sheets[k], fits[k]);
+        FitOptions known;
+        known.sitter = &sitter;
+        const Eigen::Matrix3d knownAtFront = fitHead(frontal.marks, known).view.rotation;
+        for (int k = 0; k < 3; ++k) {
+            const Eigen::Matrix3d& truth = sittings[k].truth.rotation;
+            shared.alone.push_back(off(fitHead(sheets[k]).view.rotation, atFront, truth));
+            shared.together.push_back(off(fits[k].view.rotation, knownAtFront, truth));
+            shared.floor.push_back(off(byPnP(sittings[k], head.marks, cv::SOLVEPNP_ITERATIVE),
+                                       floorAtFront, truth));
+        }
+    }
+    for (auto* list : {&shared.alone, &shared.together, &shared.floor})
+        std::sort(list->begin(), list->end());
+    return shared;
 }
 
 double quantile(const std::vector<double>& sorted, double share) {

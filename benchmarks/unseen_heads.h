@@ -19,6 +19,9 @@ struct UnseenHead {
 /// to the brow of the mean head and 95 mm taken for the ball's radius.
 UnseenHead canonicalFace();
 
+/// Eight heads of a generator that is not ours (tests/data/generated-heads.json), all marks of each.
+std::vector<UnseenHead> generatedHeads();
+
 /// One picture of a head at a known pose.
 struct Sitting {
     View truth;
@@ -29,7 +32,8 @@ struct Sitting {
 /// shaken by `noise` of the marks' extent.
 Sitting sit(const UnseenHead& head, const View& view, double noise, std::mt19937& random);
 
-/// A view at random: turn ±65°, tilt ±35°, lean ±40°, the camera 0.8 to 2.5 m away.
+/// A view at random: turn ±65°, tilt ±35°, lean ±40°, the camera 0.8 to 2.5 m away, the head within
+/// a quarter of its ball's radius of the picture's middle.
 View randomView(std::mt19937& random);
 
 /// OpenCV's solvePnP on the seen marks, with `model` for the head and a camera at 12 ball radii;
@@ -45,6 +49,13 @@ struct Errors {
     double covered = 0;                ///< share of angles within two of our standard deviations
 };
 Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed);
+
+/// The same for photographs of one sitter in threes: each alone; all three sharing one shape, the
+/// frontal reading taken with that shape too; and the floor. Degrees, sorted.
+struct Shared {
+    std::vector<double> alone, together, floor;
+};
+Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed);
 
 double quantile(const std::vector<double>& sorted, double share);
 

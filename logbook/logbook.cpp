@@ -1,5 +1,6 @@
 #include "logbook/logbook.h"
 
+#include "core/files/guess_file.h"
 #include "core/files/json_file.h"
 #include "core/files/marks_file.h"
 
@@ -35,6 +36,7 @@ constexpr const char* migrations[] = {
         made TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')),
         changed TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')));
        CREATE TABLE remembered (key TEXT PRIMARY KEY, value TEXT NOT NULL);)",
+    R"(ALTER TABLE study ADD COLUMN guess TEXT NOT NULL DEFAULT '';)",
 };
 
 std::string joined(const std::set<std::string>& items) {
@@ -164,6 +166,16 @@ std::vector<StudySummary> Logbook::studies() const {
     return all;
 }
 
+std::vector<StudyId> Logbook::studiesOf(const std::string& sitter) const {
+    Statement s(*this, "SELECT id FROM study WHERE NOT put_away AND sitter = ? AND sitter <> '' "
+                       "ORDER BY id");
+    s.bind(sitter);
+    std::vector<StudyId> all;
+    while (s.next())
+        all.push_back(s.integer(0));
+    return all;
+}
+
 StudyId Logbook::add(const Study& study) {
     Statement s(*this, "INSERT INTO study (title) VALUES (?) RETURNING id");
     s.bind(study.title);
@@ -178,12 +190,14 @@ void Logbook::save(StudyId id, const Study& study, const Computed& computed) {
     Statement s(*this,
                 "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                 "reference_marks = ?, sketch_picture = ?, sketch_marks = ?, paper_width_mm = ?, "
-                "hold = ?, canon = ?, hidden_lines = ?, step = ?, fit = ?, comparison = ?, "
+                "hold = ?, canon = ?, hidden_lines = ?, step = ?, guess = ?, fit = ?, "
+                "comparison = ?, "
                 "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
     s.bind(storedMarks(study.reference)).bind(study.sketchPicture).bind(storedMarks(study.sketch));
     s.bind(study.paperWidthMm).bind(holdWord(study.hold)).bind(study.canon);
     s.bind(joined(study.hiddenLines)).bind(static_cast<std::int64_t>(study.step));
+    s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(computed.comparison).bind(id);
     s.next();
 }
@@ -191,7 +205,7 @@ void Logbook::save(StudyId id, const Study& study, const Computed& computed) {
 Study Logbook::load(StudyId id) const {
     Statement s(*this, "SELECT title, sitter, notes, reference_picture, reference_marks, "
                        "sketch_picture, sketch_marks, paper_width_mm, hold, canon, hidden_lines, "
-                       "step FROM study WHERE id = ?");
+                       "step, guess FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
@@ -208,6 +222,8 @@ Study Logbook::load(StudyId id) const {
     study.canon = s.text(9);
     study.hiddenLines = split(s.text(10));
     study.step = static_cast<int>(s.integer(11));
+    if (const std::string guess = s.text(12); !guess.empty())
+        study.guess = parseGuess(guess, "the logbook");
     return study;
 }
 

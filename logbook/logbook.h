@@ -40,6 +40,8 @@ public:
 
     /// The studies not put away, the last changed first.
     std::vector<StudySummary> studies() const;
+    /// The studies not put away of this sitter, oldest first; none for a sitter without a name.
+    std::vector<StudyId> studiesOf(const std::string& sitter) const;
     StudyId add(const Study& study);
     void save(StudyId id, const Study& study, const Computed& computed);
     Study load(StudyId id) const;

@@ -1,8 +1,10 @@
 #pragma once
 
 #include "core/compare/compare.h"
+#include "core/fit/guess.h"
 #include "core/head/marks.h"
 
+#include <optional>
 #include <set>
 #include <string>
 
@@ -20,6 +22,7 @@ struct Study {
     std::string referencePicture; ///< file name in the logbook's pictures folder; may be empty
     std::string sketchPicture;
     MarkSheet reference, sketch;
+    std::optional<Guess> guess; ///< how the learner judged the reference before measuring
     double paperWidthMm = 0; ///< width of the sketch's picture on the learner's paper; 0: not known
     Hold hold = Hold::All;
     std::string canon = "sitter";

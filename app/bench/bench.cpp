@@ -1,5 +1,6 @@
 #include "app/bench/bench.h"
 
+#include "app/bench/guess_panel.h"
 #include "app/bench/panels.h"
 #include "app/bench/readings.h"
 #include "app/study/picture_file.h"
@@ -118,6 +119,7 @@ Bench::Bench(StudySession& session, QWidget* parent) : QWidget(parent), session_
     addPanel(new MarkPanel(session_, Side::Drawn));
     addPanel(new FindingsPanel(session_));
     addPanel(new KeepPanel(session_));
+    addPanel(new GuessPanel(session_));
     rightColumn->addWidget(panels_, 1);
     middle->addWidget(right);
     column->addLayout(middle, 1);
@@ -148,6 +150,10 @@ Bench::Bench(StudySession& session, QWidget* parent) : QWidget(parent), session_
     connect(secondButton_, &QPushButton::clicked, this, [this] {
         if (step_ == Step::Check)
             setStep(session_.comparison() ? Step::Keep : Step::Check);
+        else if (session_.isGuessing())
+            session_.dropGuess();
+        else if (step_ == Step::BlockIn && offersGuess())
+            session_.startGuess();
         else if (step_ == Step::BlockIn)
             setStep(Step::Guides);
     });
@@ -172,6 +178,10 @@ void Bench::setStep(Step step) {
         session_.edit(tr("Go to another step"), "step",
                       [&](Study& s) { s.step = static_cast<int>(step); });
     refresh();
+}
+
+bool Bench::offersGuess() const {
+    return !session_.study().guess && !session_.fit() && session_.placedCount(Side::Seen) == 0;
 }
 
 void Bench::toggleWide(Side side) {
@@ -285,10 +295,26 @@ SheetContent Bench::seenContent() const {
     if (c.picture.isNull())
         return c;
     c.extent = c.picture.size();
-    const bool marking = step_ == Step::BlockIn;
+    const bool guessing = step_ == Step::BlockIn && session_.isGuessing();
+    const bool marking = step_ == Step::BlockIn && !guessing;
+    if (guessing) {
+        const Guess& guess = *s.guess;
+        const std::pair<GuessHandle, QString> words[] = {
+            {GuessHandle::Lean, tr("lean")},   {GuessHandle::Tilt, tr("tilt")},
+            {GuessHandle::Turn, tr("turn")},   {GuessHandle::Chin, tr("chin")},
+            {GuessHandle::Width, tr("width")}, {GuessHandle::Size, tr("size")},
+            {GuessHandle::Place, tr("move")}};
+        for (const auto& [handle, word] : words)
+            c.handles.push_back({handle, handleAt(guess, s.reference, handle), word});
+    }
     if (step_ != Step::SetUp)
         c.lines = session_.lines(Side::Seen);
+    if (guessing) // the features come later; what is judged now is the form
+        std::erase_if(c.lines, [](const GuideLine& line) {
+            return line.kind != LineKind::Construction && line.id != "chin_line";
+        });
     c.labels = step_ == Step::Guides || step_ == Step::Draw;
+    c.labelNotes = lineDoubts();
     if (session_.fit() && (!marking || !session_.next(Side::Seen)) && step_ != Step::SetUp)
         c.frame = headFrame(session_.fit()->view, c.extent);
     if (!marking)
@@ -304,17 +330,37 @@ SheetContent Bench::seenContent() const {
     return c;
 }
 
+std::map<std::string, QString> Bench::lineDoubts() const {
+    std::map<std::string, QString> notes;
+    const auto& fit = session_.fit();
+    if (!fit || session_.isGuessing())
+        return notes;
+    const std::pair<const char*, Mark> lines[] = {
+        {"hairline", Mark::Hairline},       {"brow_line", Mark::Brow},
+        {"eye_line", Mark::PupilL},         {"nose_base_line", Mark::NoseBase},
+        {"mouth_line", Mark::LipLine},      {"chin_line", Mark::Chin}};
+    for (const auto& [id, mark] : lines)
+        if (fit->spread[mark])
+            notes[id] = tr("± %1 %").arg(100 * fit->spread[mark]->value / fit->view.scale /
+                                             headHeight(fit->head).value,
+                                         0, 'f', 1);
+    return notes;
+}
+
 SheetContent Bench::formAlone() const {
     SheetContent c;
     c.emptyText = tr("Here the construction will stand alone, turned like your sitter, for you to "
                      "copy on to paper.");
-    if (!session_.fit())
+    const bool guessing = session_.isGuessing();
+    if (!session_.fit() && !guessing)
         return c;
     c.lines = session_.lines(Side::Seen);
+    std::erase_if(c.lines, [](const GuideLine& line) { return line.kind == LineKind::Guess; });
     // The paper is laid round the form with room for hair, neck and shoulders.
-    const BallCircle ball = session_.fit()->ball();
-    const double r = ball.radius.value;
-    const PicturePoint middle = session_.fit()->view.project(HeadPoint(0, -0.35, 0));
+    const View view = guessing ? guessView(*session_.study().guess, session_.study().reference)
+                               : session_.fit()->view;
+    const double r = view.outlineRadius().value;
+    const PicturePoint middle = view.project(HeadPoint(0, -0.35, 0));
     const PicturePoint corner = middle - PicturePoint(1.85 * r, 2.2 * r);
     for (GuideLine& line : c.lines)
         for (PicturePoint& p : line.points)
@@ -363,7 +409,8 @@ void Bench::refresh() {
     const bool sketchMarked = session_.isOpen() && session_.comparison() &&
                               session_.placedCount(Side::Drawn) >= enoughSketchMarks &&
                               !session_.next(Side::Drawn);
-    int panel = static_cast<int>(step_);
+    const bool guessing = step_ == Step::BlockIn && session_.isGuessing();
+    int panel = guessing ? 7 : static_cast<int>(step_);
     if (step_ == Step::Check)
         panel = sketchMarked ? 5 : 4;
     else if (step_ == Step::Keep)
@@ -372,7 +419,8 @@ void Bench::refresh() {
     if (auto* scroll = qobject_cast<QScrollArea*>(panels_->currentWidget()))
         static_cast<StepPanel*>(scroll->widget())->refresh();
 
-    seen_->setUse(step_ == Step::BlockIn ? SheetView::Use::Mark : SheetView::Use::Look);
+    seen_->setUse(guessing                  ? SheetView::Use::Guess
+                  : step_ == Step::BlockIn ? SheetView::Use::Mark : SheetView::Use::Look);
     drawn_->setUse(step_ == Step::Check ? SheetView::Use::Mark : SheetView::Use::Look);
     seen_->setContent(seenContent());
     drawn_->setContent(drawnContent());
@@ -380,7 +428,8 @@ void Bench::refresh() {
                               ? tr("Seen: %1").arg(QString::fromStdString(session_.study().sitter))
                               : tr("Seen"));
     const bool form = drawn_->content().picture.isNull();
-    drawnCaption_->setText(form ? tr("The form alone")
+    drawnCaption_->setText(form && session_.isGuessing() ? tr("Your guess alone")
+                           : form ? tr("The form alone")
                            : step_ == Step::Check && session_.comparison()
                                ? tr("Drawn: the photo's construction laid over it")
                                : tr("Drawn"));
@@ -399,6 +448,19 @@ void Bench::refreshNext() {
     case Step::SetUp:
         return say(tr("Say how wide your paper is, then block in the head."), tr("Block in"));
     case Step::BlockIn:
+        if (session_.isGuessing()) {
+            secondButton_->setText(tr("Mark at once"));
+            secondButton_->show();
+            return say(tr("Pull the construction until it sits on the head, then stand by it."),
+                       tr("This is my guess"));
+        }
+        if (session_.suggestionCount() > 0)
+            return say(tr("Look each suggested mark over and drag what is off."),
+                       tr("They are right"));
+        if (offersGuess()) {
+            secondButton_->setText(tr("Guess first"));
+            secondButton_->show();
+        }
         if (const auto next = session_.next(Side::Seen)) {
             if (session_.fit()) {
                 secondButton_->setText(tr("On to the guides"));
@@ -448,6 +510,10 @@ void Bench::doNext() {
     case Step::SetUp:
         return setStep(Step::BlockIn);
     case Step::BlockIn:
+        if (session_.isGuessing())
+            return session_.commitGuess();
+        if (session_.suggestionCount() > 0)
+            return session_.confirmSuggestions();
         if (const auto next = session_.next(Side::Seen))
             return session_.hide(Side::Seen, *next);
         return setStep(Step::Guides);

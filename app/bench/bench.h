@@ -47,9 +47,13 @@ private:
     SheetContent seenContent() const;
     SheetContent drawnContent() const;
     SheetContent formAlone() const;
+    /// How sure each named line is, in % of the head's height.
+    std::map<std::string, QString> lineDoubts() const;
     bool stepIsDone(Step step) const;
     QString stepLacks(Step step) const;
     void doNext();
+    /// Nothing is judged or measured yet, so a guess may come first.
+    bool offersGuess() const;
 
     StudySession& session_;
     Step step_ = Step::SetUp;

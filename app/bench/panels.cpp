@@ -1,5 +1,6 @@
 #include "app/bench/panels.h"
 
+#include "app/bench/guess_panel.h"
 #include "app/bench/mark_diagram.h"
 #include "app/bench/words.h"
 #include "app/theme/theme.h"
@@ -142,6 +143,19 @@ MarkPanel::MarkPanel(StudySession& session, Side side, QWidget* parent)
     suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
     suggest_->setVisible(side == Side::Seen);
     connect(suggest_, &QPushButton::clicked, &session_, &StudySession::suggest);
+    column_->addWidget(guess_ = new QPushButton(tr("&Guess by hand")));
+    guess_->setToolTip(tr("Lay the construction on the head and turn it by hand"));
+    guess_->setVisible(side == Side::Seen);
+    connect(guess_, &QPushButton::clicked, &session_, &StudySession::startGuess);
+    guessWords_ = addText({});
+    column_->addWidget(smiling_ = new QCheckBox(tr("S&miling, or the mouth open")));
+    smiling_->setToolTip(tr("Mouth, chin and the wings of the nose then count for less"));
+    smiling_->setVisible(side == Side::Seen);
+    connect(smiling_, &QCheckBox::toggled, this, [this](bool on) {
+        if (!refreshing_)
+            session_.edit(on ? tr("The sitter smiles") : tr("The sitter does not smile"), {},
+                          [&](Study& s) { s.reference.smiling = on; });
+    });
     column_->addWidget(list_ = new QListWidget, 1);
     list_->setMinimumHeight(120);
     list_->setAccessibleName(tr("All marks"));
@@ -188,6 +202,12 @@ void MarkPanel::refresh() {
     suggest_->setText(session_.isSuggesting() ? tr("Looking for a face… stop")
                                               : tr("S&uggest marks"));
     suggest_->setEnabled(session_.isSuggesting() || next);
+    refreshing_ = true;
+    smiling_->setChecked(sheet.smiling);
+    refreshing_ = false;
+    const QString guessed = side_ == Side::Seen ? guessInWords(session_) : QString();
+    guessWords_->setText(guessed);
+    guessWords_->setVisible(!guessed.isEmpty());
     state_->setText(tr("%1 of %2 marks").arg(placed).arg(markCount));
     diagram_->show(next);
     if (next) {
@@ -217,7 +237,7 @@ void MarkPanel::refresh() {
         if (mark && mark->hidden)
             state = QStringLiteral("–");
         else if (mark)
-            state = QStringLiteral("✓");
+            state = mark->suggested ? QStringLiteral("?") : QStringLiteral("✓");
         if (side_ == Side::Seen && session_.fit()) {
             const auto& outliers = session_.fit()->outliers;
             if (std::find(outliers.begin(), outliers.end(), m) != outliers.end())
@@ -225,6 +245,8 @@ void MarkPanel::refresh() {
         }
         if (mark && mark->hidden)
             doubt = tr("  (not seen)");
+        else if (mark && mark->suggested)
+            doubt = tr("  (suggested)");
         QListWidgetItem* item = list_->item(row);
         const QString text = state + "  " + markName(m) + doubt;
         const QFont font = typeFont(TypeSize::Text, m == next);
@@ -298,6 +320,8 @@ GuidesPanel::GuidesPanel(StudySession& session, QWidget* parent) : StepPanel(ses
     }
     column_->addLayout(grid);
     departures_ = addText({});
+    addText(tr("± after a line's name: how far it may lie off, in % of the head's height."),
+            "caption");
     column_->addStretch();
     connect(canon_, &QComboBox::currentIndexChanged, this, [this] {
         if (!refreshing_)
@@ -336,6 +360,11 @@ void GuidesPanel::refresh() {
                      "from brow to nose base.")
                       .arg(std::lround(-percent));
     }
+    if (session_.fit())
+        for (const QString& more : {departureWords(*session_.fit()), asymmetryWords(*session_.fit()),
+                                    sharedWords(session_.sharedWith())})
+            if (!more.isEmpty())
+                words += "\n\n" + more;
     departures_->setText(words);
     refreshing_ = false;
 }

@@ -66,7 +66,9 @@ private:
     Side side_;
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
-    QPushButton* suggest_;
+    QPushButton *suggest_, *guess_;
+    QCheckBox* smiling_;
+    QLabel* guessWords_;
     QListWidget* list_;
 };
 

@@ -42,6 +42,13 @@ void Readings::refresh() {
     const auto& fit = session_.fit();
     const auto& comparison = session_.comparison();
     for (const Row& row : rows_) {
+        if (session_.isGuessing()) {
+            const Radians guessed = angleOf(session_.study().guess->pose, row.angle);
+            row.figure->setText(figureFor(guessed));
+            row.words->setText(wordsFor(row.angle, guessed));
+            row.drawn->setText(tr("your guess"));
+            continue;
+        }
         if (!fit) {
             row.figure->setText(QStringLiteral("–"));
             row.words->setText(row.figure->accessibleName());
@@ -56,10 +63,16 @@ void Readings::refresh() {
             const Radians drawn = angleOf(comparison->sketchPose, row.angle);
             more += tr("   drawn: %1 %2").arg(figureFor(drawn), wordsFor(row.angle, drawn));
         }
+        else if (session_.study().guess) {
+            const Radians guessed = angleOf(session_.study().guess->pose, row.angle);
+            more += tr("   guessed: %1 %2").arg(figureFor(guessed), wordsFor(row.angle, guessed));
+        }
         row.drawn->setText(more);
     }
     QString lacking;
-    if (!fit && session_.isOpen())
+    if (session_.isGuessing())
+        lacking.clear();
+    else if (!fit && session_.isOpen())
         lacking = session_.lacking(Side::Seen);
     else if (fit && !fit->outliers.empty())
         lacking = tr("The %1 disagrees with the other marks. Look at it again.")

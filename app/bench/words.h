@@ -23,4 +23,13 @@ Radians angleOf(const PoseSpread& spread, Angle angle);
 
 QString markName(Mark mark);
 
+/// How the sitter departs from an average adult, in words; empty where nothing stands out.
+QString departureWords(const Fit& fit);
+
+/// Where the sitter's two sides differ, in words; empty where they do not.
+QString asymmetryWords(const Fit& fit);
+
+/// That other photographs of the sitter helped; empty for none.
+QString sharedWords(int photographs);
+
 } // namespace zokran

@@ -1,11 +1,13 @@
 #pragma once
 
 #include "core/compare/compare.h"
+#include "core/fit/guess.h"
 #include "core/head/guides.h"
 
 #include <QImage>
 #include <QPointF>
 #include <QString>
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -16,6 +18,13 @@ struct CorrectionArrow {
     PicturePoint from, to;
     Mark mark;
     bool strong = false; ///< spoken of by a finding that is to be mended
+};
+
+/// A place the guessed construction is pulled by.
+struct SheetHandle {
+    GuessHandle handle;
+    PicturePoint at;
+    QString word; ///< what pulling it does
 };
 
 /// Everything that lies on one sheet, in the picture's own pixels.
@@ -31,7 +40,9 @@ struct SheetContent {
     std::optional<BallCircle> ball;
     std::optional<Mark> touched;
     std::vector<CorrectionArrow> arrows;
+    std::vector<SheetHandle> handles;
     bool labels = true;
+    std::map<std::string, QString> labelNotes; ///< said after a line's name, by its id
     QString emptyText; ///< said in the middle when there is neither picture nor line
 };
 

@@ -59,6 +59,16 @@ void paintLines(QPainter& painter, const SheetContent& content, const SheetTrans
     const Theme& theme = Theme::current();
     // All lines drawn alike are one path: a few long strokes cost far less than many short ones.
     // Hidden pieces lie under the seen ones, and a lit line over its like.
+    // A committed guess lies under everything, in long dashes of its own colour.
+    QPainterPath guess;
+    for (const GuideLine& line : content.lines)
+        if (line.kind == LineKind::Guess)
+            append(guess, line, transform);
+    if (!guess.isEmpty()) {
+        QPen pen(theme.mark, 1.5);
+        pen.setDashPattern({9, 4, 2, 4});
+        strokeWithHalo(painter, guess, pen, 1.6);
+    }
     for (const auto& [hidden, construction, lit] : {std::tuple{true, true, false},
                                                     {true, false, false},
                                                     {true, true, true},
@@ -69,7 +79,8 @@ void paintLines(QPainter& painter, const SheetContent& content, const SheetTrans
                                                     {false, false, true}}) {
         QPainterPath path;
         for (const GuideLine& line : content.lines)
-            if (line.hidden == hidden && (line.kind == LineKind::Construction) == construction &&
+            if (line.kind != LineKind::Guess && line.hidden == hidden &&
+                (line.kind == LineKind::Construction) == construction &&
                 (litLine == QString::fromStdString(line.id)) == lit)
                 append(path, line, transform);
         if (path.isEmpty())
@@ -114,6 +125,8 @@ void paintLabels(QPainter& painter, const QRectF& area, const SheetContent& cont
                     if (v.x() > label.right.x())
                         label.right = v;
                 }
+        if (const auto note = content.labelNotes.find(id); note != content.labelNotes.end())
+            label.text += "  " + note->second;
         if (label.left.x() < 1e8)
             labels.push_back(label);
     }
@@ -201,6 +214,22 @@ void paintMarks(QPainter& painter, const SheetContent& content, const SheetTrans
             painter.drawEllipse(at, 2.8, 2.8);
             continue;
         }
+        if (placed->suggested) {
+            // Not looked over yet: a dotted ring with a question, told from a mark by its shape.
+            QPainterPath ring;
+            ring.addEllipse(at, 7, 7);
+            QPen pen(theme.mark, content.touched == m ? 2.4 : 1.6);
+            pen.setDashPattern({1.4, 1.6});
+            strokeWithHalo(painter, ring, pen, 2.2);
+            painter.setFont(typeFont(TypeSize::Caption, true));
+            const QRectF box(at.x() + 6, at.y() - 19, 13, 15);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(theme.sheet);
+            painter.drawRoundedRect(box, 3, 3);
+            painter.setPen(theme.text);
+            painter.drawText(box, Qt::AlignCenter, QStringLiteral("?"));
+            continue;
+        }
         // A small cross whose middle is left open, so that the spot itself can be seen.
         QPainterPath cross;
         const double arm = content.touched == m ? 9 : 6;
@@ -222,6 +251,45 @@ void paintMarks(QPainter& painter, const SheetContent& content, const SheetTrans
             painter.setPen(theme.text);
             painter.drawText(box, Qt::AlignCenter, word);
         }
+    }
+}
+
+/// Handles are small filled diamonds, each with the word for what pulling it does.
+void paintHandles(QPainter& painter, const QRectF& area, const SheetContent& content,
+                  const SheetTransform& transform) {
+    const Theme& theme = Theme::current();
+    const QFont font = typeFont(TypeSize::Caption, true);
+    const QFontMetricsF metrics(font);
+    const double step = metrics.height() + 4;
+    std::vector<QRectF> taken;
+    for (const SheetHandle& h : content.handles) {
+        const QPointF at = transform.toView(h.at);
+        QPainterPath diamond;
+        diamond.moveTo(at + QPointF(0, -7));
+        diamond.lineTo(at + QPointF(7, 0));
+        diamond.lineTo(at + QPointF(0, 7));
+        diamond.lineTo(at + QPointF(-7, 0));
+        diamond.closeSubpath();
+        painter.setBrush(theme.chalk);
+        painter.setPen(QPen(theme.halo, 2));
+        painter.drawPath(diamond);
+        QRectF box(at.x() + 11, at.y() - step / 2, metrics.horizontalAdvance(h.word) + 8, step);
+        if (box.right() > area.right() - 4)
+            box.moveRight(at.x() - 11);
+        // Words of handles that lie close together make room for one another.
+        for (int tries = 0; tries < 8; ++tries)
+            if (std::any_of(taken.begin(), taken.end(),
+                            [&](const QRectF& other) { return other.intersects(box); }))
+                box.translate(0, step + 1);
+        taken.push_back(box);
+        QColor back = theme.sheet;
+        back.setAlphaF(0.85f);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(back);
+        painter.drawRoundedRect(box, 3, 3);
+        painter.setPen(theme.text);
+        painter.setFont(font);
+        painter.drawText(box, Qt::AlignCenter, h.word);
     }
 }
 
@@ -280,6 +348,7 @@ void paintSheet(QPainter& painter, const QRectF& area, const SheetContent& conte
     paintMarks(painter, content, transform);
     for (const CorrectionArrow& arrow : content.arrows)
         paintArrow(painter, arrow, transform);
+    paintHandles(painter, area, content, transform);
     if (content.labels)
         paintLabels(painter, area, content, transform, litLine);
     if (content.picture.isNull() && content.lines.empty() && !content.emptyText.isEmpty()) {

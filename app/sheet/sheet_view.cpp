@@ -139,6 +139,67 @@ std::optional<Mark> SheetView::markNear(const QPointF& at) const {
     return best;
 }
 
+std::optional<GuessHandle> SheetView::handleNear(const QPointF& at) const {
+    std::optional<GuessHandle> best;
+    double nearest = grabReach + 3;
+    for (const SheetHandle& h : content_.handles) {
+        const double d = QLineF(at, transform_.toView(h.at)).length();
+        if (d < nearest) {
+            nearest = d;
+            best = h.handle;
+        }
+    }
+    if (best || content_.handles.empty())
+        return best;
+    const QString line = lineNear(content_, transform_, at);
+    if (line == "centre_line")
+        return GuessHandle::Turn;
+    if (line == "brow_line")
+        return GuessHandle::Tilt;
+    if (line.startsWith("side_"))
+        return GuessHandle::Width;
+    if (line == "chin_line")
+        return GuessHandle::Chin;
+    return std::nullopt;
+}
+
+bool SheetView::guessKey(int key, bool far) {
+    if (use_ != Use::Guess || !session_.isGuessing())
+        return false;
+    Guess guess = *session_.study().guess;
+    const double step = toRadians(Degrees{far ? 10.0 : 1.0}).value;
+    switch (key) {
+    case Qt::Key_Left:
+        guess.pose.turn.value -= step;
+        break;
+    case Qt::Key_Right:
+        guess.pose.turn.value += step;
+        break;
+    case Qt::Key_Up:
+        guess.pose.tilt.value += step;
+        break;
+    case Qt::Key_Down:
+        guess.pose.tilt.value -= step;
+        break;
+    case Qt::Key_Comma:
+    case Qt::Key_Less:
+        guess.pose.lean.value -= step;
+        break;
+    case Qt::Key_Period:
+    case Qt::Key_Greater:
+        guess.pose.lean.value += step;
+        break;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        session_.commitGuess();
+        return true;
+    default:
+        return false;
+    }
+    session_.setGuess(tr("Turn the construction"), "guess keys", guess);
+    return true;
+}
+
 void SheetView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     ++gesture_;
@@ -151,9 +212,18 @@ void SheetView::mousePressEvent(QMouseEvent* event) {
         setCursor(Qt::ClosedHandCursor);
         return;
     }
-    if (event->button() != Qt::LeftButton || use_ != Use::Mark || content_.picture.isNull())
+    if (event->button() != Qt::LeftButton || content_.picture.isNull())
         return;
     const QPointF at = event->position();
+    if (const auto handle = handleNear(at); handle && use_ == Use::Guess && session_.isGuessing()) {
+        drag_ = Drag::Handle;
+        pulled_ = *handle;
+        guessBefore_ = *session_.study().guess;
+        pulledFrom_ = transform_.toPicture(at);
+        return;
+    }
+    if (use_ != Use::Mark)
+        return;
     if (content_.ball) {
         const QPointF centre = transform_.toView(content_.ball->centre);
         const double r = content_.ball->radius.value * transform_.scale;
@@ -202,11 +272,19 @@ void SheetView::mouseMoveEvent(QMouseEvent* event) {
                 ball->radius = {std::max(4.0, (p - ball->centre).norm())};
         });
         return;
+    case Drag::Handle:
+        session_.setGuess(tr("Turn the construction"), QString("guess%1").arg(gesture_),
+                          pulled(guessBefore_, session_.study().reference, pulled_, pulledFrom_, p));
+        return;
     case Drag::None:
         break;
     }
+    if (use_ == Use::Guess)
+        setCursor(handleNear(event->position()) ? Qt::OpenHandCursor : Qt::ArrowCursor);
     const bool overMark = use_ == Use::Mark && markNear(event->position());
     session_.light(overMark ? QString() : lineNear(content_, transform_, event->position()));
+    if (use_ == Use::Guess)
+        return update();
     const bool placing = use_ == Use::Mark && session_.next(side_) && !content_.picture.isNull();
     setCursor(overMark ? Qt::OpenHandCursor : placing ? Qt::CrossCursor : Qt::ArrowCursor);
     update();
@@ -238,6 +316,8 @@ void SheetView::nudge(double x, double y) {
 
 void SheetView::keyPressEvent(QKeyEvent* event) {
     const double step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    if (guessKey(event->key(), step > 1))
+        return;
     switch (event->key()) {
     case Qt::Key_Left:
         return nudge(-step, 0);
@@ -257,6 +337,11 @@ void SheetView::keyPressEvent(QKeyEvent* event) {
         return;
     case Qt::Key_Return:
     case Qt::Key_Enter:
+        if (const auto touched = session_.touched(); touched && use_ == Use::Mark) {
+            const auto& mark = session_.study().marks(side_).marks[*touched];
+            if (mark && mark->suggested)
+                return session_.confirmSuggestions(*touched);
+        }
         // Without a mouse: the next mark drops where the fit expects it, or else in the middle of
         // what is in sight, and the arrow keys take it from there.
         if (const auto next = session_.next(side_); next && use_ == Use::Mark) {

@@ -11,7 +11,9 @@ namespace zokran {
 /// One sheet on the bench: shows a picture with what lies on it, zooms and pans, and takes marks
 /// where marking is asked for. Wheel zooms at the pointer; the middle button, or the left one with
 /// Ctrl, drags the sheet; arrow keys nudge the touched mark by one picture pixel, with Shift by
-/// ten, and Enter drops the next mark.
+/// ten, and Enter drops the next mark or
+/// confirms a suggested one. While guessing the handles are pulled, and the arrow keys turn and
+/// tilt, comma and full stop lean.
 class SheetView : public QWidget {
     Q_OBJECT
 
@@ -19,7 +21,7 @@ public:
     SheetView(StudySession& session, Side side, QWidget* parent = nullptr);
 
     /// What the sheet is used for at this step of the course.
-    enum class Use { Look, Mark };
+    enum class Use { Look, Mark, Guess };
     void setUse(Use use);
     void setContent(SheetContent content);
     const SheetContent& content() const { return content_; }
@@ -44,9 +46,12 @@ protected:
     void leaveEvent(QEvent*) override;
 
 private:
-    enum class Drag { None, Pan, Mark, BallPlace, BallSize };
+    enum class Drag { None, Pan, Mark, BallPlace, BallSize, Handle };
     void zoomAt(const QPointF& at, double factor);
     std::optional<Mark> markNear(const QPointF& at) const;
+    /// The handle at a place, or the one whose line passes there.
+    std::optional<GuessHandle> handleNear(const QPointF& at) const;
+    bool guessKey(int key, bool far);
     void nudge(double x, double y);
     void viewMoved();
 
@@ -61,6 +66,9 @@ private:
     SheetView* linked_ = nullptr;
     Drag drag_ = Drag::None;
     std::optional<Mark> dragged_;
+    GuessHandle pulled_ = GuessHandle::Place;
+    Guess guessBefore_; ///< when the handle was taken hold of
+    PicturePoint pulledFrom_{0, 0};
     int gesture_ = 0; ///< one press of the mouse, so that one drag undoes as one
     QPointF grabbed_;
     std::optional<QPointF> pointer_;

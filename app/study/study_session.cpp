@@ -1,5 +1,6 @@
 #include "app/study/study_session.h"
 
+#include "app/bench/course.h"
 #include "app/study/lens_data.h"
 #include "app/study/picture_file.h"
 #include "core/files/comparison_file.h"
@@ -20,6 +21,7 @@ constexpr int saveDelay = 400;
 /// The comparison takes several milliseconds; while a mark is dragged it follows the fit at this
 /// distance, so that the picture under the hand keeps up.
 constexpr int comparePause = 80;
+constexpr int blockInStep = static_cast<int>(Step::BlockIn);
 
 } // namespace
 
@@ -76,6 +78,7 @@ void StudySession::open(StudyId id) {
     chosen_.reset();
     touched_.reset();
     study_ = study;
+    readSitter();
     loadPictures();
     recompute();
     logbook_.remember("open_study", std::to_string(id));
@@ -118,6 +121,8 @@ void StudySession::edit(const QString& words, const QString& merge,
 
 void StudySession::adopt(const Study& study) {
     study_ = study;
+    if (study_.sitter != sitterRead_)
+        readSitter();
     loadPictures();
     recompute();
     // Not restarted by every step of a long drag: that too is saved as it goes.
@@ -156,6 +161,7 @@ void StudySession::recompute() {
         // place.
         FitOptions options;
         options.warmStart = following_ && before ? &*before : nullptr;
+        options.sitter = &sitter_;
         fit_ = fitHead(study_.reference, options);
         telling_ = mostTelling(study_.reference, *fit_);
     } catch (const BadInput& e) {
@@ -196,6 +202,8 @@ QString StudySession::lacking(Side side) const {
 }
 
 std::vector<GuideLine> StudySession::lines(Side side) const {
+    if (side == Side::Seen && isGuessing())
+        return guideLines(guessForm(*study_.guess), guessView(*study_.guess, study_.reference));
     if (!fit_ || (side == Side::Drawn && !comparison_))
         return {};
     std::optional<HeadForm> form;
@@ -209,6 +217,17 @@ std::vector<GuideLine> StudySession::lines(Side side) const {
         form = sitterForm(fit_->head);
     std::vector<GuideLine> all =
         guideLines(*form, side == Side::Seen ? fit_->view : comparison_->registeredView);
+    if (side == Side::Seen && study_.guess && study_.step == blockInStep) {
+        // The committed guess stays in sight under what was measured.
+        for (GuideLine& line :
+             guideLines(guessForm(*study_.guess), guessView(*study_.guess, study_.reference)))
+            if (!line.hidden && (line.id == "ball" || line.id == "brow_line" ||
+                                 line.id == "centre_line" || line.id == "chin_line")) {
+                line.kind = LineKind::Guess;
+                line.id = "guess";
+                all.push_back(std::move(line));
+            }
+    }
     std::erase_if(all, [&](const GuideLine& line) {
         std::string_view id = line.id;
         if (id.ends_with("_l") || id.ends_with("_r"))
@@ -262,6 +281,65 @@ void StudySession::hide(Side side, Mark mark) {
     edit(tr("Cannot see the %1").arg(QString::fromUtf8(wordsFor(mark).data())), {}, [&](Study& s) {
         s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
     });
+}
+
+void StudySession::startGuess() {
+    Guess guess = study_.guess.value_or(firstGuess(study_.reference));
+    guess.committed = false;
+    setGuess(tr("Guess first"), {}, guess);
+}
+
+void StudySession::setGuess(const QString& words, const QString& merge, const Guess& guess) {
+    edit(words, merge, [&](Study& s) { s.guess = withinReach(guess); });
+}
+
+void StudySession::commitGuess() {
+    if (!isGuessing())
+        return;
+    edit(tr("Commit the guess"), {}, [](Study& s) {
+        s.guess->committed = true;
+        // The ball laid for the guess serves the fit as well.
+        if (!s.reference.ball)
+            s.reference.ball = s.guess->ball;
+    });
+}
+
+void StudySession::dropGuess() {
+    edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
+}
+
+void StudySession::readSitter() {
+    sitter_ = {};
+    sharedWith_ = 0;
+    sitterRead_ = study_.sitter;
+    for (StudyId other : logbook_.studiesOf(study_.sitter)) {
+        if (other == id_)
+            continue;
+        try {
+            const MarkSheet sheet = logbook_.load(other).reference;
+            sitter_ += shapeTold(sheet, fitHead(sheet));
+            ++sharedWith_;
+        } catch (const BadInput&) {
+            // A study not marked yet says nothing of the sitter.
+        }
+    }
+}
+
+void StudySession::confirmSuggestions(std::optional<Mark> only) {
+    edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
+        for (int i = 0; i < markCount; ++i)
+            if (auto& m = s.reference.marks[markAt(i)]; m && (!only || *only == markAt(i))) {
+                m->suggested = false;
+                m->noise.reset();
+            }
+    });
+}
+
+int StudySession::suggestionCount() const {
+    const auto& marks = study_.reference.marks;
+    return static_cast<int>(std::count_if(marks.begin(), marks.end(), [](const auto& m) {
+        return m && m->suggested;
+    }));
 }
 
 void StudySession::suggest() {

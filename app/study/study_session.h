@@ -67,6 +67,25 @@ public:
     void choose(std::optional<Mark> mark);
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
+    // The guess that comes before the measuring.
+    /// The construction is being turned by hand: there is a guess not committed yet.
+    bool isGuessing() const { return study_.guess && !study_.guess->committed; }
+    /// Lays the construction on the reference to be turned by hand, or takes up the old guess again.
+    void startGuess();
+    void setGuess(const QString& words, const QString& merge, const Guess& guess);
+    /// Stands by the guess; what follows is measuring.
+    void commitGuess();
+    void dropGuess();
+
+    /// How many other photographs of this sitter sharpen the reading.
+    int sharedWith() const { return sharedWith_; }
+    /// Takes the sitter's other studies into account anew; after the sitter was named.
+    void readSitter();
+
+    /// Stands by the suggested marks: all of them, or one.
+    void confirmSuggestions(std::optional<Mark> only = {});
+    int suggestionCount() const;
+
     /// Looks for a face in the reference, off the UI thread, and places the marks it finds where
     /// none are placed yet. Called again while looking, it stops.
     void suggest();
@@ -109,6 +128,9 @@ private:
     std::optional<Fit> fit_;
     std::optional<Comparison> comparison_;
     QString lacking_[2];
+    ShapeKnowledge sitter_; ///< what the sitter's other studies say of the shape
+    int sharedWith_ = 0;
+    std::string sitterRead_; ///< whose they are
     std::optional<TellingMark> telling_;
     std::optional<Mark> chosen_, touched_;
     QString litLine_;

@@ -202,6 +202,7 @@ void MainWindow::showShortcuts() {
     line(tr("Space"), tr("cannot see the next mark"));
     line(tr("Enter"), tr("drop the next mark where it is expected"));
     line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));
+    line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
     line(tr("Backspace"), tr("back one"));
     line(tr("Plus, Minus, 0"), tr("zoom the sheet in use, or show the whole of it"));
     line(tr("Ctrl and drag"), tr("move the sheet; so does the middle button"));

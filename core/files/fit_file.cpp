@@ -44,6 +44,16 @@ std::string fitText(const Fit& fit) {
     j["outliers"] = nlohmann::ordered_json::array();
     for (Mark m : fit.outliers)
         j["outliers"].push_back(std::string(idOf(m)));
+    j["spread"] = nlohmann::ordered_json::object();
+    for (int i = 0; i < markCount; ++i)
+        if (fit.spread[markAt(i)])
+            j["spread"][std::string(idOf(markAt(i)))] = fit.spread[markAt(i)]->value;
+    j["asymmetries"] = nlohmann::ordered_json::array();
+    for (const Asymmetry& a : fit.asymmetries)
+        j["asymmetries"].push_back({{"mark", std::string(idOf(a.left))},
+                                    {"higher", a.up.value},
+                                    {"further_out", a.outward.value},
+                                    {"sigma", a.sigma.value}});
     if (fit.rival)
         j["rival"] = poseJson(*fit.rival);
     j["ms"] = fit.milliseconds;

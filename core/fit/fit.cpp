@@ -1,5 +1,6 @@
 #include "core/fit/fit.h"
 
+#include "core/fit/aftermath.h"
 #include "core/fit/head_problem.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/pose_spread.h"
@@ -300,8 +301,12 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
             Pixels{(stray.at - fit.view.project(fit.head[stray.mark])).norm()};
         fit.outliers.push_back(stray.mark);
     }
-    if (options.covariance)
-        fit.sigma = poseSpread(best.view.rotation, problem->covariance(best).topLeftCorner<3, 3>());
+    if (options.covariance) {
+        const Eigen::MatrixXd covariance = problem->covariance(best);
+        fit.sigma = poseSpread(best.view.rotation, covariance.topLeftCorner<3, 3>());
+        fit.spread = expectedSpread(sheet, fit, *problem, covariance);
+        fit.asymmetries = asymmetriesOf(sheet, fit);
+    }
     fit.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return fit;

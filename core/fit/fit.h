@@ -15,6 +15,14 @@ struct PoseSpread {
     Radians turn, tilt, lean;
 };
 
+/// How a mark and its mirror image depart from a head that is the same on both sides.
+struct Asymmetry {
+    Mark left;         ///< the one on the sitter's left
+    BallRadii up;      ///< the left one sits this much higher than the right one
+    BallRadii outward; ///< and this much further from the centre line
+    BallRadii sigma;   ///< one standard deviation of either
+};
+
 /// What the fit found.
 struct Fit {
     View view;
@@ -25,6 +33,12 @@ struct Fit {
     HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
     PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it
     std::vector<Mark> outliers; ///< marks that disagree with all the others, the worst first
+    /// One standard deviation of where the fit expects each mark, and so of the guide through it;
+    /// with the covariance.
+    PerMark<std::optional<Pixels>> spread;
+    /// Pairs whose two sides differ by more than the marks' noise, the largest first; the fit itself
+    /// is of a head that is the same on both sides. With the covariance.
+    std::vector<Asymmetry> asymmetries;
     double milliseconds = 0;
 
     /// The ball as a circle in the picture.
@@ -36,7 +50,7 @@ struct FitOptions {
     /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set
     /// aside stay set aside, and no new ones are looked for.
     const Fit* warmStart = nullptr;
-    bool covariance = true; ///< fill `sigma`; skipped while a mark is dragged
+    bool covariance = true; ///< fill `sigma`, `spread` and `asymmetries`; not while a mark is dragged
     /// What other photographs of this sitter say of the shape; null or empty: nothing.
     const ShapeKnowledge* sitter = nullptr;
 };

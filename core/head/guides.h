@@ -9,7 +9,7 @@
 namespace zokran {
 
 /// What a line is for, which decides how it is drawn.
-enum class LineKind { Construction, Guide };
+enum class LineKind { Construction, Guide, Guess };
 
 /// A piece of a line of the construction in the picture, all of it seen or all of it hidden. A line
 /// that passes behind the head comes as several pieces with one id.

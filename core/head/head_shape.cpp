@@ -53,8 +53,8 @@ ShapePrior makeAdultHeads() {
     place(LipLine, 0, -86, 97);
     place(Chin, 0, -131, 84);
     place(JawAngleL, 52, -92, 15);
-    place(EarTopL, 76, -5, -17);
-    place(EarBaseL, 71, -64, -6);
+    place(EarTopL, 77, -7, -14);
+    place(EarBaseL, 71, -65, -4);
     place(Back, 0, -2, -95);
 
     using Build = DirectionBuilder;

@@ -8,6 +8,7 @@ namespace zokran {
 /// up, lean + = crown towards the viewer's right (clockwise as seen).
 struct Pose {
     Radians turn, tilt, lean;
+    bool operator==(const Pose&) const = default;
 };
 
 /// A pose from the three angles in degrees.

@@ -3,6 +3,7 @@
 #include "benchmarks/unseen_heads.h"
 #include "core/fit/fit.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
 #include <opencv2/calib3d.hpp>
 
@@ -15,6 +16,26 @@ TEST_CASE("The canonical face is read better than by solvePnP with the mean head
     CHECK(quantile(e.zokran, 0.9) < 0.75 * quantile(e.mean, 0.9));
     CHECK(e.zokran.back() < 20);
     CHECK(e.covered > 0.85);
+}
+
+TEST_CASE("Heads of a generator that is not ours are read, and surely enough") {
+    std::vector<double> ours, mean, floor;
+    double covered = 0;
+    const auto heads = generatedHeads();
+    REQUIRE(heads.size() == 8);
+    for (std::size_t i = 0; i < heads.size(); ++i) {
+        const Errors e = readingErrors(heads[i], 40, static_cast<unsigned>(i));
+        ours.insert(ours.end(), e.zokran.begin(), e.zokran.end());
+        mean.insert(mean.end(), e.mean.begin(), e.mean.end());
+        floor.insert(floor.end(), e.floor.begin(), e.floor.end());
+        covered += e.covered / 8;
+    }
+    for (auto* list : {&ours, &mean, &floor})
+        std::sort(list->begin(), list->end());
+    CHECK(quantile(ours, 0.5) < 0.85 * quantile(mean, 0.5));
+    CHECK(quantile(ours, 0.9) < 0.85 * quantile(mean, 0.9));
+    CHECK(ours.back() < 20);
+    CHECK(covered > 0.90);
 }
 
 TEST_CASE("With the head's true shape our pictures give OpenCV the true pose") {
