@@ -1,5 +1,5 @@
+#include "cast/raster.h"
 #include "cast/stand_in_camera.h"
-#include "cast/tracer.h"
 #include "core/compare/error_modes.h"
 #include "core/head/guides.h"
 
@@ -26,19 +26,24 @@ constexpr float nothing = 99;
 Seen look(const Sculpture& sculpture, const View& view, int width, int height) {
     Seen seen{cv::Mat1f(height, width, nothing), cv::Mat3f(height, width, cv::Vec3f(0, 0, 0)),
               cv::Mat1b(height, width, std::uint8_t{255})};
-    const Tracer tracer(sculpture, view);
-    forEachRow(height, [&](int y) {
+    const auto mesh = meshOf(sculpture, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
+    const Raster raster(*mesh, view, width, height);
+    inParallel(height, [&](int y) {
         for (int x = 0; x < width; ++x) {
-            const auto hit = tracer.through({x + 0.5, y + 0.5});
-            if (!hit)
+            const Raster::Pixel& pixel = raster.at(x, y);
+            if (pixel.triangle == Raster::nothing)
                 continue;
-            const Sculpture::Part part = sculpture.partAt(hit->at);
+            const auto& [i, j, k] = mesh->triangles[pixel.triangle];
+            const float b2 = pixel.b, c2 = pixel.c, a2 = 1 - b2 - c2;
+            const Sculpture::Part part = mesh->parts[a2 > b2 && a2 > c2 ? i : b2 > c2 ? j : k];
             if (part == Sculpture::Part::Stand)
                 continue;
-            const Vec n = view.rotation * sculpture.normalAt(hit->at);
-            seen.depth(y, x) = static_cast<float>(hit->distance);
-            seen.normal(y, x) = {static_cast<float>(n.x()), static_cast<float>(n.y()),
-                                 static_cast<float>(n.z())};
+            const Eigen::Vector3f n =
+                view.rotation.cast<float>() *
+                (a2 * mesh->normals[i] + b2 * mesh->normals[j] + c2 * mesh->normals[k])
+                    .normalized();
+            seen.depth(y, x) = pixel.depth / static_cast<float>(view.nearness);
+            seen.normal(y, x) = {n.x(), n.y(), n.z()};
             seen.part(y, x) = static_cast<std::uint8_t>(part);
         }
     });
@@ -134,13 +139,13 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
 
 } // namespace
 
-Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors& planted,
+Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed) {
     Shot drawn = shot;
     drawn.pose.turn.value *= 1 - planted.straightened;
     drawn.pose.tilt.value *= 1 - planted.straightened;
-    HeadMarks marks = sitter;
-    const std::vector<ErrorMode> modes = errorModes(sitter, viewOf(drawn), true);
+    HeadMarks marks = sitter.marks;
+    const std::vector<ErrorMode> modes = errorModes(sitter.marks, viewOf(drawn), true);
     for (const auto& [id, amount] : planted.errors) {
         const auto mode = std::find_if(modes.begin(), modes.end(),
                                        [&, wanted = id](const auto& m) { return m.id == wanted; });
@@ -159,15 +164,15 @@ Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors
     view.principal = middle + moved;
     view.scale *= smaller;
 
-    const Sculpture sculpture(marks);
+    const Sculpture sculpture(Sitter{marks, sitter.character});
     const Seen seen = look(sculpture, view, width, height);
     cv::RNG rng(seed * 2654435761u + 17);
     const double unit = height / 1000.0;
     const cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
     cv::Mat1f graphite = byHand(edges, 0.9 * unit, 14 * unit, rng);
     graphite += 0.38 * byHand(edges, 2.4 * unit, 38 * unit, rng); // restated
-    graphite +=
-        0.16 * byHand(constructionLines(sitter, view, edges.size()), 1.2 * unit, 60 * unit, rng);
+    graphite += 0.16 * byHand(constructionLines(sitter.marks, view, edges.size()), 1.2 * unit,
+                              60 * unit, rng);
     graphite += 0.42 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
     cv::GaussianBlur(graphite, graphite, {}, 0.75 * unit);
 

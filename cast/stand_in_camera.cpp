@@ -1,9 +1,12 @@
 #include "cast/stand_in_camera.h"
 
-#include "cast/tracer.h"
+#include "cast/plaster_mesh.h"
+#include "cast/raster.h"
 
 #include <algorithm>
 #include <cmath>
+#include <exiv2/exiv2.hpp>
+#include <opencv2/core.hpp>
 #include <opencv2/imgcodecs.hpp>
 
 namespace zokran {
@@ -24,24 +27,46 @@ struct Lights {
     Vec key, fill; ///< directions towards them, head frame
     Vec sky;       ///< up in the room, head frame
     Vec viewer;
+    double softness, fillShare;
 };
 
+/// One place on the plaster.
+struct Surface {
+    Eigen::Vector3f at;
+    Vec normal;
+    double open;
+    Sculpture::Part part;
+};
+
+/// A smooth unevenness of plaster in [-1, 1].
+double cloud(const Eigen::Vector3f& p) {
+    return std::sin(31 * p.x() + 3 * std::sin(17 * p.y())) *
+           std::sin(27 * p.y() + 2 * std::sin(19 * p.z())) *
+           std::sin(29 * p.z() + 2 * std::sin(23 * p.x()));
+}
+
 /// Linear light leaving the plaster towards the camera.
-Vec plaster(const Tracer& tracer, const Tracer::Hit& hit, const Lights& lights) {
-    const Sculpture::Part part = tracer.sculpture().partAt(hit.at);
-    const Vec n = tracer.sculpture().normalAt(hit.at);
-    const double open = tracer.openness(hit.at, n);
-    const double key = std::max(0.0, n.dot(lights.key)) * tracer.lit(hit.at, n, lights.key);
+Vec plaster(const Surface& s, const DepthMap& shadow, const Lights& lights, double jitter) {
+    const Vec& n = s.normal;
+    const double towards = n.dot(lights.key);
+    double key = std::max(0.0, towards);
+    if (key > 0)
+        key *= static_cast<double>(
+            shadow.softly(s.at + 0.012f * n.cast<float>(), lights.softness, jitter));
     const double fill = 0.5 + 0.5 * n.dot(lights.fill);
     const double sky = 0.5 + 0.5 * n.dot(lights.sky);
     const Vec halfway = (lights.key + lights.viewer).normalized();
-    const double sheen = 0.05 * std::pow(std::max(0.0, n.dot(halfway)), 24.0) * key;
+    const double sheen = 0.045 * std::pow(std::max(0.0, n.dot(halfway)), 22.0) * key;
     const Vec warm(1.0, 0.93, 0.82), cool(0.80, 0.90, 1.0);
-    Vec light = 1.15 * key * warm + open * (0.16 * fill * cool + 0.13 * sky * warm);
+    const double open = s.open * (0.35 + 0.65 * s.open); // hollows see one another's shade
+    Vec light = 1.12 * key * warm + open * (0.17 * lights.fillShare * fill * cool +
+                                            0.13 * lights.fillShare * sky * warm);
     // Light that soaks into plaster leaves it warmer where the form turns into shadow.
-    light += 0.05 * open * std::exp(-std::pow(n.dot(lights.key) / 0.25, 2)) * Vec(1.0, 0.62, 0.4);
-    Vec body(0.86, 0.83, 0.77);
-    if (part == Sculpture::Part::Stand)
+    light += 0.045 * s.open * std::exp(-std::pow(towards / 0.25, 2)) * Vec(1.0, 0.62, 0.4);
+    // Light thrown back by the lit plaster around, into the hollows.
+    light += 0.05 * (1 - s.open) * Vec(1.0, 0.85, 0.68);
+    Vec body = Vec(0.86, 0.83, 0.77) * (1 + 0.012 * cloud(s.at));
+    if (s.part == Sculpture::Part::Stand)
         body = Vec(0.16, 0.11, 0.075);
     return body.cwiseProduct(light) + Vec::Constant(sheen);
 }
@@ -90,11 +115,9 @@ MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, in
     return sheet;
 }
 
-Picture photograph(const Sculpture& sculpture, const Shot& shot,
-                   const std::atomic<bool>* cancelled) {
+Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<bool>* cancelled) {
     const View view = viewOf(shot);
     const int width = static_cast<int>(std::lround(0.8 * shot.size)), height = shot.size;
-    const Tracer tracer(sculpture, view);
     auto direction = [&](Degrees azimuth, Degrees elevation) {
         const double a = toRadians(azimuth).value, e = toRadians(elevation).value;
         return Vec(view.rotation.transpose() *
@@ -104,58 +127,116 @@ Picture photograph(const Sculpture& sculpture, const Shot& shot,
     lights.key = direction(shot.lightAzimuth, shot.lightElevation);
     lights.fill = direction({-shot.lightAzimuth.value * 1.6}, {5});
     lights.sky = direction({0}, {90});
-    lights.viewer = direction({0}, {0});
+    lights.viewer = view.towardsCamera().normalized();
+    lights.softness = shot.softness;
+    lights.fillShare = shot.fill;
     const double lightSide = shot.lightAzimuth.value < 0 ? 1 : -1;
-
-    auto sample = [&](double x, double y) -> Vec {
-        const auto hit = tracer.through({x, y});
-        return hit ? plaster(tracer, *hit, lights)
-                   : wall(x / width - 0.5, y / height - 0.3, lightSide);
-    };
-    std::vector<Vec> light(static_cast<std::size_t>(width) * height);
-    auto at = [&](int x, int y) -> Vec& { return light[static_cast<std::size_t>(y) * width + x]; };
     auto stop = [&] { return cancelled && cancelled->load(); };
-    forEachRow(height, [&](int y) {
-        for (int x = 0; x < width && !stop(); ++x)
-            at(x, y) = sample(x + 0.5, y + 0.5);
-    });
-    // Where neighbours differ there is an edge; it is looked at again between the pixels.
-    std::vector<Vec> smooth = light;
-    forEachRow(height, [&](int y) {
-        for (int x = 0; x < width && !stop(); ++x) {
-            double jump = 0;
-            for (auto [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}})
-                if (x + dx >= 0 && x + dx < width && y + dy >= 0 && y + dy < height)
-                    jump = std::max(jump, (at(x, y) - at(x + dx, y + dy)).cwiseAbs().maxCoeff());
-            if (jump < 0.07)
-                continue;
-            Vec sum = at(x, y);
-            for (auto [dx, dy] : {std::pair{.2, .35}, {.8, .65}, {.35, .8}, {.65, .2}})
-                sum += sample(x + dx, y + dy);
-            smooth[static_cast<std::size_t>(y) * width + x] = sum / 5;
-        }
-    });
     if (stop())
         return {};
+
+    constexpr int fine = 2;
+    const Raster raster(mesh, view, width, height, fine);
+    const DepthMap shadow(mesh, lights.key, std::clamp(shot.size, 512, 1400));
+    constexpr double wallDistance = 2.3; // ball radii behind the ball's middle
+    auto sample = [&](int x, int y) -> Vec {
+        const double jitter = 6.2832 * speckle(x, y);
+        const Raster::Pixel& pixel = raster.at(x, y);
+        if (pixel.triangle == Raster::nothing) {
+            const PicturePoint at((x + 0.5) / fine, (y + 0.5) / fine);
+            const HeadPoint behind = -wallDistance * view.rotation.transpose().col(2);
+            const double lit = static_cast<double>(shadow.softly(
+                view.liftInPlaneOf(behind, at).cast<float>(), lights.softness, jitter));
+            return (0.62 + 0.38 * lit) *
+                   wall(at.x() / width - 0.5, at.y() / height - 0.3, lightSide);
+        }
+        const auto& [i, j, k] = mesh.triangles[pixel.triangle];
+        const float b = pixel.b, c = pixel.c, a = 1 - b - c;
+        Surface s;
+        s.at = a * mesh.points[i] + b * mesh.points[j] + c * mesh.points[k];
+        s.normal = (a * mesh.normals[i] + b * mesh.normals[j] + c * mesh.normals[k])
+                       .cast<double>()
+                       .normalized();
+        s.open =
+            static_cast<double>(a * mesh.openness[i] + b * mesh.openness[j] + c * mesh.openness[k]);
+        s.part = mesh.parts[a > b && a > c ? i : b > c ? j : k];
+        return plaster(s, shadow, lights, jitter);
+    };
     Picture picture{width, height, {}};
-    picture.bgr.resize(3 * light.size());
-    for (int y = 0; y < height; ++y)
-        for (int x = 0; x < width; ++x) {
-            const std::size_t i = static_cast<std::size_t>(y) * width + x;
+    picture.bgr.resize(3 * static_cast<std::size_t>(width) * static_cast<std::size_t>(height));
+    inParallel(height, [&](int y) {
+        for (int x = 0; x < width && !stop(); ++x) {
+            // Inside one surface one look serves; on an edge, all four.
+            Vec sum = Vec::Zero();
+            const Raster::Pixel &p0 = raster.at(fine * x, fine * y),
+                                &p1 = raster.at(fine * x + 1, fine * y + 1),
+                                &p2 = raster.at(fine * x + 1, fine * y),
+                                &p3 = raster.at(fine * x, fine * y + 1);
+            const auto apart = [&](const Raster::Pixel& p) {
+                return (p.triangle == Raster::nothing) != (p0.triangle == Raster::nothing) ||
+                       std::abs(p.depth - p0.depth) > 0.0015f;
+            };
+            if (!apart(p1) && !apart(p2) && !apart(p3))
+                sum = sample(fine * x, fine * y);
+            else
+                for (int dy = 0; dy < fine; ++dy)
+                    for (int dx = 0; dx < fine; ++dx)
+                        sum += sample(fine * x + dx, fine * y + dy) / (fine * fine);
+            const std::size_t i = static_cast<std::size_t>(y) * static_cast<std::size_t>(width) +
+                                  static_cast<std::size_t>(x);
             const double grain = 0.012 * (speckle(x, y) + speckle(x + 7919, y) - 1);
             for (int k = 0; k < 3; ++k)
-                picture.bgr[3 * i + k] = static_cast<std::uint8_t>(
-                    255 * std::clamp(tone(smooth[i][2 - k]) + grain, 0.0, 1.0));
+                picture.bgr[3 * i + static_cast<std::size_t>(k)] =
+                    static_cast<std::uint8_t>(255 * std::clamp(tone(sum[2 - k]) + grain, 0.0, 1.0));
         }
-    return picture;
+    });
+    return stop() ? Picture{} : picture;
 }
 
+Picture photograph(const Sculpture& sculpture, const Shot& shot,
+                   const std::atomic<bool>* cancelled) {
+    const auto mesh =
+        meshOf(sculpture, shot.size > 320 ? MeshGrain::Fine : MeshGrain::Coarse, cancelled);
+    return mesh ? photograph(*mesh, shot, cancelled) : Picture{};
+}
+
+namespace {
+
+cv::Mat asImage(const Picture& picture) {
+    return {picture.height, picture.width, CV_8UC3, const_cast<std::uint8_t*>(picture.bgr.data())};
+}
+
+} // namespace
+
 std::string encoded(const Picture& picture, const std::string& extension) {
-    const cv::Mat image(picture.height, picture.width, CV_8UC3,
-                        const_cast<std::uint8_t*>(picture.bgr.data()));
     std::vector<std::uint8_t> bytes;
-    cv::imencode(extension, image, bytes, {cv::IMWRITE_JPEG_QUALITY, 92});
+    cv::imencode(extension, asImage(picture), bytes, {cv::IMWRITE_JPEG_QUALITY, 92});
     return {bytes.begin(), bytes.end()};
+}
+
+std::string asTaken(const Picture& picture, const Shot& shot) {
+    // A camera held upright writes what its sensor saw, lying on its side, and says so.
+    cv::Mat lying;
+    cv::rotate(asImage(picture), lying, cv::ROTATE_90_COUNTERCLOCKWISE);
+    std::vector<std::uint8_t> bytes;
+    cv::imencode(".jpg", lying, bytes, {cv::IMWRITE_JPEG_QUALITY, 92});
+    auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
+    Exiv2::ExifData exif;
+    exif["Exif.Image.Make"] = "Zokran";
+    exif["Exif.Image.Model"] = "Stand-in camera";
+    exif["Exif.Image.Orientation"] = std::uint16_t{6}; // turn clockwise to see it upright
+    constexpr double crop = 1.5;                       // the stand-in's sensor against a full frame
+    exif["Exif.Photo.FocalLength"] =
+        Exiv2::Rational(static_cast<int>(std::lround(10 * shot.lensMm / crop)), 10);
+    exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(std::lround(shot.lensMm));
+    exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(lying.cols);
+    exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(lying.rows);
+    image->setExifData(exif);
+    image->writeMetadata();
+    Exiv2::BasicIo& io = image->io();
+    io.open();
+    const Exiv2::DataBuf buffer = io.read(static_cast<long>(io.size()));
+    return {reinterpret_cast<const char*>(buffer.pData_), static_cast<std::size_t>(buffer.size_)};
 }
 
 } // namespace zokran

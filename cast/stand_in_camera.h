@@ -1,5 +1,6 @@
 #pragma once
 
+#include "cast/plaster_mesh.h"
 #include "cast/sculpture.h"
 #include "core/files/marks_file.h"
 #include "core/view/view.h"
@@ -23,6 +24,9 @@ struct Shot {
     double lensMm = 85;        ///< 35 mm-equivalent focal length
     Degrees lightAzimuth{-40}; ///< where the key light comes from; + = the viewer's right
     Degrees lightElevation{45};
+    double softness =
+        0.5;         ///< the key light's width as the head sees it, radians: 0.1 hard, 1 broad
+    double fill = 1; ///< how much light the room gives back, 0 to 2
     int size = 1000; ///< px, the picture's height; it is four fifths as wide
 };
 
@@ -32,8 +36,12 @@ View viewOf(const Shot& shot);
 /// The exact marks of the sculpture in the picture, with the lens and the ball.
 MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, int height);
 
-/// Photographs a sculpture in soft light. Runs on all cores; returns an empty picture when
+/// Photographs a sculpture, meshed before. Runs on all cores; returns an empty picture when
 /// `cancelled` turns true.
+Picture photograph(const PlasterMesh& mesh, const Shot& shot,
+                   const std::atomic<bool>* cancelled = nullptr);
+
+/// Meshes and photographs a sculpture: coarsely for a thumbnail, else finely.
 Picture photograph(const Sculpture& sculpture, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
 
@@ -52,16 +60,23 @@ struct Sketch {
 
 /// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's id is
 /// not known.
-Sketch drawSketch(const HeadMarks& sitter, const Shot& shot, const PlantedErrors& planted,
+Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed);
 
-/// The marks of the head with this id. Throws BadInput listing the ids there are.
-HeadMarks headNamed(const std::string& id);
+/// The sitter with this id. Throws BadInput listing the ids there are.
+Sitter sitterNamed(const std::string& id);
+
+/// A sitter in words, such as "an old pilot with a beard".
+std::string aboutSitter(const std::string& id);
 
 /// The ids of all heads of the cast room.
 std::vector<std::string> headIds();
 
 /// Encodes a picture; `extension` is ".png" or ".jpg".
 std::string encoded(const Picture& picture, const std::string& extension);
+
+/// The photograph as a camera writes it: a JPEG lying on its side with EXIF that says how it was
+/// held and through which lens it was taken.
+std::string asTaken(const Picture& picture, const Shot& shot);
 
 } // namespace zokran

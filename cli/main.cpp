@@ -32,9 +32,12 @@ void requireAngle(double degrees, double limit, const char* name) {
 }
 
 /// The name's ending chooses the format: .jpg and .jpeg for JPEG, anything else is PNG.
+bool isJpeg(const std::string& file) {
+    return file.ends_with(".jpg") || file.ends_with(".jpeg");
+}
+
 void writePicture(const std::string& file, const Picture& picture) {
-    const bool jpeg = file.ends_with(".jpg") || file.ends_with(".jpeg");
-    writeAtomically(file, encoded(picture, jpeg ? ".jpg" : ".png"));
+    writeAtomically(file, encoded(picture, isJpeg(file) ? ".jpg" : ".png"));
 }
 
 void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
@@ -50,12 +53,17 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
         order.shot.lightAzimuth = {order.light[0]};
         order.shot.lightElevation = {order.light[1]};
     }
-    const HeadMarks head = headNamed(order.head);
+    const Sitter head = sitterNamed(order.head);
     const Sculpture sculpture(head);
     const View view = viewOf(order.shot);
     const int width = static_cast<int>(std::lround(2 * view.principal.x()));
-    if (!order.png.empty())
-        writePicture(order.png, photograph(sculpture, order.shot));
+    if (!order.png.empty()) {
+        const Picture photo = photograph(sculpture, order.shot);
+        if (isJpeg(order.png))
+            writeAtomically(order.png, asTaken(photo, order.shot));
+        else
+            writePicture(order.png, photo);
+    }
     if (!order.marks.empty())
         writeAtomically(order.marks, marksText(exactMarks(sculpture, view, width, order.shot.size),
                                                Truth{order.shot.pose}));

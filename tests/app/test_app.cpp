@@ -86,7 +86,7 @@ class AppTest : public QObject {
         Shot shot;
         shot.size = 400;
         shot.pose = poseFromDegrees({35}, {12}, {-6});
-        const HeadMarks head = headNamed("halcyon");
+        const Sitter head = sitterNamed("halcyon");
         const Sculpture sculpture(head);
         std::ofstream(file("head.png").toStdString(), std::ios::binary)
             << encoded(photograph(sculpture, shot), ".png");
@@ -235,7 +235,7 @@ private slots:
         Shot shot;
         shot.size = 700;
         shot.pose = poseFromDegrees({8}, {0}, {0});
-        const Sculpture sculpture(headNamed("halcyon"));
+        const Sculpture sculpture(sitterNamed("halcyon"));
         std::ofstream(file("face.png").toStdString(), std::ios::binary)
             << encoded(photograph(sculpture, shot), ".png");
         const MarkSheet truth = exactMarks(sculpture, viewOf(shot), 560, 700);

@@ -20,17 +20,17 @@ int brightness(const Picture& p, const PicturePoint& at) {
 
 TEST_CASE("Every mark lies on the surface of its sculpture") {
     for (const std::string& id : headIds()) {
-        const Sculpture s(headNamed(id));
+        const Sculpture s(sitterNamed(id));
         for (int i = 0; i < markCount; ++i) {
             INFO(id << ' ' << idOf(markAt(i)));
             CHECK(std::abs(s.distanceBald(s.marks()[markAt(i)])) < 2e-3);
         }
     }
-    CHECK_THROWS_WITH(headNamed("nobody"), Catch::Contains("nobody") && Catch::Contains("halcyon"));
+    CHECK_THROWS_WITH(sitterNamed("nobody"), Catch::Contains("nobody") && Catch::Contains("halcyon"));
 }
 
 TEST_CASE("Marks are hidden when the head stands before them") {
-    const Sculpture s(headNamed("halcyon"));
+    const Sculpture s(sitterNamed("halcyon"));
     auto hidden = [&](Pose p, Mark m) {
         Shot shot;
         shot.pose = p;
@@ -47,7 +47,7 @@ TEST_CASE("Marks are hidden when the head stands before them") {
 }
 
 TEST_CASE("The fit returns the true pose from exact marks, over the whole range") {
-    const Sculpture s(headNamed("halcyon"));
+    const Sculpture s(sitterNamed("halcyon"));
     Random random(61);
     for (int i = 0; i < 200; ++i) {
         Shot shot;
@@ -63,14 +63,20 @@ TEST_CASE("The fit returns the true pose from exact marks, over the whole range"
 TEST_CASE("Other sitters' poses are read within what their departure from the mean allows") {
     Random random(62);
     for (const std::string& id : headIds()) {
-        const Sculpture s(headNamed(id));
+        const Sculpture s(sitterNamed(id));
+        std::vector<double> off;
         for (int i = 0; i < 60; ++i) {
             Shot shot;
             shot.pose =
                 pose(random.between(-85, 85), random.between(-45, 45), random.between(-180, 180));
             const View view = viewOf(shot);
-            CHECK(apart(fitHead(exactMarks(s, view, 800, 1000)).view.rotation, view.rotation) < 4);
+            off.push_back(
+                apart(fitHead(exactMarks(s, view, 800, 1000)).view.rotation, view.rotation));
         }
+        std::sort(off.begin(), off.end());
+        INFO(id);
+        CHECK(off[30] < 2.5);
+        CHECK(off.back() < 6);
     }
 }
 
@@ -80,7 +86,7 @@ TEST_CASE("The photograph shows plaster where the marks say the head is") {
     shot.pose = pose(25, 5, 0);
     shot.lightAzimuth = {15};
     shot.lightElevation = {20};
-    const Sculpture s(headNamed("halcyon"));
+    const Sculpture s(sitterNamed("halcyon"));
     const Picture photo = photograph(s, shot);
     REQUIRE(photo.width == 192);
     REQUIRE(photo.bgr.size() == 3u * 192 * 240);
@@ -100,14 +106,14 @@ TEST_CASE("A photograph can be called off") {
     const std::atomic<bool> stop{true};
     Shot shot;
     shot.size = 64;
-    CHECK(photograph(Sculpture(headNamed("halcyon")), shot, &stop).bgr.empty());
+    CHECK(photograph(Sculpture(sitterNamed("halcyon")), shot, &stop).bgr.empty());
 }
 
 TEST_CASE("A simulated sketch is lines on paper, with its errors planted exactly") {
     Shot shot;
     shot.size = 260;
     shot.pose = pose(40, 10, 0);
-    const HeadMarks head = headNamed("halcyon");
+    const Sitter head = sitterNamed("halcyon");
     PlantedErrors planted;
     planted.straightened = 0.5;
     planted.errors = {{"mouth_height", 0.13}};
