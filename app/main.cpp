@@ -1,4 +1,5 @@
 #include "app/bench/bench.h"
+#include "app/cast_room/cast_room.h"
 #include "app/demo.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
@@ -9,6 +10,7 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
+#include <QThread>
 #include <cstdio>
 
 namespace {
@@ -38,6 +40,10 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     Theme::apply(app, false);
     window.goTo(MainWindow::Place::Shelf);
     take("shelf");
+    window.goTo(MainWindow::Place::CastRoom);
+    for (int i = 0; i < 600 && window.castRoom()->view()->picture().height() < 800; ++i)
+        QThread::msleep(20), QCoreApplication::processEvents();
+    take("cast-room");
     return good;
 }
 

@@ -181,8 +181,8 @@ Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed) {
             const Eigen::Matrix3d& truth = sittings[k].truth.rotation;
             shared.alone.push_back(off(fitHead(sheets[k]).view.rotation, atFront, truth));
             shared.together.push_back(off(fits[k].view.rotation, knownAtFront, truth));
-            shared.floor.push_back(off(byPnP(sittings[k], head.marks, cv::SOLVEPNP_ITERATIVE),
-                                       floorAtFront, truth));
+            shared.floor.push_back(
+                off(byPnP(sittings[k], head.marks, cv::SOLVEPNP_ITERATIVE), floorAtFront, truth));
         }
     }
     for (auto* list : {&shared.alone, &shared.together, &shared.floor})

@@ -19,7 +19,8 @@ struct UnseenHead {
 /// to the brow of the mean head and 95 mm taken for the ball's radius.
 UnseenHead canonicalFace();
 
-/// Eight heads of a generator that is not ours (tests/data/generated-heads.json), all marks of each.
+/// Eight heads of a generator that is not ours (tests/data/generated-heads.json), all marks of
+/// each.
 std::vector<UnseenHead> generatedHeads();
 
 /// One picture of a head at a known pose.
@@ -45,8 +46,8 @@ Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& m
 /// front, degrees, sorted.
 struct Errors {
     std::vector<double> zokran, mean,
-        floor;                         ///< ours; solvePnP with the mean head; with the true head
-    double covered = 0;                ///< share of angles within two of our standard deviations
+        floor;          ///< ours; solvePnP with the mean head; with the true head
+    double covered = 0; ///< share of angles within two of our standard deviations
 };
 Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed);
 

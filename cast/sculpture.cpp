@@ -3,6 +3,8 @@
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
+#include <numbers>
+#include <utility>
 
 namespace zokran {
 
@@ -146,13 +148,18 @@ double eyeball(const Vec& p) {
     return carve(d, ellipsoid(p, gaze + Vec(0, 0.004, 0.006), {0.032, 0.032, 0.026}), 0.014);
 }
 
+/// The opening of the lids at `along` from -1 (inner corner) to 1: heights of its two edges.
+std::pair<double, double> lidEdges(double along, const Character& c) {
+    const double bow = 1 - along * along;
+    const double slant = eyeAt.y() - 0.002 + 0.006 * along;
+    return {slant + (0.060 - 0.012 * c.age) * bow - 0.010 * along * bow,
+            slant - 0.050 * bow + 0.010 * along * bow};
+}
+
 double lidsOn(double d, const Vec& p, const Character& c) {
     // The lids are a shell round the eyeball with an almond cut through it.
     const double along = (p.x() - eyeAt.x() + 0.002) / 0.150;
-    const double bow = 1 - along * along;
-    const double slant = eyeAt.y() - 0.002 + 0.006 * along;
-    const double upper = slant + (0.060 - 0.012 * c.age) * bow - 0.010 * along * bow;
-    const double lower = slant - 0.050 * bow + 0.010 * along * bow;
+    const auto [upper, lower] = lidEdges(along, c);
     const double almond = std::max(p.y() - upper, lower - p.y()) * 0.85;
     double shell = ellipsoid(p, eyeAt - Vec(0, 0.002, 0.004), {0.178, 0.160, 0.163});
     // The lid's fold under the brow, and the bag below.
@@ -445,6 +452,89 @@ Sculpture::Sculpture(const Sitter& sitter) : marks_(sitter.marks), character_(si
     shift_ = x.row(n + 3).transpose();
 }
 
+HeadPoint Sculpture::bent(const HeadPoint& q) const {
+    // The bend is gentle, so that stepping back by what it adds settles quickly.
+    HeadPoint p = q;
+    for (int i = 0; i < 12; ++i)
+        p += q - unbent(p);
+    return p;
+}
+
+std::vector<Sculpture::Contour> Sculpture::contours() const {
+    std::vector<Contour> all;
+    const Character& c = character_;
+    auto add = [&](double strength, const std::vector<Vec>& points) {
+        for (double side : {1.0, -1.0}) {
+            Contour contour{{}, strength};
+            for (const Vec& p : points)
+                contour.points.push_back(bent({side * p.x(), p.y(), p.z()}));
+            all.push_back(std::move(contour));
+        }
+    };
+    /// A quadratic curve through its control point's pull.
+    auto curve = [](const Vec& a, const Vec& b, const Vec& d) {
+        std::vector<Vec> points;
+        for (int i = 0; i <= 24; ++i) {
+            const double t = i / 24.0;
+            points.push_back((1 - t) * (1 - t) * a + 2 * t * (1 - t) * b + t * t * d);
+        }
+        return points;
+    };
+    auto onLid = [](double x, double y) {
+        const double r2 = 0.163 * 0.163 - std::pow(x - eyeAt.x(), 2) - std::pow(y - eyeAt.y(), 2);
+        return Vec(x, y, eyeAt.z() + std::sqrt(std::max(r2, 1e-4)));
+    };
+    std::vector<Vec> upper, lower, iris, pupil;
+    for (int i = -12; i <= 12; ++i) {
+        const double along = i / 12.0, x = eyeAt.x() - 0.002 + 0.150 * along;
+        const auto [high, low] = lidEdges(along, c);
+        upper.push_back(onLid(x, high));
+        lower.push_back(onLid(x, low));
+    }
+    add(1.0, upper);
+    add(0.42, lower);
+    for (int i = 0; i <= 40; ++i) {
+        const double a = 2 * std::numbers::pi * i / 40;
+        const Vec p =
+            onLid(eyeAt.x() + 0.061 * std::sin(a), eyeAt.y() + 0.004 + 0.061 * std::cos(a));
+        const auto [high, low] = lidEdges((p.x() - eyeAt.x() + 0.002) / 0.150, c);
+        if (p.y() < high && p.y() > low)
+            iris.push_back(p);
+        else if (iris.size() > 2)
+            add(0.62, iris), iris.clear();
+    }
+    if (iris.size() > 2)
+        add(0.62, iris);
+    for (double r : {0.012, 0.022, 0.030}) {
+        pupil.clear();
+        for (int i = 0; i <= 20; ++i)
+            pupil.push_back(onLid(eyeAt.x() + r * std::sin(0.3142 * i),
+                                  eyeAt.y() + 0.004 + r * std::cos(0.3142 * i)));
+        add(0.95, pupil);
+    }
+    add(0.36, curve({0.19, -0.17, 0.86}, {0.32, -0.07, 0.94}, {0.49, -0.19, 0.77})); // lid's fold
+    for (double up : {0.0, 0.016, 0.030})                                            // brow
+        add(0.5,
+            curve({0.11, -0.045 + up, 1.00}, {0.30, 0.045 + up, 1.00}, {0.54 - up, -0.055, 0.76}));
+    add(0.75,
+        curve({0.150, -0.545, 0.955}, {0.225, -0.610, 0.950}, {0.150, -0.672, 0.985})); // wing
+    add(0.85,
+        curve({0.035, -0.690, 1.070}, {0.070, -0.655, 1.075}, {0.110, -0.688, 1.010}));   // nostril
+    add(0.45, curve({0, -0.668, 1.120}, {0.035, -0.672, 1.110}, {0.050, -0.690, 1.060})); // tip
+    const double open = c.openMouth;
+    add(1.0, curve({0, -0.908 + 0.2 * open, 1.030}, {0.14, -0.893, 1.015}, {0.292, -0.906, 0.908}));
+    if (open > 0)
+        add(0.7, curve({0, -0.905 - 0.62 * open, 1.010}, {0.17, -0.905 - 0.62 * open, 0.98},
+                       {0.285, -0.908, 0.905}));
+    add(0.42, curve({0, -0.842 + 0.1 * open, 1.035}, {0.10, -0.806 + 0.1 * open, 1.02},
+                    {0.272, -0.896, 0.890}));
+    add(0.36, curve({0, -1.018 - 0.6 * open, 1.005}, {0.17, -1.02 - 0.6 * open, 0.98},
+                    {0.262, -0.925, 0.890}));
+    add(0.26, curve({0, -1.062 - 0.4 * open, 0.975}, {0.06, -1.062 - 0.4 * open, 0.97},
+                    {0.13, -1.045, 0.945}));
+    return all;
+}
+
 Eigen::Vector3d Sculpture::normalAt(const HeadPoint& p) const {
     // Four samples at the corners of a tetrahedron give the gradient.
     constexpr double h = 1.2e-3;
@@ -463,8 +553,8 @@ bool Sculpture::sees(const HeadPoint& camera, Mark mark) const {
     // the bottom of a crease, such as the corner of the eye: the ray starts a little off the
     // surface and forgives a graze.
     constexpr double off = 0.02, forward = 0.08, graze = 0.016;
-    // The crown, the back and the hairline are the skull's own, felt through the hair; anything else
-    // that hair or a beard covers is hidden.
+    // The crown, the back and the hairline are the skull's own, felt through the hair; anything
+    // else that hair or a beard covers is hidden.
     const bool ofSkull = mark == Mark::Crown || mark == Mark::Back || mark == Mark::Hairline;
     const auto room = [&](const Vec& q) { return ofSkull ? distanceBald(q) : distance(q); };
     const double h = 1e-3;

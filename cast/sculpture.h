@@ -52,12 +52,22 @@ public:
     /// The outward unit normal at a place near the surface.
     Eigen::Vector3d normalAt(const HeadPoint& p) const;
 
-    /// True when a camera at `camera` sees the mark: no part of the head stands before it, except that
-    /// crown, back and hairline count as seen through the hair.
+    /// A line that a draughtsman puts along a feature, on or just above the surface.
+    struct Contour {
+        std::vector<HeadPoint> points;
+        double strength; ///< 0 to 1
+    };
+    /// The contours of eyes, brows, nose and mouth, bent like everything else.
+    std::vector<Contour> contours() const;
+
+    /// True when a camera at `camera` sees the mark: no part of the head stands before it, except
+    /// that crown, back and hairline count as seen through the hair.
     bool sees(const HeadPoint& camera, Mark mark) const;
 
 private:
     HeadPoint unbent(const HeadPoint& p) const;
+    /// The other way, from the straight carving to this head.
+    HeadPoint bent(const HeadPoint& q) const;
     Sample carved(const HeadPoint& p, bool withHair) const;
     HeadPoint onCarving(const HeadPoint& near) const;
 

@@ -1,3 +1,5 @@
+#include "cast/pencil.h"
+#include "cast/phone.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
 #include "core/compare/error_modes.h"
@@ -78,6 +80,30 @@ cv::Mat1f lineWork(const Seen& seen, int reach) {
     return lines;
 }
 
+/// Adds the contours of the features where the head shows them.
+void addContours(cv::Mat1f& lines, const Sculpture& sculpture, const Seen& seen, const View& view) {
+    constexpr double tolerance = 0.07; // ball radii a contour may lie under the surface
+    for (const Sculpture::Contour& contour : sculpture.contours())
+        for (std::size_t i = 1; i < contour.points.size(); ++i) {
+            const HeadPoint middle = (contour.points[i - 1] + contour.points[i]) / 2;
+            const PicturePoint at = view.project(middle);
+            const cv::Point pixel(static_cast<int>(at.x()), static_cast<int>(at.y()));
+            if (!cv::Rect({0, 0}, lines.size()).contains(pixel))
+                continue;
+            const double depth = 1 / view.nearness - (view.rotation * middle).z();
+            if (depth > seen.depth(pixel) + tolerance ||
+                seen.part(pixel) == static_cast<int>(Sculpture::Part::Hair))
+                continue;
+            auto sub = [](const PicturePoint& p) {
+                return cv::Point(static_cast<int>(std::lround(p.x() * 8)),
+                                 static_cast<int>(std::lround(p.y() * 8)));
+            };
+            cv::line(lines, sub(view.project(contour.points[i - 1])),
+                     sub(view.project(contour.points[i])), cv::Scalar(contour.strength), 1,
+                     cv::LINE_8, 3);
+        }
+}
+
 cv::Mat1f noise(cv::Size size, double roughness, cv::RNG& rng) {
     cv::Mat1f n(size);
     rng.fill(n, cv::RNG::NORMAL, 0, 1);
@@ -156,9 +182,13 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
     }
     const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
     View view = viewOf(drawn);
+    // A head that grows while it is drawn: what comes later, further from the eyes, comes larger.
+    const HeadPoint eyes = (sitter.marks[Mark::PupilL] + sitter.marks[Mark::PupilR]) / 2;
+    for (HeadPoint& p : marks)
+        p += planted.growth * (p - eyes).norm() * (p - eyes);
     // On the sheet the head is a little smaller than in the photograph and off its middle.
-    const double smaller = 0.93;
-    const PicturePoint moved(-0.015 * width, 0.012 * height);
+    const double smaller = planted.size;
+    const PicturePoint moved(planted.right * width, planted.down * height);
     const PicturePoint middle(width / 2.0, height / 2.0);
     view.centre = middle + smaller * (view.centre - middle) + moved;
     view.principal = middle + moved;
@@ -168,13 +198,15 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
     const Seen seen = look(sculpture, view, width, height);
     cv::RNG rng(seed * 2654435761u + 17);
     const double unit = height / 1000.0;
-    const cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
-    cv::Mat1f graphite = byHand(edges, 0.9 * unit, 14 * unit, rng);
-    graphite += 0.38 * byHand(edges, 2.4 * unit, 38 * unit, rng); // restated
-    graphite += 0.16 * byHand(constructionLines(sitter.marks, view, edges.size()), 1.2 * unit,
-                              60 * unit, rng);
-    graphite += 0.42 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
-    cv::GaussianBlur(graphite, graphite, {}, 0.75 * unit);
+    cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
+    addContours(edges, sculpture, seen, view);
+    // The construction first, light and left standing; then the contours; shading last and loose.
+    cv::Mat1f graphite(edges.size(), 0.0f);
+    drawStrokes(constructionLines(sitter.marks, view, edges.size()), {0.8, 0.26}, unit, rng,
+                graphite);
+    graphite += 0.5 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
+    drawStrokes(edges, {planted.confidence, 1.0}, unit, rng, graphite);
+    cv::GaussianBlur(graphite, graphite, {}, 0.5 * unit);
 
     // Graphite catches on the tooth of the paper.
     const cv::Mat1f tooth = noise(edges.size(), 0.9, rng);
@@ -197,6 +229,24 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
         }
     sketch.marks = exactMarks(sculpture, view, width, height);
     sketch.marks.focal.reset(); // a drawing has no lens
+    if (planted.byPhone) {
+        const cv::Mat3b sheet(height, width,
+                              reinterpret_cast<cv::Vec3b*>(sketch.picture.bgr.data()));
+        const Snapshot snapshot = snapshotOf(sheet, seed);
+        auto carried = [&](const PicturePoint& p) {
+            const cv::Vec3d q = snapshot.toPicture * cv::Vec3d(p.x(), p.y(), 1);
+            return PicturePoint(q[0] / q[2], q[1] / q[2]);
+        };
+        for (auto& mark : sketch.marks.marks)
+            if (mark && mark->at)
+                mark->at = carried(*mark->at);
+        if (auto& ball = sketch.marks.ball) {
+            const PicturePoint edge = carried(ball->centre + PicturePoint(ball->radius.value, 0));
+            ball->centre = carried(ball->centre);
+            ball->radius = {(edge - ball->centre).norm()};
+        }
+        std::copy(snapshot.picture.datastart, snapshot.picture.dataend, sketch.picture.bgr.begin());
+    }
     return sketch;
 }
 

@@ -49,6 +49,11 @@ Picture photograph(const Sculpture& sculpture, const Shot& shot,
 struct PlantedErrors {
     double straightened = 0;                            ///< share of turn and tilt lost
     std::vector<std::pair<std::string, double>> errors; ///< id of an ErrorMode, amount
+    double growth = 0;  ///< how much larger the head gets a ball radius from the eyes
+    double size = 0.93; ///< of the head on the sheet against the photograph
+    double right = -0.015, down = 0.012; ///< where it sits, in sheet widths and heights
+    double confidence = 0.6;             ///< of the hand, 0 searching to 1 sure
+    bool byPhone = false;                ///< photographed by hand on a table, else scanned flat
 };
 
 /// A simulated pencil sketch of a sculpture seen as in `shot`, and the exact marks in it.

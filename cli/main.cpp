@@ -49,6 +49,13 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     if (!(order.shot.lensMm >= 20 && order.shot.lensMm <= 600))
         throw BadInput("--lens must lie between 20 and 600 mm");
     order.shot.pose = poseFromDegrees(turn, tilt, lean);
+    if (!(order.planted.size > 0.2 && order.planted.size < 3))
+        throw BadInput("--sketch-size must lie between 0.2 and 3");
+    if (!(order.shot.softness >= 0.02 && order.shot.softness <= 1.5))
+        throw BadInput("--softness must lie between 0.02 and 1.5");
+    if (!(std::abs(order.planted.growth) <= 0.5 && std::abs(order.planted.right) <= 1 &&
+          std::abs(order.planted.down) <= 1 && order.shot.fill >= 0 && order.shot.fill <= 4))
+        throw BadInput("--growth goes to 0.5, --sketch-right and --sketch-down to 1, --fill to 4");
     if (!order.light.empty()) {
         order.shot.lightAzimuth = {order.light[0]};
         order.shot.lightElevation = {order.light[1]};
@@ -157,6 +164,20 @@ int main(int argc, char** argv) {
                             "share of turn and tilt the sketch loses, 0 to 1");
     castCommand->add_option("--plant", order.errors,
                             "an error and its amount in the sketch, such as mouth_height=0.08");
+    castCommand->add_option("--growth", order.planted.growth,
+                            "how much the sketched head grows a ball radius from the eyes");
+    castCommand->add_option("--confidence", order.planted.confidence,
+                            "of the hand, 0 searching to 1 sure");
+    castCommand->add_option("--sketch-size", order.planted.size,
+                            "the sketched head against the photographed one");
+    castCommand->add_option("--sketch-right", order.planted.right,
+                            "where it sits on the sheet, in sheet widths");
+    castCommand->add_option("--sketch-down", order.planted.down, "and in sheet heights");
+    castCommand->add_flag("--phone", order.planted.byPhone,
+                          "photograph the sketch by hand on a table");
+    castCommand->add_option("--softness", order.shot.softness,
+                            "width of the key light, radians: 0.1 hard to 1 broad");
+    castCommand->add_option("--fill", order.shot.fill, "light the room gives back, 0 to 2");
     castCommand->add_option("--seed", order.seed, "another seed, another hand");
 
     try {

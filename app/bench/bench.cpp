@@ -148,7 +148,9 @@ Bench::Bench(StudySession& session, QWidget* parent) : QWidget(parent), session_
 
     connect(nextButton_, &QPushButton::clicked, this, &Bench::doNext);
     connect(secondButton_, &QPushButton::clicked, this, [this] {
-        if (step_ == Step::Check)
+        if (!session_.isOpen())
+            emit toCastRoom();
+        else if (step_ == Step::Check)
             setStep(session_.comparison() ? Step::Keep : Step::Check);
         else if (session_.isGuessing())
             session_.dropGuess();
@@ -201,7 +203,7 @@ void Bench::setOverlay(bool on) {
     refresh();
 }
 
-void Bench::takePicture(const QString& file, Side side) {
+void Bench::takePicture(const QString& file, Side side, const QString& sitter) {
     using Result = std::variant<QImage, QString>;
     busy_->show();
     trouble_->hide();
@@ -217,7 +219,7 @@ void Bench::takePicture(const QString& file, Side side) {
         try {
             const QImage& picture = std::get<QImage>(result);
             if (side == Side::Seen) {
-                session_.startFrom(file, picture);
+                session_.startFrom(file, picture, sitter);
             } else {
                 session_.setSketch(file, picture);
                 setStep(Step::Check);
@@ -336,9 +338,9 @@ std::map<std::string, QString> Bench::lineDoubts() const {
     if (!fit || session_.isGuessing())
         return notes;
     const std::pair<const char*, Mark> lines[] = {
-        {"hairline", Mark::Hairline},       {"brow_line", Mark::Brow},
-        {"eye_line", Mark::PupilL},         {"nose_base_line", Mark::NoseBase},
-        {"mouth_line", Mark::LipLine},      {"chin_line", Mark::Chin}};
+        {"hairline", Mark::Hairline},  {"brow_line", Mark::Brow},
+        {"eye_line", Mark::PupilL},    {"nose_base_line", Mark::NoseBase},
+        {"mouth_line", Mark::LipLine}, {"chin_line", Mark::Chin}};
     for (const auto& [id, mark] : lines)
         if (fit->spread[mark])
             notes[id] = tr("± %1 %").arg(100 * fit->spread[mark]->value / fit->view.scale /
@@ -419,8 +421,9 @@ void Bench::refresh() {
     if (auto* scroll = qobject_cast<QScrollArea*>(panels_->currentWidget()))
         static_cast<StepPanel*>(scroll->widget())->refresh();
 
-    seen_->setUse(guessing                  ? SheetView::Use::Guess
-                  : step_ == Step::BlockIn ? SheetView::Use::Mark : SheetView::Use::Look);
+    seen_->setUse(guessing                 ? SheetView::Use::Guess
+                  : step_ == Step::BlockIn ? SheetView::Use::Mark
+                                           : SheetView::Use::Look);
     drawn_->setUse(step_ == Step::Check ? SheetView::Use::Mark : SheetView::Use::Look);
     seen_->setContent(seenContent());
     drawn_->setContent(drawnContent());
@@ -429,7 +432,7 @@ void Bench::refresh() {
                               : tr("Seen"));
     const bool form = drawn_->content().picture.isNull();
     drawnCaption_->setText(form && session_.isGuessing() ? tr("Your guess alone")
-                           : form ? tr("The form alone")
+                           : form                        ? tr("The form alone")
                            : step_ == Step::Check && session_.comparison()
                                ? tr("Drawn: the photo's construction laid over it")
                                : tr("Drawn"));
@@ -442,8 +445,11 @@ void Bench::refreshNext() {
         nextText_->setText(text);
         nextButton_->setText(button);
     };
-    if (!session_.isOpen())
+    if (!session_.isOpen()) {
+        secondButton_->setText(tr("To the cast room"));
+        secondButton_->show();
         return say(tr("Choose a photograph of a head to draw from."), tr("Open a photograph…"));
+    }
     switch (step_) {
     case Step::SetUp:
         return say(tr("Say how wide your paper is, then block in the head."), tr("Block in"));

@@ -34,11 +34,13 @@ public:
     void setOverlay(bool on);
 
     /// Opens a picture off the UI thread; then it becomes a new study or this study's sketch.
-    void takePicture(const QString& file, Side side);
+    void takePicture(const QString& file, Side side, const QString& sitter = {});
 
 signals:
     /// The learner asked for a picture to be chosen.
     void choosePicture(Side side);
+    /// The learner wants a plaster head for a sitter.
+    void toCastRoom();
 
 private:
     void refresh();

@@ -361,8 +361,9 @@ void GuidesPanel::refresh() {
                       .arg(std::lround(-percent));
     }
     if (session_.fit())
-        for (const QString& more : {departureWords(*session_.fit()), asymmetryWords(*session_.fit()),
-                                    sharedWords(session_.sharedWith())})
+        for (const QString& more :
+             {departureWords(*session_.fit()), asymmetryWords(*session_.fit()),
+              sharedWords(session_.sharedWith())})
             if (!more.isEmpty())
                 words += "\n\n" + more;
     departures_->setText(words);

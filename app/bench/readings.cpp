@@ -62,8 +62,7 @@ void Readings::refresh() {
         if (comparison) {
             const Radians drawn = angleOf(comparison->sketchPose, row.angle);
             more += tr("   drawn: %1 %2").arg(figureFor(drawn), wordsFor(row.angle, drawn));
-        }
-        else if (session_.study().guess) {
+        } else if (session_.study().guess) {
             const Radians guessed = angleOf(session_.study().guess->pose, row.angle);
             more += tr("   guessed: %1 %2").arg(figureFor(guessed), wordsFor(row.angle, guessed));
         }

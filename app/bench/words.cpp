@@ -55,7 +55,8 @@ Radians angleOf(const PoseSpread& spread, Angle angle) {
 QString departureWords(const Fit& fit) {
     // What a direction of the shape prior is called when a sitter goes far along it, or against.
     static const std::map<std::string_view, std::pair<const char*, const char*>> words{
-        {"midface_length", {QT_TR("a longer middle of the face"), QT_TR("a shorter middle of the face")}},
+        {"midface_length",
+         {QT_TR("a longer middle of the face"), QT_TR("a shorter middle of the face")}},
         {"lower_face_length", {QT_TR("a longer chin"), QT_TR("a shorter chin")}},
         {"mouth_height", {QT_TR("a higher mouth"), QT_TR("a lower mouth")}},
         {"eye_height", {QT_TR("higher eyes"), QT_TR("lower eyes")}},
@@ -63,8 +64,10 @@ QString departureWords(const Fit& fit) {
         {"eye_spacing", {QT_TR("eyes set wider apart"), QT_TR("eyes set closer together")}},
         {"eye_width", {QT_TR("wider eyes"), QT_TR("narrower eyes")}},
         {"jaw_width", {QT_TR("a wider jaw"), QT_TR("a narrower jaw")}},
-        {"nose_length", {QT_TR("a nose tip that hangs lower"), QT_TR("a nose tip that stands higher")}},
-        {"nose_depth", {QT_TR("a nose that stands out more"), QT_TR("a nose that stands out less")}},
+        {"nose_length",
+         {QT_TR("a nose tip that hangs lower"), QT_TR("a nose tip that stands higher")}},
+        {"nose_depth",
+         {QT_TR("a nose that stands out more"), QT_TR("a nose that stands out less")}},
         {"nose_width", {QT_TR("a wider nose"), QT_TR("a narrower nose")}},
         {"mouth_width", {QT_TR("a wider mouth"), QT_TR("a narrower mouth")}},
         {"ear_height", {QT_TR("higher ears"), QT_TR("lower ears")}},
@@ -82,9 +85,8 @@ QString departureWords(const Fit& fit) {
     QStringList list;
     for (std::size_t i = 0; i < std::min<std::size_t>(found.size(), 4); ++i)
         list << found[i].second;
-    return list.isEmpty()
-               ? QString()
-               : tr("Beside an average adult this sitter has %1.").arg(list.join(", "));
+    return list.isEmpty() ? QString()
+                          : tr("Beside an average adult this sitter has %1.").arg(list.join(", "));
 }
 
 QString asymmetryWords(const Fit& fit) {
@@ -95,9 +97,9 @@ QString asymmetryWords(const Fit& fit) {
         const double percent = 100 / headHeight(fit.head).value;
         const bool height = std::abs(a.up.value) >= std::abs(a.outward.value);
         const double by = (height ? a.up.value : a.outward.value) * percent;
-        list << (height ? by > 0 ? tr("the %1 sits %2 % of the head higher than its twin")
-                                 : tr("the %1 sits %2 % of the head lower than its twin")
-                 : by > 0 ? tr("the %1 lies %2 % of the head further out than its twin")
+        list << (height   ? by > 0 ? tr("the %1 sits %2 % of the head higher than its twin")
+                                   : tr("the %1 sits %2 % of the head lower than its twin")
+                   : by > 0 ? tr("the %1 lies %2 % of the head further out than its twin")
                           : tr("the %1 lies %2 % of the head further in than its twin"))
                     .arg(markName(a.left))
                     .arg(std::abs(by), 0, 'f', 1);
@@ -106,10 +108,10 @@ QString asymmetryWords(const Fit& fit) {
 }
 
 QString sharedWords(int photographs) {
-    return photographs == 0   ? QString()
-           : photographs == 1 ? tr("Another photograph of this sitter sharpens the reading.")
-                              : tr("%1 other photographs of this sitter sharpen the reading.")
-                                    .arg(photographs);
+    return photographs == 0 ? QString()
+           : photographs == 1
+               ? tr("Another photograph of this sitter sharpens the reading.")
+               : tr("%1 other photographs of this sitter sharpen the reading.").arg(photographs);
 }
 
 QString markName(Mark mark) {

@@ -273,8 +273,9 @@ void SheetView::mouseMoveEvent(QMouseEvent* event) {
         });
         return;
     case Drag::Handle:
-        session_.setGuess(tr("Turn the construction"), QString("guess%1").arg(gesture_),
-                          pulled(guessBefore_, session_.study().reference, pulled_, pulledFrom_, p));
+        session_.setGuess(
+            tr("Turn the construction"), QString("guess%1").arg(gesture_),
+            pulled(guessBefore_, session_.study().reference, pulled_, pulledFrom_, p));
         return;
     case Drag::None:
         break;

@@ -86,10 +86,11 @@ void StudySession::open(StudyId id) {
     emit changed();
 }
 
-void StudySession::startFrom(const QString& file, const QImage& picture) {
+void StudySession::startFrom(const QString& file, const QImage& picture, const QString& sitter) {
     saveNow();
     Study study;
     study.title = QFileInfo(file).completeBaseName().toStdString();
+    study.sitter = sitter.toStdString();
     study.referencePicture = logbook_.keepPicture(file.toStdString());
     study.reference.width = picture.width();
     study.reference.height = picture.height();
@@ -337,9 +338,8 @@ void StudySession::confirmSuggestions(std::optional<Mark> only) {
 
 int StudySession::suggestionCount() const {
     const auto& marks = study_.reference.marks;
-    return static_cast<int>(std::count_if(marks.begin(), marks.end(), [](const auto& m) {
-        return m && m->suggested;
-    }));
+    return static_cast<int>(
+        std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; }));
 }
 
 void StudySession::suggest() {

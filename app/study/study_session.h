@@ -38,7 +38,7 @@ public:
     /// Puts a study on the bench; the one before is saved first.
     void open(StudyId id);
     /// Starts a study from a reference photograph and puts it on the bench.
-    void startFrom(const QString& file, const QImage& picture);
+    void startFrom(const QString& file, const QImage& picture, const QString& sitter = {});
     /// Takes the sketch's photograph into the study on the bench.
     void setSketch(const QString& file, const QImage& picture);
 
@@ -70,7 +70,8 @@ public:
     // The guess that comes before the measuring.
     /// The construction is being turned by hand: there is a guess not committed yet.
     bool isGuessing() const { return study_.guess && !study_.guess->committed; }
-    /// Lays the construction on the reference to be turned by hand, or takes up the old guess again.
+    /// Lays the construction on the reference to be turned by hand, or takes up the old guess
+    /// again.
     void startGuess();
     void setGuess(const QString& words, const QString& merge, const Guess& guess);
     /// Stands by the guess; what follows is measuring.

@@ -1,6 +1,7 @@
 #include "app/window/main_window.h"
 
 #include "app/bench/bench.h"
+#include "app/cast_room/cast_room.h"
 #include "app/shelf/shelf.h"
 #include "app/study/picture_file.h"
 #include "app/theme/theme.h"
@@ -31,7 +32,8 @@ MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent),
     column->setSpacing(4);
     const std::pair<QString, QKeySequence> places[] = {
         {tr("Bench"), QKeySequence(Qt::CTRL | Qt::Key_1)},
-        {tr("Shelf"), QKeySequence(Qt::CTRL | Qt::Key_2)}};
+        {tr("Shelf"), QKeySequence(Qt::CTRL | Qt::Key_2)},
+        {tr("Cast room"), QKeySequence(Qt::CTRL | Qt::Key_3)}};
     for (const auto& [name, keys] : places) {
         auto* button = new QPushButton(name);
         button->setProperty("role", "place");
@@ -48,10 +50,20 @@ MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent),
     places_ = new QStackedWidget;
     places_->addWidget(bench_ = new Bench(session_));
     places_->addWidget(shelf_ = new Shelf(session_));
+    places_->addWidget(castRoom_ = new CastRoom);
     row->addWidget(places_, 1);
     setCentralWidget(centre);
 
     connect(bench_, &Bench::choosePicture, this, &MainWindow::choosePicture);
+    connect(bench_, &Bench::toCastRoom, this, [this] { goTo(Place::CastRoom); });
+    connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
+        goTo(Place::Bench);
+        bench_->takePicture(file, Side::Seen, sitter);
+    });
+    connect(castRoom_, &CastRoom::troubled, this, [this](const QString& message) {
+        goTo(Place::Bench);
+        session_.tell(message);
+    });
     connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
     connect(shelf_, &Shelf::chosen, this, [this](StudyId id) {
         try {
@@ -105,6 +117,7 @@ void MainWindow::buildMenus() {
         [this] { choosePicture(Side::Seen); });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
         [this] { choosePicture(Side::Drawn); });
+    add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
     study->addSeparator();
     add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
@@ -198,7 +211,7 @@ void MainWindow::showShortcuts() {
         grid->addWidget(new QLabel(what), row++, 1);
     };
     line(tr("Alt+1 … Alt+6"), tr("the steps of the course"));
-    line(tr("Ctrl+1, Ctrl+2"), tr("bench, shelf"));
+    line(tr("Ctrl+1 … Ctrl+3"), tr("bench, shelf, cast room"));
     line(tr("Space"), tr("cannot see the next mark"));
     line(tr("Enter"), tr("drop the next mark where it is expected"));
     line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));

@@ -10,6 +10,7 @@ class QStackedWidget;
 namespace zokran {
 
 class Bench;
+class CastRoom;
 class Shelf;
 
 /// The one window: places at the far left, the place itself beside them, a menu for everything.
@@ -19,9 +20,10 @@ class MainWindow : public QMainWindow {
 public:
     explicit MainWindow(Logbook& logbook, QWidget* parent = nullptr);
 
-    enum class Place { Bench, Shelf };
+    enum class Place { Bench, Shelf, CastRoom };
     void goTo(Place place);
     Bench* bench() { return bench_; }
+    CastRoom* castRoom() { return castRoom_; }
     StudySession& session() { return session_; }
 
     /// Puts the study last open back on the bench, when there is one.
@@ -42,6 +44,7 @@ private:
     std::vector<QPushButton*> placeButtons_;
     Bench* bench_;
     Shelf* shelf_;
+    CastRoom* castRoom_;
 };
 
 } // namespace zokran

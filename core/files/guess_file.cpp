@@ -32,8 +32,8 @@ Guess parseGuess(const std::string& text, const std::string& name) {
         };
         const nlohmann::json &pose = j.at("pose"), &ball = j.at("ball");
         Guess guess;
-        guess.pose = poseFromDegrees({number(pose, "turn")}, {number(pose, "tilt")},
-                                     {number(pose, "lean")});
+        guess.pose =
+            poseFromDegrees({number(pose, "turn")}, {number(pose, "tilt")}, {number(pose, "lean")});
         guess.ball = {{number(ball, "cx"), number(ball, "cy")}, {number(ball, "r")}};
         guess.sidePlane = {number(j, "side_plane")};
         guess.chin = {number(j, "chin")};

@@ -62,16 +62,14 @@ std::vector<Asymmetry> asymmetriesOf(const MarkSheet& sheet, const Fit& fit) {
         if (left == right || adultHeads().mean[left].x() < 0 || !sheet.seen(left) ||
             !sheet.seen(right) || stray(left) || stray(right))
             continue;
-        const double sigma = std::hypot(sheet.noiseOf(left).value, sheet.noiseOf(right).value) /
-                             fit.view.scale;
+        const double sigma =
+            std::hypot(sheet.noiseOf(left).value, sheet.noiseOf(right).value) / fit.view.scale;
         const auto upL = along(left, Eigen::Vector3d::UnitY());
         const auto upR = along(right, Eigen::Vector3d::UnitY());
         const auto outL = along(left, Eigen::Vector3d::UnitX());
         const auto outR = along(right, -Eigen::Vector3d::UnitX());
-        const Asymmetry a{left,
-                          {upL && upR ? *upL - *upR : 0},
-                          {outL && outR ? *outL - *outR : 0},
-                          {sigma}};
+        const Asymmetry a{
+            left, {upL && upR ? *upL - *upR : 0}, {outL && outR ? *outL - *outR : 0}, {sigma}};
         if (std::max(std::abs(a.up.value), std::abs(a.outward.value)) > told * sigma)
             all.push_back(a);
     }

@@ -285,8 +285,9 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     // A face that looks away cannot have been marked; its mirror image can.
     if (fit.view.rotation(2, 2) < facingAway && sheet.seen(Mark::NoseTip) &&
         sheet.seen(Mark::LipLine))
-        throw BadInput("these marks fit a head that faces away; are left and right swapped? They are "
-                       "always the sitter's own");
+        throw BadInput(
+            "these marks fit a head that faces away; are left and right swapped? They are "
+            "always the sitter's own");
     fit.pose = poseOf(best.view.rotation);
     fit.rival = rival;
     fit.shape = best.coefficients;

@@ -36,8 +36,8 @@ struct Fit {
     /// One standard deviation of where the fit expects each mark, and so of the guide through it;
     /// with the covariance.
     PerMark<std::optional<Pixels>> spread;
-    /// Pairs whose two sides differ by more than the marks' noise, the largest first; the fit itself
-    /// is of a head that is the same on both sides. With the covariance.
+    /// Pairs whose two sides differ by more than the marks' noise, the largest first; the fit
+    /// itself is of a head that is the same on both sides. With the covariance.
     std::vector<Asymmetry> asymmetries;
     double milliseconds = 0;
 
@@ -50,7 +50,8 @@ struct FitOptions {
     /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set
     /// aside stay set aside, and no new ones are looked for.
     const Fit* warmStart = nullptr;
-    bool covariance = true; ///< fill `sigma`, `spread` and `asymmetries`; not while a mark is dragged
+    bool covariance =
+        true; ///< fill `sigma`, `spread` and `asymmetries`; not while a mark is dragged
     /// What other photographs of this sitter say of the shape; null or empty: nothing.
     const ShapeKnowledge* sitter = nullptr;
 };

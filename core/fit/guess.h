@@ -9,19 +9,18 @@ namespace zokran {
 struct Guess {
     Pose pose;
     BallCircle ball;
-    BallRadii sidePlane{0.745};     ///< where the sides are sliced off: x = ± this
-    BallRadii chin{-4.0 / 3};       ///< the chin's level
-    bool committed = false;         ///< the learner stands by it; what follows is measuring
+    BallRadii sidePlane{0.745}; ///< where the sides are sliced off: x = ± this
+    BallRadii chin{-4.0 / 3};   ///< the chin's level
+    bool committed = false;     ///< the learner stands by it; what follows is measuring
 
     bool operator==(const Guess&) const = default;
 };
 
 /// The places the construction is pulled by.
 enum class GuessHandle { Place, Size, Turn, Tilt, Lean, Width, Chin };
-inline constexpr GuessHandle guessHandles[] = {GuessHandle::Place, GuessHandle::Size,
-                                               GuessHandle::Turn,  GuessHandle::Tilt,
-                                               GuessHandle::Lean,  GuessHandle::Width,
-                                               GuessHandle::Chin};
+inline constexpr GuessHandle guessHandles[] = {
+    GuessHandle::Place, GuessHandle::Size,  GuessHandle::Turn, GuessHandle::Tilt,
+    GuessHandle::Lean,  GuessHandle::Width, GuessHandle::Chin};
 
 /// A guess to begin with: a ball on the upper middle of the picture, facing the viewer.
 Guess firstGuess(const MarkSheet& sheet);
@@ -48,9 +47,9 @@ Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessHandle handle,
 /// What the guess is to the fit: guess less fit.
 struct GuessError {
     Radians turn, tilt, lean;
-    double size = 0;    ///< the guessed ball's radius is this share larger
+    double size = 0;       ///< the guessed ball's radius is this share larger
     BallRadii right, down; ///< the guessed ball lies this far off, in fitted ball radii
-    BallRadii chin;     ///< the guessed chin lies this much higher on the head
+    BallRadii chin;        ///< the guessed chin lies this much higher on the head
 };
 GuessError errorOf(const Guess& guess, const Fit& fit);
 

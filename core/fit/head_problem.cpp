@@ -133,7 +133,8 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         row += 2;
     }
     if (known) {
-        f.segment(row, directionCount) = known->root * x.segment(first, directionCount) - known->target;
+        f.segment(row, directionCount) =
+            known->root * x.segment(first, directionCount) - known->target;
         if (jacobian)
             for (int k = 0; k < directionCount; ++k)
                 for (int r = 0; r < directionCount; ++r)
@@ -243,8 +244,7 @@ ShapeKnowledge HeadProblem::told(const State& state) {
     known = before;
     const Eigen::Index c = firstDirection();
     const Eigen::MatrixXd jc = j.rightCols(n), jp = j.leftCols(c);
-    const Eigen::MatrixXd hpp =
-        jp.transpose() * jp + 1e-6 * Eigen::MatrixXd::Identity(c, c);
+    const Eigen::MatrixXd hpp = jp.transpose() * jp + 1e-6 * Eigen::MatrixXd::Identity(c, c);
     // The camera's unknowns are eliminated by the Schur complement.
     const Eigen::MatrixXd gain = hpp.ldlt().solve(jp.transpose() * jc).transpose();
     const VectorXd gradient = -(jc.transpose() * f) + gain * (jp.transpose() * f);

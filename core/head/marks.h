@@ -82,7 +82,7 @@ private:
 struct PlacedMark {
     std::optional<PicturePoint> at;
     bool hidden = false;
-    bool suggested = false;      ///< found by the program and not looked over yet
+    bool suggested = false;           ///< found by the program and not looked over yet
     std::optional<Pixels> noise = {}; ///< one standard deviation, when the mark has its own
 
     bool usable() const { return at && !hidden; }

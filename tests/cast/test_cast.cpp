@@ -26,7 +26,8 @@ TEST_CASE("Every mark lies on the surface of its sculpture") {
             CHECK(std::abs(s.distanceBald(s.marks()[markAt(i)])) < 2e-3);
         }
     }
-    CHECK_THROWS_WITH(sitterNamed("nobody"), Catch::Contains("nobody") && Catch::Contains("halcyon"));
+    CHECK_THROWS_WITH(sitterNamed("nobody"),
+                      Catch::Contains("nobody") && Catch::Contains("halcyon"));
 }
 
 TEST_CASE("Marks are hidden when the head stands before them") {

@@ -1,5 +1,5 @@
-#include "cast/stand_in_camera.h"
 #include "cast/raster.h"
+#include "cast/stand_in_camera.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -72,13 +72,12 @@ TEST_CASE("A seen mark's pixel shows the surface at the mark") {
                 double nearest = 1e9;
                 for (int dy = -2; dy <= 2; ++dy)
                     for (int dx = -2; dx <= 2; ++dx) {
-                        const Raster::Pixel& pixel =
-                            raster.at(int(at.x()) + dx, int(at.y()) + dy);
+                        const Raster::Pixel& pixel = raster.at(int(at.x()) + dx, int(at.y()) + dy);
                         if (pixel.triangle == Raster::nothing)
                             continue;
                         const auto& t = mesh->triangles[pixel.triangle];
-                        nearest = std::min(nearest, (mesh->points[t[0]].cast<double>() -
-                                                     s.marks()[m]).norm());
+                        nearest = std::min(
+                            nearest, (mesh->points[t[0]].cast<double>() - s.marks()[m]).norm());
                     }
                 INFO(id << ' ' << idOf(m));
                 // The chin's lowest point is seen at a graze, where two pixels run deep.
@@ -133,8 +132,8 @@ TEST_CASE("The tip of the nose is open to the room, the corner of the eye is a h
 
 TEST_CASE("Proportions of the cast room's heads lie within published ranges") {
     // Farkas 1994, young adults, mean of the sexes ± 3 standard deviations, mm; from memory. The
-    // child is held against a six-year-old's. The ball's radius is half the head's length, which the
-    // tables give as 190 (adults) and 178 (six years).
+    // child is held against a six-year-old's. The ball's radius is half the head's length, which
+    // the tables give as 190 (adults) and 178 (six years).
     struct Range {
         Mark a, b;
         double adult, spread, child;
@@ -166,8 +165,8 @@ TEST_CASE("The camera writes how it was held and through which lens") {
     shot.size = 100;
     shot.lensMm = 105;
     const std::string jpeg = asTaken(photograph(Sculpture(sitterNamed("wren")), shot), shot);
-    const auto image = Exiv2::ImageFactory::open(
-        reinterpret_cast<const Exiv2::byte*>(jpeg.data()), static_cast<long>(jpeg.size()));
+    const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(jpeg.data()),
+                                                 static_cast<long>(jpeg.size()));
     image->readMetadata();
     auto value = [&](const char* key) { return image->exifData()[key].toLong(); };
     CHECK(value("Exif.Photo.FocalLengthIn35mmFilm") == 105);

@@ -41,9 +41,13 @@ TEST_CASE("The guessed ball's outline is the circle laid, and the pose the one t
 }
 
 TEST_CASE("Each handle follows the hand along its own freedom, at every pose") {
-    for (const auto& [turn, tilt, lean] :
-         {std::array{0.0, 0.0, 0.0}, {40, 25, -10}, {-70, 10, 160}, {85, 0, 0}, {10, 70, 30},
-          {-10, -70, 0}, {20, 10, 180}}) {
+    for (const auto& [turn, tilt, lean] : {std::array{0.0, 0.0, 0.0},
+                                           {40, 25, -10},
+                                           {-70, 10, 160},
+                                           {85, 0, 0},
+                                           {10, 70, 30},
+                                           {-10, -70, 0},
+                                           {20, 10, 180}}) {
         const Guess g = guessAt(turn, tilt, lean);
         CAPTURE(turn, tilt, lean);
         Guess goal = g;

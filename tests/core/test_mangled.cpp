@@ -26,20 +26,24 @@ enum class Spoilt {
     Count,
 };
 
-std::string number(double x) { return fmt::format("{:.12g}", x); }
+std::string number(double x) {
+    return fmt::format("{:.12g}", x);
+}
 
 std::string markFile(Random& random, Spoilt how) {
-    View view = viewAt(pose(random.between(-90, 90), random.between(-90, 90),
-                            random.between(-180, 180)),
-                       random.between(3, 25));
+    View view =
+        viewAt(pose(random.between(-90, 90), random.between(-90, 90), random.between(-180, 180)),
+               random.between(3, 25));
     view.centre = view.principal;
     auto maybe = [&](double share, const std::string& value) {
         return random.between(0, 1) < share ? value : std::string("null");
     };
-    std::string text = R"({"format":"zokran-marks","version":1,"image":{"width":1000,"height":1000},)";
+    std::string text =
+        R"({"format":"zokran-marks","version":1,"image":{"width":1000,"height":1000},)";
     text += fmt::format(R"("camera":{{"focal_px":{}}},)",
                         maybe(0.5, number(std::pow(10, random.between(-2, 5)))));
-    text += fmt::format(R"("noise_px":{},)", maybe(0.3, number(std::pow(10, random.between(-5, 3)))));
+    text +=
+        fmt::format(R"("noise_px":{},)", maybe(0.3, number(std::pow(10, random.between(-5, 3)))));
     text += fmt::format(
         R"("ball":{},)",
         maybe(0.3, fmt::format(R"({{"cx":{},"cy":{},"r":{}}})", number(random.between(0, 1000)),

@@ -24,12 +24,14 @@ TEST_CASE("A face is found and marked, also when it leans far over") {
         Shot shot;
         shot.size = 640;
         shot.pose = pose(12, 0, lean);
-        const MarkSheet truth = exactMarks(Sculpture(sitterNamed("halcyon")), viewOf(shot), 512, 640);
+        const MarkSheet truth =
+            exactMarks(Sculpture(sitterNamed("halcyon")), viewOf(shot), 512, 640);
         const MarkSheet found = suggestMarks(photographAs("zokran-suggest.png", shot));
         INFO("lean " << lean);
         CHECK(found.width == 512);
         CHECK(found.seenMarks().size() == 16);
-        REQUIRE(found.noise);
+        REQUIRE(found.marks[Mark::NoseTip]->noise);
+        CHECK(found.marks[Mark::NoseTip]->suggested);
         // The head is some 320 px tall.
         double sum = 0;
         for (Mark m : found.seenMarks())

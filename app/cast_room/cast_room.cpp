@@ -1,0 +1,390 @@
+#include "app/cast_room/cast_room.h"
+
+#include "app/theme/theme.h"
+#include "core/files/json_file.h"
+
+#include <QComboBox>
+#include <QDir>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QRandomGenerator>
+#include <QScrollArea>
+#include <QStandardPaths>
+#include <QVBoxLayout>
+#include <QtConcurrentRun>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// Rendered heights, px: while the head is being turned, at rest, and taken.
+constexpr int quickHeight = 420, restHeight = 820, takenHeight = 1600;
+/// Degrees for a pixel dragged.
+constexpr double perPixel = 0.4;
+
+QImage asQImage(const Picture& picture) {
+    return QImage(picture.bgr.data(), picture.width, picture.height, 3 * picture.width,
+                  QImage::Format_BGR888)
+        .copy();
+}
+
+double inDegrees(Radians r) {
+    return toDegrees(r).value;
+}
+
+} // namespace
+
+CastView::CastView(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::OpenHandCursor);
+    setMinimumSize(320, 400);
+    setAccessibleName(tr("The plaster head, as the camera sees it"));
+}
+
+void CastView::show(const QImage& picture) {
+    picture_ = picture;
+    update();
+}
+
+void CastView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    const Theme& theme = Theme::current();
+    painter.fillRect(rect(), theme.sheet);
+    if (picture_.isNull()) {
+        painter.setFont(typeFont(TypeSize::Heading));
+        painter.setPen(theme.quiet);
+        painter.drawText(rect(), Qt::AlignCenter, tr("The light is being switched on…"));
+        return;
+    }
+    const QSize size = picture_.size().scaled(this->size() - QSize(16, 16), Qt::KeepAspectRatio);
+    const QRect frame(QPoint((width() - size.width()) / 2, (height() - size.height()) / 2), size);
+    painter.drawImage(frame, picture_);
+    painter.setPen(hasFocus() ? QPen(theme.ink, 2) : QPen(theme.hairline, 1));
+    painter.drawRect(frame);
+}
+
+void CastView::mousePressEvent(QMouseEvent* event) {
+    setFocus();
+    grabbed_ = event->position();
+}
+
+void CastView::mouseMoveEvent(QMouseEvent* event) {
+    if (!(event->buttons() & Qt::LeftButton))
+        return;
+    const QPointF by = perPixel * (event->position() - grabbed_);
+    grabbed_ = event->position();
+    if (event->modifiers() & Qt::ShiftModifier)
+        emit turned({0}, {0}, {by.x()});
+    else
+        emit turned({by.x()}, {-by.y()}, {0});
+}
+
+void CastView::keyPressEvent(QKeyEvent* event) {
+    constexpr double step = 5;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return emit turned({-step}, {0}, {0});
+    case Qt::Key_Right:
+        return emit turned({step}, {0}, {0});
+    case Qt::Key_Up:
+        return emit turned({0}, {step}, {0});
+    case Qt::Key_Down:
+        return emit turned({0}, {-step}, {0});
+    case Qt::Key_Comma:
+        return emit turned({0}, {0}, {-step});
+    case Qt::Key_Period:
+        return emit turned({0}, {0}, {step});
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
+    shot_.pose = poseFromDegrees({28}, {8}, {-4});
+    auto* page = new QVBoxLayout(this);
+    page->setContentsMargins(8, 8, 16, 8);
+    page->setSpacing(8);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(16);
+    middle->addWidget(view_ = new CastView, 1);
+    auto* controls = new QWidget;
+    auto* column = new QVBoxLayout(controls);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    buildControls(column);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFixedWidth(304);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(controls);
+    middle->addWidget(scroll);
+    page->addLayout(middle, 1);
+
+    auto* nextRow = new QHBoxLayout;
+    nextRow->setSpacing(12);
+    auto* next = new QLabel(tr("Turn the head until it is worth drawing, then take its picture."));
+    next->setProperty(typeProperty, "heading");
+    next->setWordWrap(true);
+    next->setMinimumHeight(44);
+    nextRow->addWidget(next, 1);
+    busy_ = new QProgressBar;
+    busy_->setRange(0, 0);
+    busy_->setFixedWidth(120);
+    busy_->setTextVisible(false);
+    busy_->setAccessibleName(tr("Taking the picture"));
+    busy_->hide();
+    nextRow->addWidget(busy_);
+    auto* surprise = new QPushButton(tr("S&urprise me"));
+    surprise->setToolTip(tr("A pose at random within the ranges at the right"));
+    connect(surprise, &QPushButton::clicked, this, &CastRoom::surprise);
+    nextRow->addWidget(surprise);
+    take_ = new QPushButton(tr("&Take the picture"));
+    take_->setProperty("role", "next");
+    connect(take_, &QPushButton::clicked, this, &CastRoom::take);
+    nextRow->addWidget(take_);
+    page->addLayout(nextRow);
+
+    connect(view_, &CastView::turned, this, [this](Degrees turn, Degrees tilt, Degrees lean) {
+        auto added = [](Radians angle, Degrees by) {
+            return wrapped({angle.value + toRadians(by).value});
+        };
+        shot_.pose = {added(shot_.pose.turn, turn), added(shot_.pose.tilt, tilt),
+                      added(shot_.pose.lean, lean)};
+        showPose();
+        look();
+    });
+    soon_.setSingleShot(true);
+    connect(&soon_, &QTimer::timeout, this, &CastRoom::startLooking);
+    showPose();
+}
+
+CastRoom::~CastRoom() {
+    stop_ = stopTaking_ = true;
+    looking_.waitForFinished();
+    takingFuture_.waitForFinished();
+}
+
+void CastRoom::buildControls(QVBoxLayout* column) {
+    auto say = [&](const QString& text, const char* type) {
+        auto* label = new QLabel(text);
+        label->setProperty(typeProperty, type);
+        label->setWordWrap(true);
+        column->addWidget(label);
+        return label;
+    };
+    say(tr("Cast room"), "heading");
+    auto* name = say(tr("S&itter"), "strong");
+    column->addWidget(sitter_ = new QComboBox);
+    name->setBuddy(sitter_);
+    sitter_->setAccessibleName(tr("Sitter"));
+    for (const std::string& id : headIds()) {
+        QString shown = QString::fromStdString(id);
+        shown[0] = shown[0].toUpper();
+        sitter_->addItem(shown, QString::fromStdString(id));
+    }
+    sitter_->setCurrentIndex(sitter_->findData("halcyon"));
+    about_ = say({}, "caption");
+    connect(sitter_, &QComboBox::currentIndexChanged, this, [this] {
+        about_->setText(
+            QString::fromStdString(aboutSitter(sitter_->currentData().toString().toStdString())));
+        look();
+    });
+    about_->setText(
+        QString::fromStdString(aboutSitter(sitter_->currentData().toString().toStdString())));
+
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    grid->setVerticalSpacing(4);
+    grid->setColumnStretch(0, 1);
+    column->addLayout(grid);
+    auto heading = [&](const QString& text) {
+        auto* label = new QLabel(text);
+        label->setProperty(typeProperty, "strong");
+        label->setContentsMargins(0, 8, 0, 0);
+        grid->addWidget(label, grid->rowCount(), 0, 1, 2);
+    };
+    auto field = [&](const QString& text, double low, double high, const QString& suffix,
+                     double value) {
+        auto* label = new QLabel(text);
+        auto* box = new QDoubleSpinBox;
+        box->setRange(low, high);
+        box->setDecimals(0);
+        box->setSuffix(suffix);
+        box->setValue(value);
+        box->setAccessibleName(QString(text).remove('&'));
+        box->setMinimumWidth(96);
+        label->setBuddy(box);
+        const int row = grid->rowCount();
+        grid->addWidget(label, row, 0);
+        grid->addWidget(box, row, 1);
+        return box;
+    };
+    auto watched = [&](QDoubleSpinBox* box) {
+        connect(box, &QDoubleSpinBox::valueChanged, this, &CastRoom::readControls);
+        return box;
+    };
+    heading(tr("Pose"));
+    turn_ = watched(field(tr("Tu&rn, + to the right"), -180, 180, tr("°"), 0));
+    tilt_ = watched(field(tr("Ti&lt, + chin up"), -180, 180, tr("°"), 0));
+    lean_ = watched(field(tr("Lea&n, + to the right"), -180, 180, tr("°"), 0));
+    heading(tr("Light and lens"));
+    azimuth_ = watched(field(tr("Light from the si&de"), -180, 180, tr("°"), -40));
+    elevation_ = watched(field(tr("Light from a&bove"), -90, 90, tr("°"), 45));
+    softness_ = watched(field(tr("S&oftness"), 2, 150, tr(" %"), 50));
+    fill_ = watched(field(tr("Light of the roo&m"), 0, 200, tr(" %"), 100));
+    lens_ = watched(field(tr("L&ens"), 28, 200, tr(" mm"), 85));
+    heading(tr("Surprises within"));
+    mostTurn_ = field(tr("Turn up to"), 0, 90, tr("°"), 65);
+    mostTilt_ = field(tr("Tilt up to"), 0, 80, tr("°"), 30);
+    mostLean_ = field(tr("Lean up to"), 0, 180, tr("°"), 20);
+    say(tr("Drag the head to turn it, with Shift to lean it; or use the arrow keys, comma and full "
+           "stop. The plaster heads are invented and hold still."),
+        "caption");
+    column->addStretch();
+}
+
+QString CastRoom::sitter() const {
+    return sitter_->currentText();
+}
+
+void CastRoom::showPose() {
+    showing_ = true;
+    turn_->setValue(inDegrees(shot_.pose.turn));
+    tilt_->setValue(inDegrees(shot_.pose.tilt));
+    lean_->setValue(inDegrees(shot_.pose.lean));
+    showing_ = false;
+}
+
+void CastRoom::readControls() {
+    if (showing_)
+        return;
+    shot_.pose = poseFromDegrees({turn_->value()}, {tilt_->value()}, {lean_->value()});
+    shot_.lightAzimuth = {azimuth_->value()};
+    shot_.lightElevation = {elevation_->value()};
+    shot_.softness = softness_->value() / 100;
+    shot_.fill = fill_->value() / 100;
+    shot_.lensMm = lens_->value();
+    look();
+}
+
+void CastRoom::surprise() {
+    auto within = [](double most) {
+        return (2 * QRandomGenerator::global()->generateDouble() - 1) * most;
+    };
+    shot_.pose = poseFromDegrees({within(mostTurn_->value())}, {within(mostTilt_->value())},
+                                 {within(mostLean_->value())});
+    showPose();
+    look();
+}
+
+void CastRoom::showEvent(QShowEvent*) {
+    if (view_->picture().isNull())
+        look();
+}
+
+void CastRoom::look() {
+    if (!isVisible())
+        return;
+    stop_ = true;
+    again_ = true;
+    if (!looking_.isRunning())
+        soon_.start(0);
+}
+
+void CastRoom::startLooking() {
+    if (looking_.isRunning()) {
+        soon_.start(5);
+        return;
+    }
+    again_ = false;
+    stop_ = false;
+    const std::string id = sitter_->currentData().toString().toStdString();
+    if (id != meshedSitter_) {
+        meshedSitter_ = id;
+        coarse_ = fine_ = nullptr;
+    }
+    looking_ =
+        QtConcurrent::run([this, id, shot = shot_, coarse = coarse_, fine = fine_]() mutable {
+            auto deliver = [&](const QImage& image) {
+                QMetaObject::invokeMethod(this, [this, id, image, coarse, fine] {
+                    if (id == meshedSitter_) {
+                        coarse_ = coarse;
+                        fine_ = fine;
+                    }
+                    if (!image.isNull() && id == meshedSitter_)
+                        view_->show(image);
+                });
+            };
+            auto render = [&](const PlasterMesh& mesh, int height) {
+                shot.size = height;
+                const Picture picture = photograph(mesh, shot, &stop_);
+                return picture.bgr.empty() ? QImage() : asQImage(picture);
+            };
+            // A quick look first, which is never called off, so that the head follows the hand; the
+            // fine one when the hand rests.
+            if (!coarse)
+                coarse = meshOf(Sculpture(sitterNamed(id)), MeshGrain::Coarse);
+            shot.size = quickHeight;
+            deliver(asQImage(photograph(*coarse, shot)));
+            if (!stop_ && !fine)
+                fine = meshOf(Sculpture(sitterNamed(id)), MeshGrain::Fine, &stop_);
+            if (!stop_ && fine)
+                deliver(render(*fine, restHeight));
+            QMetaObject::invokeMethod(this, [this] {
+                if (again_)
+                    soon_.start(1);
+            });
+        });
+}
+
+void CastRoom::take() {
+    if (taking_) {
+        stopTaking_ = true;
+        return;
+    }
+    taking_ = true;
+    stopTaking_ = false;
+    busy_->show();
+    take_->setText(tr("S&top"));
+    const std::string id = sitter_->currentData().toString().toStdString();
+    const QString name = sitter();
+    Shot shot = shot_;
+    shot.size = takenHeight;
+    const auto mesh = meshedSitter_ == id ? fine_ : nullptr;
+    takingFuture_ = QtConcurrent::run([this, id, name, shot, mesh] {
+        QString file, trouble;
+        try {
+            const Picture picture =
+                mesh ? photograph(*mesh, shot, &stopTaking_)
+                     : photograph(Sculpture(sitterNamed(id)), shot, &stopTaking_);
+            if (!picture.bgr.empty()) {
+                file = QDir::tempPath() + QString("/%1 at %2°.jpg")
+                                              .arg(name)
+                                              .arg(std::lround(toDegrees(shot.pose.turn).value));
+                writeAtomically(file.toStdString(), asTaken(picture, shot));
+            }
+        } catch (const std::exception& e) {
+            trouble = QString::fromUtf8(e.what());
+        }
+        QMetaObject::invokeMethod(this, [this, file, trouble, name] {
+            taking_ = false;
+            busy_->hide();
+            take_->setText(tr("&Take the picture"));
+            if (!trouble.isEmpty())
+                emit troubled(trouble);
+            else if (!file.isEmpty())
+                emit taken(file, name);
+        });
+    });
+}
+
+} // namespace zokran

@@ -1,0 +1,98 @@
+#pragma once
+
+#include "cast/stand_in_camera.h"
+
+#include <QFuture>
+#include <QImage>
+#include <QTimer>
+#include <QWidget>
+#include <atomic>
+#include <memory>
+#include <optional>
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QProgressBar;
+class QPushButton;
+class QVBoxLayout;
+
+namespace zokran {
+
+/// The plaster head as the stand-in camera sees it. Dragging turns it, with Shift it leans; the
+/// arrow keys turn and tilt by five degrees, comma and full stop lean.
+class CastView : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit CastView(QWidget* parent = nullptr);
+    void show(const QImage& picture);
+    const QImage& picture() const { return picture_; }
+
+signals:
+    /// The learner turned the head by this much.
+    void turned(Degrees turn, Degrees tilt, Degrees lean);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QImage picture_;
+    QPointF grabbed_;
+};
+
+/// The cast room: choose a sitter, walk round it, set light and lens, and take its picture, which
+/// becomes the reference of a new study. Meshing and rendering run off the UI thread; the newest
+/// wish wins.
+class CastRoom : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit CastRoom(QWidget* parent = nullptr);
+    ~CastRoom() override;
+
+    const Shot& shot() const { return shot_; }
+    QString sitter() const;
+    CastView* view() { return view_; }
+    bool isTaking() const { return taking_; }
+    /// A pose at random within the ranges set.
+    void surprise();
+    /// Takes the picture at full size; called again meanwhile, it stops.
+    void take();
+
+signals:
+    /// The picture lies in `file`, as the camera wrote it.
+    void taken(const QString& file, const QString& sitter);
+    void troubled(const QString& message);
+
+protected:
+    void showEvent(QShowEvent*) override;
+
+private:
+    void buildControls(QVBoxLayout* column);
+    void readControls();
+    void showPose();
+    /// Renders anew, soon; what is under way is called off.
+    void look();
+    void startLooking();
+
+    Shot shot_;
+    CastView* view_;
+    QComboBox* sitter_;
+    QLabel* about_;
+    QDoubleSpinBox *turn_, *tilt_, *lean_, *lens_, *azimuth_, *elevation_, *softness_, *fill_;
+    QDoubleSpinBox *mostTurn_, *mostTilt_, *mostLean_;
+    QPushButton* take_;
+    QProgressBar* busy_;
+    bool showing_ = false, taking_ = false, again_ = false;
+    QTimer soon_;
+    std::string meshedSitter_; ///< whose meshes these are
+    std::shared_ptr<const PlasterMesh> coarse_, fine_;
+    std::atomic<bool> stop_{false}, stopTaking_{false};
+    QFuture<void> looking_, takingFuture_;
+};
+
+} // namespace zokran
