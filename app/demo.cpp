@@ -4,14 +4,23 @@
 #include "core/files/marks_file.h"
 #include "core/head/canon.h"
 
+#include <QDateTime>
+#include <algorithm>
+
 namespace zokran {
 
-void fillWithDemo(Logbook& logbook) {
-    if (!logbook.studies().empty())
-        return;
-    const std::filesystem::path folder = dataFolder() / "demo";
-    readJson(folder / "studies.json", "zokran-demo", [&](const nlohmann::json& j) {
+namespace {
+
+/// The last evening of the demo's course; the studies count back from here.
+const QDateTime lastEvening(QDate(2026, 10, 30), QTime(0, 0), Qt::UTC);
+
+/// Puts the studies of one folder into the logbook and returns the last one's number.
+StudyId fillFrom(Logbook& logbook, const std::filesystem::path& folder) {
+    return readJson(folder / "studies.json", "zokran-demo", [&](const nlohmann::json& j) {
         StudyId last = 0;
+        int lastDay = 0;
+        for (const nlohmann::json& entry : j.at("studies"))
+            lastDay = std::max(lastDay, entry.value("day", 0));
         for (const nlohmann::json& entry : j.at("studies")) {
             const auto file = [&](const char* key) {
                 return folder / entry.at(key).get<std::string>();
@@ -26,11 +35,25 @@ void fillWithDemo(Logbook& logbook) {
             study.reference = readMarks(file("reference_marks"));
             study.sketchPicture = logbook.keepPicture(file("sketch"));
             study.sketch = readMarks(file("sketch_marks"));
-            last = logbook.add(study);
+            QString made;
+            if (entry.contains("day"))
+                made = lastEvening.addDays(entry["day"].get<int>() - lastDay)
+                           .addSecs(60 * entry.at("minute").get<int>())
+                           .toString("yyyy-MM-ddTHH:mm:ss.zzzZ");
+            last = logbook.add(study, made.toStdString());
         }
-        logbook.remember("open_study", std::to_string(last));
-        return 0;
+        return last;
     });
+}
+
+} // namespace
+
+void fillWithDemo(Logbook& logbook) {
+    if (!logbook.studies().empty())
+        return;
+    const std::filesystem::path folder = dataFolder() / "demo";
+    fillFrom(logbook, folder / "course");
+    logbook.remember("open_study", std::to_string(fillFrom(logbook, folder)));
 }
 
 } // namespace zokran

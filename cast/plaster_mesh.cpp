@@ -98,13 +98,12 @@ private:
     }
     void addVertex(const Eigen::Vector3i& c, PlasterMesh& mesh) {
         float d[8];
-        Corner nearest;
-        nearest.distance = 1e9f;
+        bool mixed = false;
+        const Sculpture::Part part = corner(c).part;
         for (int k = 0; k < 8; ++k) {
             const Corner& at = corner(c + Eigen::Vector3i(k & 1, k >> 1 & 1, k >> 2));
             d[k] = at.distance;
-            if (std::abs(at.distance) < std::abs(nearest.distance))
-                nearest = at;
+            mixed = mixed || at.part != part;
         }
         // The middle of where the surface crosses the cell's edges ...
         Vecf sum(0, 0, 0);
@@ -129,7 +128,8 @@ private:
         vertex_[index(c)] = static_cast<std::uint32_t>(mesh.points.size());
         mesh.points.push_back(place(c.cast<double>() + p.cast<double>()).cast<float>());
         mesh.normals.push_back(slope.normalized());
-        mesh.parts.push_back(nearest.part);
+        mesh.parts.push_back(mixed ? sculpture_.sample(mesh.points.back().cast<double>()).part
+                                   : part);
     }
     /// The quads round the three edges that leave the cell's low corner.
     void addFaces(const Eigen::Vector3i& c, PlasterMesh& mesh) {

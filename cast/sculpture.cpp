@@ -143,8 +143,8 @@ double eyeball(const Vec& p) {
     const Vec gaze = eyeAt + Vec(0, 0.002, eyeRadius);
     const double fromGaze = std::hypot(p.x() - gaze.x(), p.y() - gaze.y());
     const double ring =
-        std::max(std::abs(fromGaze - 0.061) - 0.003, std::abs(p.z() - gaze.z()) - .05);
-    d = carve(d, ring - 0.002, 0.008);
+        std::hypot(fromGaze - 0.060, 0.6 * (p - eyeAt).norm() - 0.6 * eyeRadius) - 0.008;
+    d = carve(d, ring, 0.012);
     return carve(d, ellipsoid(p, gaze + Vec(0, 0.004, 0.006), {0.032, 0.032, 0.026}), 0.014);
 }
 
@@ -202,10 +202,10 @@ double mouthOn(double d, const Vec& p, const Character& c) {
     const double thin = 1 - 0.35 * c.age;
     const double upper =
         tube(p, {0, -0.862 + 0.1 * open, 0.978}, {0.115, -0.828 + 0.1 * open, 0.965},
-             {0.268, -0.902, 0.868}, 0.048 * thin, 0.014);
+             {0.268, -0.904, 0.862}, 0.048 * thin, 0.010);
     const double lower =
         tube(p, {0, -0.962 - 0.5 * open, 0.966}, {0.14, -0.975 - 0.5 * open, 0.945},
-             {0.262, -0.908, 0.868}, 0.060 * thin, 0.014);
+             {0.262, -0.910, 0.860}, 0.060 * thin, 0.010);
     d = blend(d, upper, 0.04);
     d = blend(d, lower, 0.045);
     if (open > 0) // the hollow between the lips
@@ -213,7 +213,6 @@ double mouthOn(double d, const Vec& p, const Character& c) {
     const double parting =
         tube(p, {0, -0.907, 1.040}, {0.13, -0.900, 1.020}, {0.298, -0.903, 0.898}, 0.007, 0.009);
     d = carve(d, parting, 0.028);
-    d = carve(d, sphere(p, {0.292, -0.908, 0.900}, 0.010), 0.05);               // corner
     d = carve(d, ellipsoid(p, {0, -1.058, 1.005}, {0.15, 0.034, 0.055}), 0.09); // above the chin
     return d;
 }

@@ -1,3 +1,4 @@
+#include "cast/learner.h"
 #include "cast/stand_in_camera.h"
 #include "core/compare/compare.h"
 #include "core/files/comparison_file.h"
@@ -10,7 +11,9 @@
 #include "suggest/suggest.h"
 
 #include <CLI/CLI.hpp>
+#include <cctype>
 #include <cstdio>
+#include <filesystem>
 
 namespace {
 
@@ -93,6 +96,52 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
         writeAtomically(order.sketchMarks, marksText(sketch.marks, Truth{sketch.pose}));
 }
 
+/// Draws a simulated learner's course into a folder, in the demo's format.
+void learn(int studies, int days, unsigned seed, int size, const std::string& folder) {
+    if (studies < 1 || studies > 500 || days < 1 || days > 3650 || size < 64 || size > 4096)
+        throw BadInput("--studies goes to 500, --days to 3650, --size from 64 to 4096");
+    std::error_code error;
+    std::filesystem::create_directories(folder, error);
+    if (error)
+        throw BadInput(fmt::format("{}: {}", folder, error.message()));
+    nlohmann::ordered_json list = nlohmann::ordered_json::array();
+    int number = 0;
+    for (const SimulatedStudy& s : simulatedCourse(studies, days, seed)) {
+        const std::string stem = fmt::format("{:02}", ++number);
+        Shot shot = s.shot;
+        shot.size = size;
+        const Sitter sitter = sitterNamed(s.sitter);
+        const Sculpture sculpture(sitter);
+        const View view = viewOf(shot);
+        const int width = static_cast<int>(std::lround(2 * view.principal.x()));
+        const Sketch sketch = drawSketch(sitter, shot, s.planted, s.seed);
+        auto write = [&](const std::string& name, const std::string& content) {
+            writeAtomically(std::filesystem::path(folder) / name, content);
+        };
+        write(stem + ".jpg", encoded(photograph(sculpture, shot), ".jpg"));
+        write(stem + ".marks.json",
+              marksText(exactMarks(sculpture, view, width, shot.size), Truth{shot.pose}));
+        write(stem + "-sketch.jpg", encoded(sketch.picture, ".jpg"));
+        write(stem + "-sketch.marks.json", marksText(sketch.marks, Truth{sketch.pose}));
+        std::string name = s.sitter;
+        name[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(name[0])));
+        list.push_back({{"title", fmt::format("Evening {}, {}", s.day + 1, name)},
+                        {"sitter", name},
+                        {"notes", ""},
+                        {"paper_width_mm", 239},
+                        {"step", 4},
+                        {"day", s.day},
+                        {"minute", s.minuteOfDay},
+                        {"reference", stem + ".jpg"},
+                        {"reference_marks", stem + ".marks.json"},
+                        {"sketch", stem + "-sketch.jpg"},
+                        {"sketch_marks", stem + "-sketch.marks.json"}});
+    }
+    writeAtomically(
+        std::filesystem::path(folder) / "studies.json",
+        jsonText({{"format", "zokran-demo"}, {"version", 1}, {"studies", std::move(list)}}));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -111,6 +160,10 @@ int main(int argc, char** argv) {
     std::string marks;
     auto* fit = app.add_subcommand("fit", "Fit the head to marks and print pose, ball and camera.");
     fit->add_option("MARKS", marks, "a zokran-marks file")->required();
+    std::vector<std::string> others;
+    fit->add_option("OTHERS", others,
+                    "marks of other photographs of the same sitter, whose shape "
+                    "the fit then shares");
 
     std::string fitFile, canon, svg;
     auto* guides = app.add_subcommand("guides", "Print the construction and guidelines of a fit, "
@@ -180,6 +233,17 @@ int main(int argc, char** argv) {
     castCommand->add_option("--fill", order.shot.fill, "light the room gives back, 0 to 2");
     castCommand->add_option("--seed", order.seed, "another seed, another hand");
 
+    int studies = 40, days = 35, learnSize = 400;
+    unsigned learnSeed = 1;
+    std::string folder;
+    auto* learnCommand =
+        app.add_subcommand("learn", "Draw a simulated learner's course of studies into a folder.");
+    learnCommand->add_option("--studies", studies, "how many heads");
+    learnCommand->add_option("--days", days, "over how many days");
+    learnCommand->add_option("--seed", learnSeed, "another seed, another learner");
+    learnCommand->add_option("--size", learnSize, "height of the pictures in px");
+    learnCommand->add_option("--out", folder, "the folder")->required();
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
@@ -190,9 +254,11 @@ int main(int argc, char** argv) {
     }
     try {
         if (*fit) {
-            const MarkSheet sheet = readMarks(marks);
+            std::vector<MarkSheet> sheets{readMarks(marks)};
+            for (const std::string& other : others)
+                sheets.push_back(readMarks(other));
             try {
-                fmt::print("{}", fitText(fitHead(sheet)));
+                fmt::print("{}", fitText(fitSitter(sheets).front()));
             } catch (const BadInput& e) {
                 throw BadInput(fmt::format("{}: {}", marks, e.what()));
             }
@@ -227,6 +293,8 @@ int main(int argc, char** argv) {
             }
         } else if (*suggest) {
             fmt::print("{}", marksText(suggestMarks(photo)));
+        } else if (*learnCommand) {
+            learn(studies, days, learnSeed, learnSize, folder);
         } else {
             cast(order, {turn}, {tilt}, {lean});
         }

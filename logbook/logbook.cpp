@@ -176,13 +176,18 @@ std::vector<StudyId> Logbook::studiesOf(const std::string& sitter) const {
     return all;
 }
 
-StudyId Logbook::add(const Study& study) {
+StudyId Logbook::add(const Study& study, const std::string& made) {
     Statement s(*this, "INSERT INTO study (title) VALUES (?) RETURNING id");
     s.bind(study.title);
     s.next();
     const StudyId id = s.integer(0);
     s.next();
     save(id, study, {});
+    if (!made.empty()) {
+        Statement dated(*this, "UPDATE study SET made = ?1, changed = ?1 WHERE id = ?2");
+        dated.bind(made).bind(id);
+        dated.next();
+    }
     return id;
 }
 

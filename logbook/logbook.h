@@ -42,7 +42,8 @@ public:
     std::vector<StudySummary> studies() const;
     /// The studies not put away of this sitter, oldest first; none for a sitter without a name.
     std::vector<StudyId> studiesOf(const std::string& sitter) const;
-    StudyId add(const Study& study);
+    /// `made`: when it was drawn, ISO 8601, UTC; now when empty.
+    StudyId add(const Study& study, const std::string& made = {});
     void save(StudyId id, const Study& study, const Computed& computed);
     Study load(StudyId id) const;
     Computed computed(StudyId id) const;

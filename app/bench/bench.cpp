@@ -28,11 +28,13 @@ constexpr int panelWidth = 304;
 /// Fewer marks than this are too few to compare a sketch by.
 constexpr int enoughSketchMarks = 8;
 
-/// The head with its neck and some air, as far as the picture reaches.
-QRectF headFrame(const View& view, const QSizeF& picture) {
+/// The head with its neck and some air, as far as the picture reaches; more at the sides where the
+/// lines' names must keep off the face.
+QRectF headFrame(const View& view, const QSizeF& picture, bool named = false) {
     const double r = view.outlineRadius().value;
     const PicturePoint middle = view.project(HeadPoint(0, -0.3, 0));
-    const QRectF wanted(middle.x() - 1.55 * r, middle.y() - 1.9 * r, 3.1 * r, 3.8 * r);
+    const double half = named ? 2.3 : 1.55;
+    const QRectF wanted(middle.x() - half * r, middle.y() - 1.9 * r, 2 * half * r, 3.8 * r);
     const QRectF shown = wanted.intersected(QRectF({0, 0}, picture));
     return shown.width() > r && shown.height() > r ? shown : QRectF();
 }
@@ -89,12 +91,16 @@ Bench::Bench(StudySession& session, QWidget* parent) : QWidget(parent), session_
         box->setSpacing(4);
         caption = new QLabel;
         caption->setProperty(typeProperty, "strong");
+        // A long caption must not take width from the other sheet.
+        caption->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
         box->addWidget(caption);
         box->addWidget(view = new SheetView(session_, side), 1);
         sheets_->addWidget(holder);
     };
     addSheet(Side::Seen, seen_, seenCaption_);
     addSheet(Side::Drawn, drawn_, drawnCaption_);
+    for (int i : {0, 1})
+        sheets_->setStretchFactor(i, 1);
     middle->addWidget(sheets_, 1);
 
     auto* right = new QWidget;
@@ -318,7 +324,7 @@ SheetContent Bench::seenContent() const {
     c.labels = step_ == Step::Guides || step_ == Step::Draw;
     c.labelNotes = lineDoubts();
     if (session_.fit() && (!marking || !session_.next(Side::Seen)) && step_ != Step::SetUp)
-        c.frame = headFrame(session_.fit()->view, c.extent);
+        c.frame = headFrame(session_.fit()->view, c.extent, c.labels);
     if (!marking)
         return c;
     c.marks = s.reference.marks;
@@ -343,9 +349,9 @@ std::map<std::string, QString> Bench::lineDoubts() const {
         {"mouth_line", Mark::LipLine}, {"chin_line", Mark::Chin}};
     for (const auto& [id, mark] : lines)
         if (fit->spread[mark])
-            notes[id] = tr("± %1 %").arg(100 * fit->spread[mark]->value / fit->view.scale /
-                                             headHeight(fit->head).value,
-                                         0, 'f', 1);
+            notes[id] = tr("±%1 %").arg(100 * fit->spread[mark]->value / fit->view.scale /
+                                            headHeight(fit->head).value,
+                                        0, 'f', 1);
     return notes;
 }
 

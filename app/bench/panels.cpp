@@ -80,13 +80,13 @@ SetUpPanel::SetUpPanel(StudySession& session, QWidget* parent) : StepPanel(sessi
     field(tr("&Title"), title_ = new QLineEdit);
     field(tr("&Sitter"), sitter_ = new QLineEdit);
     sitter_->setPlaceholderText(tr("Whose head it is"));
-    field(tr("Width of the paper in the &photo of your sketch"), paper_ = new QDoubleSpinBox);
+    field(tr("Width that the &photo of your sketch shows"), paper_ = new QDoubleSpinBox);
     paper_->setRange(0, 2000);
     paper_->setDecimals(0);
     paper_->setSuffix(tr(" mm"));
     paper_->setSpecialValueText(tr("not known"));
     addText(tr("With the width known, corrections come in millimetres on your paper. A4 upright is "
-               "210 mm wide."),
+               "210 mm wide; add what shows of the table."),
             "caption");
     addText(
         tr("Draw a border first and mark crown and chin inside it. Leave room for hair, neck and "

@@ -124,7 +124,7 @@ TEST_CASE("A simulated sketch is lines on paper, with its errors planted exactly
     // Mostly paper, some graphite.
     long dark = 0, light = 0;
     for (std::size_t i = 1; i < sketch.picture.bgr.size(); i += 3)
-        (sketch.picture.bgr[i] < 150 ? dark : light) += 1;
+        (sketch.picture.bgr[i] < 175 ? dark : light) += 1;
     CHECK(dark > light / 400);
     CHECK(dark < light / 8);
 
