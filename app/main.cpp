@@ -38,6 +38,21 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     Theme::apply(app, true);
     take("check-dark");
     Theme::apply(app, false);
+    // A guess as a learner might leave it, a little off; then it is taken back.
+    StudySession& session = window.session();
+    if (session.fit()) {
+        window.bench()->setStep(Step::BlockIn);
+        session.startGuess();
+        Guess guess = *session.study().guess;
+        guess.pose = session.fit()->pose;
+        guess.pose.turn.value *= 0.7;
+        guess.ball = session.fit()->ball();
+        session.setGuess(app.translate("main", "Guess first"), {}, guess);
+        take("guess");
+        while (session.study().guess)
+            session.undoStack().undo();
+        window.bench()->setStep(Step::Check);
+    }
     window.goTo(MainWindow::Place::Shelf);
     take("shelf");
     window.goTo(MainWindow::Place::CastRoom);
@@ -60,7 +75,7 @@ int main(int argc, char** argv) {
     const QCommandLineOption data("data", app.translate("main", "Keep the logbook in this folder."),
                                   "folder");
     const QCommandLineOption demo(
-        "demo", app.translate("main", "Use the demo's own logbook, filled with three studies."));
+        "demo", app.translate("main", "Use the demo's own logbook, filled with a course of studies."));
     const QCommandLineOption pictures(
         "pictures", app.translate("main", "Leave a PNG of each main view in this folder and quit."),
         "folder");

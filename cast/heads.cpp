@@ -70,7 +70,7 @@ const std::map<std::string, Figurehead>& castRoom() {
            {"eye_width", 0.4},
            {"hairline", -0.5},
            {"chin_depth", -0.8}},
-          {.hair = Hair::Cropped, .fullness = 0.8, .child = 1}}},
+          {.hair = Hair::Cropped, .fullness = 0.45, .child = 1}}},
         {"landfall",
          {"an old pilot with a beard, from a lightship",
           {{"nose_length", 1.2},

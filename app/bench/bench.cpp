@@ -35,7 +35,10 @@ QRectF headFrame(const View& view, const QSizeF& picture, bool named = false) {
     const PicturePoint middle = view.project(HeadPoint(0, -0.3, 0));
     const double half = named ? 2.3 : 1.55;
     const QRectF wanted(middle.x() - half * r, middle.y() - 1.9 * r, 2 * half * r, 3.8 * r);
-    const QRectF shown = wanted.intersected(QRectF({0, 0}, picture));
+    // Names may stand beside the picture, on the sheet.
+    const double beside = named ? 0.25 * picture.width() : 0;
+    const QRectF shown =
+        wanted.intersected(QRectF({0, 0}, picture).adjusted(-beside, 0, beside, 0));
     return shown.width() > r && shown.height() > r ? shown : QRectF();
 }
 

@@ -1,6 +1,6 @@
 #include "app/bench/guess_panel.h"
 
-#include "app/theme/theme.h"
+#include "app/theme/fields.h"
 
 #include <QDoubleSpinBox>
 #include <QGridLayout>
@@ -29,17 +29,7 @@ GuessPanel::GuessPanel(StudySession& session, QWidget* parent) : StepPanel(sessi
     column_->addLayout(grid);
     auto field = [&](const QString& name, double low, double high, const QString& suffix,
                      auto change) {
-        auto* label = new QLabel(name);
-        auto* box = new QDoubleSpinBox;
-        box->setRange(low, high);
-        box->setDecimals(0);
-        box->setSuffix(suffix);
-        box->setAccessibleName(QString(name).remove('&'));
-        box->setMinimumWidth(96);
-        label->setBuddy(box);
-        const int row = grid->rowCount();
-        grid->addWidget(label, row, 0);
-        grid->addWidget(box, row, 1);
+        auto* box = addNumber(grid, name, low, high, suffix);
         connect(box, &QDoubleSpinBox::valueChanged, this, [this, name, change](double value) {
             if (refreshing_ || !session_.isGuessing())
                 return;

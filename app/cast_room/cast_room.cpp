@@ -1,5 +1,6 @@
 #include "app/cast_room/cast_room.h"
 
+#include "app/theme/fields.h"
 #include "app/theme/theme.h"
 #include "core/files/json_file.h"
 
@@ -214,18 +215,8 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     };
     auto field = [&](const QString& text, double low, double high, const QString& suffix,
                      double value) {
-        auto* label = new QLabel(text);
-        auto* box = new QDoubleSpinBox;
-        box->setRange(low, high);
-        box->setDecimals(0);
-        box->setSuffix(suffix);
+        auto* box = addNumber(grid, text, low, high, suffix);
         box->setValue(value);
-        box->setAccessibleName(QString(text).remove('&'));
-        box->setMinimumWidth(96);
-        label->setBuddy(box);
-        const int row = grid->rowCount();
-        grid->addWidget(label, row, 0);
-        grid->addWidget(box, row, 1);
         return box;
     };
     auto watched = [&](QDoubleSpinBox* box) {

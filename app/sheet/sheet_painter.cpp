@@ -38,6 +38,18 @@ void strokeWithHalo(QPainter& painter, const QPainterPath& path, QPen pen, doubl
     painter.drawPath(path);
 }
 
+/// A word on a small plate of its own, so that it reads on any picture.
+void paintWord(QPainter& painter, const QRectF& plate, const QString& word) {
+    QColor back = Theme::current().sheet;
+    back.setAlphaF(0.88f);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(back);
+    painter.drawRoundedRect(plate, 3, 3);
+    painter.setPen(Theme::current().text);
+    painter.setFont(typeFont(TypeSize::Caption, true));
+    painter.drawText(plate, Qt::AlignCenter, word);
+}
+
 void append(QPainterPath& path, const GuideLine& line, const SheetTransform& transform) {
     // Steps of a few pixels look smooth; finer ones only cost time.
     constexpr double shortest = 4;
@@ -159,14 +171,7 @@ void paintLabels(QPainter& painter, const QRectF& area, const SheetContent& cont
         painter.drawLine(from, to);
         painter.setPen(QPen(theme.text, lit ? 1.6 : 0.8));
         painter.drawLine(from, to);
-        QColor back = theme.sheet;
-        back.setAlphaF(0.88f);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(back);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setPen(theme.text);
-        painter.setFont(font);
-        painter.drawText(box, Qt::AlignCenter, label.text);
+        paintWord(painter, box, label.text);
     }
 }
 
@@ -221,13 +226,7 @@ void paintMarks(QPainter& painter, const SheetContent& content, const SheetTrans
             QPen pen(theme.mark, content.touched == m ? 2.4 : 1.6);
             pen.setDashPattern({1.4, 1.6});
             strokeWithHalo(painter, ring, pen, 2.2);
-            painter.setFont(typeFont(TypeSize::Caption, true));
-            const QRectF box(at.x() + 6, at.y() - 19, 13, 15);
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(theme.sheet);
-            painter.drawRoundedRect(box, 3, 3);
-            painter.setPen(theme.text);
-            painter.drawText(box, Qt::AlignCenter, QStringLiteral("?"));
+            paintWord(painter, QRectF(at.x() + 6, at.y() - 19, 13, 15), QStringLiteral("?"));
             continue;
         }
         // A small cross whose middle is left open, so that the spot itself can be seen.
@@ -245,11 +244,7 @@ void paintMarks(QPainter& painter, const SheetContent& content, const SheetTrans
                                    .boundingRect(word)
                                    .translated(at + QPointF(10, -8))
                                    .adjusted(-4, -2, 4, 2);
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(theme.sheet);
-            painter.drawRoundedRect(box, 3, 3);
-            painter.setPen(theme.text);
-            painter.drawText(box, Qt::AlignCenter, word);
+            paintWord(painter, box, word);
         }
     }
 }
@@ -282,14 +277,7 @@ void paintHandles(QPainter& painter, const QRectF& area, const SheetContent& con
                             [&](const QRectF& other) { return other.intersects(box); }))
                 box.translate(0, step + 1);
         taken.push_back(box);
-        QColor back = theme.sheet;
-        back.setAlphaF(0.85f);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(back);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setPen(theme.text);
-        painter.setFont(font);
-        painter.drawText(box, Qt::AlignCenter, h.word);
+        paintWord(painter, box, h.word);
     }
 }
 

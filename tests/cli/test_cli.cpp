@@ -2,6 +2,7 @@
 #include "core/files/marks_file.h"
 #include "tests/heads.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
 #include <cstdio>
 #include <fstream>
@@ -124,4 +125,74 @@ TEST_CASE("Help teaches the commands") {
          {"fit", "guides", "compare", "cast", "suggest", "turn + =", "A first round"})
         CHECK_THAT(help.out, Catch::Contains(word));
     CHECK_THAT(run("cast --help").out, Catch::Contains("--plant"));
+}
+
+TEST_CASE("fit takes other photographs of the same sitter, and is surer for them") {
+    REQUIRE(run("cast --head meridian --turn 30 --marks a.json").code == 0);
+    REQUIRE(run("cast --head meridian --turn -45 --tilt 12 --marks b.json").code == 0);
+    REQUIRE(run("cast --head meridian --turn 70 --tilt -15 --marks c.json").code == 0);
+    const auto alone = nlohmann::json::parse(run("fit a.json").out);
+    const auto shared = nlohmann::json::parse(run("fit a.json b.json c.json").out);
+    for (const char* angle : {"turn", "tilt"}) {
+        CHECK(shared["pose"]["sigma"][angle].get<double>() <
+              alone["pose"]["sigma"][angle].get<double>());
+    }
+    CHECK(shared["pose"]["turn"].get<double>() == Approx(30).margin(1.5));
+    // Every mark carries how sure its place is.
+    CHECK(shared["spread"].size() == markCount);
+    CHECK(shared["spread"]["brow"].get<double>() > 0);
+    CHECK(shared["asymmetries"].is_array());
+    const Result bad = run("fit a.json nowhere.json");
+    CHECK(bad.code == 2);
+    CHECK_THAT(bad.err, Catch::Contains("nowhere.json"));
+}
+
+TEST_CASE("Marks may carry a noise of their own, a suggestion and a smile") {
+    REQUIRE(run("cast --turn 20 --marks plain.json").code == 0);
+    auto marks = nlohmann::json::parse(contentOf(folder() + "/plain.json"));
+    marks["smiling"] = true;
+    marks["marks"]["chin"]["noise_px"] = 12.5;
+    marks["marks"]["chin"]["suggested"] = true;
+    std::ofstream(folder() + "/rich.json") << marks.dump();
+    CHECK(run("fit rich.json").code == 0);
+    const MarkSheet sheet = readMarks(folder() + "/rich.json");
+    CHECK(sheet.smiling);
+    CHECK(sheet.marks[Mark::Chin]->suggested);
+    CHECK(sheet.marks[Mark::Chin]->noise->value == Approx(12.5));
+    CHECK(parseMarks(marksText(sheet), "again") == sheet);
+
+    marks["marks"]["chin"]["suggested"] = "perhaps";
+    std::ofstream(folder() + "/rich.json") << marks.dump();
+    const Result wrong = run("fit rich.json");
+    CHECK(wrong.code == 2);
+    CHECK_THAT(wrong.err, Catch::Contains("rich.json") && Catch::Contains("chin") &&
+                              Catch::Contains("suggested"));
+    marks["marks"]["chin"]["suggested"] = false;
+    marks["marks"]["chin"]["noise_px"] = -1;
+    std::ofstream(folder() + "/rich.json") << marks.dump();
+    CHECK_THAT(run("fit rich.json").err, Catch::Contains("noise_px"));
+}
+
+TEST_CASE("learn draws a course that the demo can read") {
+    const Result r = run("learn --studies 3 --days 5 --seed 2 --size 100 --out course");
+    REQUIRE(r.code == 0);
+    const auto list = nlohmann::json::parse(contentOf(folder() + "/course/studies.json"));
+    CHECK(list["format"] == "zokran-demo");
+    REQUIRE(list["studies"].size() == 3);
+    for (const auto& study : list["studies"])
+        for (const char* key : {"reference", "reference_marks", "sketch", "sketch_marks"})
+            CHECK(std::filesystem::exists(folder() + "/course/" + study[key].get<std::string>()));
+    CHECK(run("learn --studies 0 --out course").code == 2);
+    CHECK(run("learn --out /proc/nowhere").code == 2);
+}
+
+TEST_CASE("cast refuses what no camera and no hand can do") {
+    for (const char* wrong : {"--softness 0", "--sketch-size 0.1", "--growth 2", "--fill -1",
+                              "--sketch-right 4", "--head nobody"}) {
+        const Result r = run(fmt::format("cast {} --marks wrong.json", wrong));
+        INFO(wrong);
+        CHECK(r.code == 2);
+        CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+        CHECK_FALSE(std::filesystem::exists(folder() + "/wrong.json"));
+    }
 }
