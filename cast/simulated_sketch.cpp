@@ -165,13 +165,13 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
 
 } // namespace
 
-Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
-                  unsigned seed) {
+DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted) {
     Shot drawn = shot;
     drawn.pose.turn.value *= 1 - planted.straightened;
     drawn.pose.tilt.value *= 1 - planted.straightened;
-    HeadMarks marks = sitter.marks;
-    const std::vector<ErrorMode> modes = errorModes(sitter.marks, viewOf(drawn), true);
+    DrawnHead head{{sitter.marks, sitter.character}, viewOf(drawn), drawn.pose};
+    HeadMarks& marks = head.sitter.marks;
+    const std::vector<ErrorMode> modes = errorModes(sitter.marks, head.view, true);
     for (const auto& [id, amount] : planted.errors) {
         const auto mode = std::find_if(modes.begin(), modes.end(),
                                        [&, wanted = id](const auto& m) { return m.id == wanted; });
@@ -180,21 +180,24 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
         for (int i = 0; i < markCount; ++i)
             marks[markAt(i)] += amount * mode->displacement[markAt(i)];
     }
-    const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
-    View view = viewOf(drawn);
     // A head that grows while it is drawn: what comes later, further from the eyes, comes larger.
     const HeadPoint eyes = (sitter.marks[Mark::PupilL] + sitter.marks[Mark::PupilR]) / 2;
     for (HeadPoint& p : marks)
         p += planted.growth * (p - eyes).norm() * (p - eyes);
-    // On the sheet the head is a little smaller than in the photograph and off its middle.
-    const double smaller = planted.size;
+    const double height = shot.size, width = std::round(0.8 * shot.size);
     const PicturePoint moved(planted.right * width, planted.down * height);
-    const PicturePoint middle(width / 2.0, height / 2.0);
-    view.centre = middle + smaller * (view.centre - middle) + moved;
-    view.principal = middle + moved;
-    view.scale *= smaller;
+    const PicturePoint middle(width / 2, height / 2);
+    head.view.centre = middle + planted.size * (head.view.centre - middle) + moved;
+    head.view.principal = middle + moved;
+    head.view.scale *= planted.size;
+    return head;
+}
 
-    const Sculpture sculpture(Sitter{marks, sitter.character});
+Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
+                  unsigned seed) {
+    const auto [asDrawn, view, pose] = headAsDrawn(sitter, shot, planted);
+    const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
+    const Sculpture sculpture(asDrawn);
     const Seen seen = look(sculpture, view, width, height);
     cv::RNG rng(seed * 2654435761u + 17);
     const double unit = height / 1000.0;
@@ -212,7 +215,7 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
     const cv::Mat1f tooth = noise(edges.size(), 0.9, rng);
     const cv::Mat1f cloud = noise(edges.size(), 120 * unit, rng);
     Sketch sketch;
-    sketch.pose = drawn.pose;
+    sketch.pose = pose;
     sketch.picture = {width, height, std::vector<std::uint8_t>(3ul * width * height)};
     for (int y = 0; y < height; ++y)
         for (int x = 0; x < width; ++x) {

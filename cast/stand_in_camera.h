@@ -56,6 +56,16 @@ struct PlantedErrors {
     bool byPhone = false;                ///< photographed by hand on a table, else scanned flat
 };
 
+/// The head that a learner who errs like this puts on the sheet, and how it lies there.
+struct DrawnHead {
+    Sitter sitter;
+    View view;
+    Pose pose;
+};
+
+/// Throws BadInput when an error's id is not known.
+DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted);
+
 /// A simulated pencil sketch of a sculpture seen as in `shot`, and the exact marks in it.
 struct Sketch {
     Picture picture;

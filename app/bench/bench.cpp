@@ -33,7 +33,7 @@ constexpr int enoughSketchMarks = 8;
 QRectF headFrame(const View& view, const QSizeF& picture, bool named = false) {
     const double r = view.outlineRadius().value;
     const PicturePoint middle = view.project(HeadPoint(0, -0.3, 0));
-    const double half = named ? 2.3 : 1.55;
+    const double half = named ? 2.0 : 1.55;
     const QRectF wanted(middle.x() - half * r, middle.y() - 1.9 * r, 2 * half * r, 3.8 * r);
     // Names may stand beside the picture, on the sheet.
     const double beside = named ? 0.25 * picture.width() : 0;

@@ -42,6 +42,8 @@ void SheetView::setContent(SheetContent content) {
                             QLineF(content.frame.center(), content_.frame.center()).length() <
                                 sameFrame * content_.frame.height() &&
                             std::abs(content.frame.height() - content_.frame.height()) <
+                                sameFrame * content_.frame.height() &&
+                            std::abs(content.frame.width() - content_.frame.width()) <
                                 sameFrame * content_.frame.height();
     if (drag_ != Drag::None || (!other && nearlySame))
         content.frame = content_.frame;

@@ -110,6 +110,46 @@ TEST_CASE("A photograph can be called off") {
     CHECK(photograph(Sculpture(sitterNamed("halcyon")), shot, &stop).bgr.empty());
 }
 
+TEST_CASE("The comparison finds what was planted, in every sitter of the cast room") {
+    // Of each error the least amount that a learner would want to hear of.
+    const std::pair<const char*, double> errors[] = {
+        {"mouth_height", 0.12}, {"ear_height", 0.16}, {"forehead", -0.18},
+        {"eyes_apart", 0.09},   {"lower_face", 0.18}, {"whole_width", -0.12}};
+    int found = 0, all = 0, straightened = 0;
+    for (const std::string& id : headIds()) {
+        const Sitter sitter = sitterNamed(id);
+        for (const Pose p : {pose(25, 8, 5), pose(-40, -12, 0)}) {
+            Shot shot;
+            shot.pose = p;
+            const Sculpture reference(sitter);
+            const MarkSheet seen = exactMarks(reference, viewOf(shot), 800, 1000);
+            const Fit fit = fitHead(seen);
+            auto compared = [&](const PlantedErrors& planted) {
+                const DrawnHead drawn = headAsDrawn(sitter, shot, planted);
+                return compareSketch(seen, fit,
+                                     exactMarks(Sculpture(drawn.sitter), drawn.view, 800, 1000));
+            };
+            for (const auto& [error, amount] : errors) {
+                PlantedErrors planted;
+                planted.errors = {{error, amount}};
+                const Comparison c = compared(planted);
+                const bool named = std::any_of(c.findings.begin(), c.findings.end(),
+                                               [&, e = error](const auto& f) {
+                                                   return f.id == e && f.severity != Severity::Fine;
+                                               });
+                UNSCOPED_INFO(id << ' ' << error << (named ? " found" : " missed"));
+                found += named;
+                ++all;
+            }
+            PlantedErrors planted;
+            planted.straightened = 0.45;
+            straightened += std::abs(compared(planted).straightening - 0.45) < 0.12;
+        }
+    }
+    CHECK(found >= 0.95 * all);
+    CHECK(straightened >= 15); // of sixteen
+}
+
 TEST_CASE("A simulated sketch is lines on paper, with its errors planted exactly") {
     Shot shot;
     shot.size = 260;
