@@ -165,6 +165,17 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
 
 } // namespace
 
+std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted) {
+    auto all = planted.errors;
+    for (const auto& [name, amount] : {std::pair{"straightened", planted.straightened},
+                                       {"growth", planted.growth},
+                                       {"size", planted.size},
+                                       {"right", planted.right},
+                                       {"down", planted.down}})
+        all.emplace_back(name, amount);
+    return all;
+}
+
 DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted) {
     Shot drawn = shot;
     drawn.pose.turn.value *= 1 - planted.straightened;

@@ -90,11 +90,12 @@ View viewOf(const Shot& shot) {
     View view;
     view.rotation = headToView(shot.pose);
     view.principal = {width / 2, height / 2};
-    const double headInFrame = 0.5;
     const HeadMarks& mean = adultHeads().mean;
-    view.scale = headInFrame * height / headHeight(mean).value;
-    // A full frame held upright is 36 mm high.
-    view.nearness = view.scale / (shot.lensMm / 36 * height);
+    const double focal = shot.lensMm / 36 * height; // a full frame held upright is 36 mm high
+    constexpr double headInFrame = 0.5, ballRadiusMm = 95;
+    view.scale = shot.distance.value > 0 ? focal * ballRadiusMm / shot.distance.value
+                                         : headInFrame * height / headHeight(mean).value;
+    view.nearness = view.scale / focal;
     const Vec middle = view.rotation * ((mean[Mark::Crown] + mean[Mark::Chin]) / 2);
     view.centre =
         PicturePoint(width / 2, 0.47 * height) - view.scale * PicturePoint(middle.x(), -middle.y());

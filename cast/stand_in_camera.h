@@ -27,10 +27,12 @@ struct Shot {
     double softness =
         0.5;         ///< the key light's width as the head sees it, radians: 0.1 hard, 1 broad
     double fill = 1; ///< how much light the room gives back, 0 to 2
+    /// Of the camera from the ball's middle; 0: so that the head's height takes half the picture's.
+    Millimetres distance{0};
     int size = 1000; ///< px, the picture's height; it is four fifths as wide
 };
 
-/// What a camera of this lens sees when the head's height takes half the picture's.
+/// What a camera of this lens at this distance sees, turned to the middle of the head.
 View viewOf(const Shot& shot);
 
 /// The exact marks of the sculpture in the picture, with the lens and the ball.
@@ -62,6 +64,10 @@ struct DrawnHead {
     View view;
     Pose pose;
 };
+
+/// The planted errors by name, for the file of the sketch's marks: those of `errors`, and
+/// straightened, growth, size, right and down.
+std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted);
 
 /// Throws BadInput when an error's id is not known.
 DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted);

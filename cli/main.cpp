@@ -52,6 +52,9 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     if (!(order.shot.lensMm >= 20 && order.shot.lensMm <= 600))
         throw BadInput("--lens must lie between 20 and 600 mm");
     order.shot.pose = poseFromDegrees(turn, tilt, lean);
+    if (order.shot.distance.value != 0 &&
+        !(order.shot.distance.value >= 400 && order.shot.distance.value <= 20000))
+        throw BadInput("--distance must lie between 400 and 20000 mm");
     if (!(order.planted.size > 0.2 && order.planted.size < 3))
         throw BadInput("--sketch-size must lie between 0.2 and 3");
     if (!(order.shot.softness >= 0.02 && order.shot.softness <= 1.5))
@@ -93,7 +96,8 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     if (!order.sketchPng.empty())
         writePicture(order.sketchPng, sketch.picture);
     if (!order.sketchMarks.empty())
-        writeAtomically(order.sketchMarks, marksText(sketch.marks, Truth{sketch.pose}));
+        writeAtomically(order.sketchMarks,
+                        marksText(sketch.marks, Truth{sketch.pose, named(order.planted)}));
 }
 
 /// Draws a simulated learner's course into a folder, in the demo's format.
@@ -122,7 +126,8 @@ void learn(int studies, int days, unsigned seed, int size, const std::string& fo
         write(stem + ".marks.json",
               marksText(exactMarks(sculpture, view, width, shot.size), Truth{shot.pose}));
         write(stem + "-sketch.jpg", encoded(sketch.picture, ".jpg"));
-        write(stem + "-sketch.marks.json", marksText(sketch.marks, Truth{sketch.pose}));
+        write(stem + "-sketch.marks.json",
+              marksText(sketch.marks, Truth{sketch.pose, named(s.planted)}));
         std::string name = s.sitter;
         name[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(name[0])));
         list.push_back({{"title", fmt::format("Evening {}, {}", s.day + 1, name)},
@@ -204,6 +209,8 @@ int main(int argc, char** argv) {
     castCommand->add_option("--tilt", tilt, "degrees, + = chin up");
     castCommand->add_option("--lean", lean, "degrees, + = crown to the viewer's right");
     castCommand->add_option("--lens", order.shot.lensMm, "35 mm-equivalent focal length, mm");
+    castCommand->add_option("--distance", order.shot.distance.value,
+                            "of the camera, mm; left out, the head takes half the picture");
     castCommand->add_option("--light", order.light, "key light's azimuth,elevation in degrees")
         ->delimiter(',')
         ->expected(2);

@@ -233,6 +233,9 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     softness_ = watched(field(tr("S&oftness"), 2, 150, tr(" %"), 50));
     fill_ = watched(field(tr("Light of the roo&m"), 0, 200, tr(" %"), 100));
     lens_ = watched(field(tr("L&ens"), 28, 200, tr(" mm"), 85));
+    distance_ = watched(field(tr("Dist&ance"), 50, 400, tr(" cm"), 50));
+    distance_->setSpecialValueText(tr("as framed"));
+    distance_->setToolTip(tr("As framed, the head takes half the picture whatever the lens"));
     heading(tr("Surprises within"));
     mostTurn_ = field(tr("Turn up to"), 0, 90, tr("°"), 65);
     mostTilt_ = field(tr("Tilt up to"), 0, 80, tr("°"), 30);
@@ -264,6 +267,8 @@ void CastRoom::readControls() {
     shot_.softness = softness_->value() / 100;
     shot_.fill = fill_->value() / 100;
     shot_.lensMm = lens_->value();
+    const bool framed = distance_->value() <= distance_->minimum();
+    shot_.distance = {framed ? 0 : 10 * distance_->value()};
     look();
 }
 

@@ -132,10 +132,13 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
             mark["noise_px"] = placed->noise->value;
         j["marks"][std::string(idOf(markAt(i)))] = mark;
     }
-    if (truth)
+    if (truth) {
         j["truth"] = {{"turn", toDegrees(truth->pose.turn).value},
                       {"tilt", toDegrees(truth->pose.tilt).value},
                       {"lean", toDegrees(truth->pose.lean).value}};
+        for (const auto& [error, amount] : truth->planted)
+            j["truth"]["planted"][error] = amount;
+    }
     return jsonText(j);
 }
 

@@ -5,12 +5,16 @@
 
 #include <filesystem>
 #include <optional>
+#include <string>
+#include <utility>
+#include <vector>
 
 namespace zokran {
 
-/// The true pose behind a rendered picture, written by the stand-in camera.
+/// What truly stands behind a rendered picture, written by the stand-in camera.
 struct Truth {
     Pose pose;
+    std::vector<std::pair<std::string, double>> planted = {}; ///< errors of a sketch, by name
 };
 
 /// Reads `zokran-marks`. Throws BadInput naming the file and the cause: not JSON, another format, a

@@ -188,11 +188,32 @@ TEST_CASE("learn draws a course that the demo can read") {
 
 TEST_CASE("cast refuses what no camera and no hand can do") {
     for (const char* wrong : {"--softness 0", "--sketch-size 0.1", "--growth 2", "--fill -1",
-                              "--sketch-right 4", "--head nobody"}) {
+                              "--sketch-right 4", "--head nobody", "--distance 5"}) {
         const Result r = run(fmt::format("cast {} --marks wrong.json", wrong));
         INFO(wrong);
         CHECK(r.code == 2);
         CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
         CHECK_FALSE(std::filesystem::exists(folder() + "/wrong.json"));
     }
+}
+
+TEST_CASE("The sketch's marks say what was planted") {
+    REQUIRE(run("cast --turn 20 --size 100 --sketch-marks planted.json --straighten 0.3 "
+                "--plant mouth_height=0.1 --growth 0.04 --sketch-size 0.8")
+                .code == 0);
+    const auto truth = nlohmann::json::parse(contentOf(folder() + "/planted.json"))["truth"];
+    CHECK(truth["turn"].get<double>() == Approx(14));
+    CHECK(truth["planted"]["straightened"].get<double>() == Approx(0.3));
+    CHECK(truth["planted"]["mouth_height"].get<double>() == Approx(0.1));
+    CHECK(truth["planted"]["growth"].get<double>() == Approx(0.04));
+    CHECK(truth["planted"]["size"].get<double>() == Approx(0.8));
+}
+
+TEST_CASE("A nearer camera makes a larger head and stronger perspective") {
+    REQUIRE(run("cast --lens 85 --distance 900 --marks near.json").code == 0);
+    REQUIRE(run("cast --lens 85 --distance 1800 --marks far.json").code == 0);
+    const MarkSheet near = readMarks(folder() + "/near.json"),
+                    far = readMarks(folder() + "/far.json");
+    CHECK(near.ball->radius.value == Approx(2 * far.ball->radius.value).epsilon(0.02));
+    CHECK(near.focal->value == Approx(far.focal->value));
 }
