@@ -100,17 +100,17 @@ DepthMap::DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int 
         });
 }
 
-float DepthMap::softly(const Eigen::Vector3f& p, double softness, double turn) const {
+float DepthMap::softly(const Eigen::Vector3f& p, Radians softness, Radians turn) const {
     // Percentage-closer soft shadows: the mean height of what stands before the point sets how wide
     // the shadow's edge is there (Fernando 2005).
     constexpr int samples = 14;
     const float x = across(p), y = up(p), here = height(p) + bias;
     auto offset = [&](int i, float radius) {
         const float r = radius * std::sqrt((static_cast<float>(i) + 0.5f) / samples);
-        const auto a = static_cast<float>(2.399963 * i + turn);
+        const auto a = static_cast<float>(2.399963 * i + turn.value);
         return Eigen::Vector2f(r * std::cos(a), r * std::sin(a));
     };
-    const auto spread = static_cast<float>(softness) * perUnit_;
+    const auto spread = static_cast<float>(softness.value) * perUnit_;
     float before = 0;
     int blockers = 0;
     for (int i = 0; i < samples; ++i) {

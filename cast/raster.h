@@ -49,9 +49,9 @@ public:
         return height(p) + bias >= depthAt(across(p), up(p)) ? 1.0f : 0.0f;
     }
     /// The same for a broad light: the share of it that reaches `p`, its shadow growing softer away
-    /// from what casts it. `softness` is the light's width as seen from the head, radians; `turn`
+    /// from what casts it. `softness` is the light's width as seen from the head; `turn`
     /// varies the samples from pixel to pixel.
-    float softly(const Eigen::Vector3f& p, double softness, double turn) const;
+    float softly(const Eigen::Vector3f& p, Radians softness, Radians turn) const;
 
 private:
     static constexpr float bias = 0.012f;

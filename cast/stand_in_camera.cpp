@@ -27,7 +27,8 @@ struct Lights {
     Vec key, fill; ///< directions towards them, head frame
     Vec sky;       ///< up in the room, head frame
     Vec viewer;
-    double softness, fillShare;
+    Radians softness;
+    double fillShare;
 };
 
 /// One place on the plaster.
@@ -52,7 +53,7 @@ Vec plaster(const Surface& s, const DepthMap& shadow, const Lights& lights, doub
     double key = std::max(0.0, towards);
     if (key > 0)
         key *= static_cast<double>(
-            shadow.softly(s.at + 0.012f * n.cast<float>(), lights.softness, jitter));
+            shadow.softly(s.at + 0.012f * n.cast<float>(), lights.softness, {jitter}));
     const double fill = 0.5 + 0.5 * n.dot(lights.fill);
     const double sky = 0.5 + 0.5 * n.dot(lights.sky);
     const Vec halfway = (lights.key + lights.viewer).normalized();
@@ -147,7 +148,7 @@ Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<
             const PicturePoint at((x + 0.5) / fine, (y + 0.5) / fine);
             const HeadPoint behind = -wallDistance * view.rotation.transpose().col(2);
             const double lit = static_cast<double>(shadow.softly(
-                view.liftInPlaneOf(behind, at).cast<float>(), lights.softness, jitter));
+                view.liftInPlaneOf(behind, at).cast<float>(), lights.softness, {jitter}));
             return (0.62 + 0.38 * lit) *
                    wall(at.x() / width - 0.5, at.y() / height - 0.3, lightSide);
         }

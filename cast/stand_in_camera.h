@@ -24,9 +24,8 @@ struct Shot {
     double lensMm = 85;        ///< 35 mm-equivalent focal length
     Degrees lightAzimuth{-40}; ///< where the key light comes from; + = the viewer's right
     Degrees lightElevation{45};
-    double softness =
-        0.5;         ///< the key light's width as the head sees it, radians: 0.1 hard, 1 broad
-    double fill = 1; ///< how much light the room gives back, 0 to 2
+    Radians softness{0.5}; ///< the key light's width as the head sees it: 0.1 hard, 1 broad
+    double fill = 1;       ///< how much light the room gives back, 0 to 2
     /// Of the camera from the ball's middle; 0: so that the head's height takes half the picture's.
     Millimetres distance{0};
     int size = 1000; ///< px, the picture's height; it is four fifths as wide

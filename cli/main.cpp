@@ -57,7 +57,7 @@ void cast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
         throw BadInput("--distance must lie between 400 and 20000 mm");
     if (!(order.planted.size > 0.2 && order.planted.size < 3))
         throw BadInput("--sketch-size must lie between 0.2 and 3");
-    if (!(order.shot.softness >= 0.02 && order.shot.softness <= 1.5))
+    if (!(order.shot.softness.value >= 0.02 && order.shot.softness.value <= 1.5))
         throw BadInput("--softness must lie between 0.02 and 1.5");
     if (!(std::abs(order.planted.growth) <= 0.5 && std::abs(order.planted.right) <= 1 &&
           std::abs(order.planted.down) <= 1 && order.shot.fill >= 0 && order.shot.fill <= 4))
@@ -235,7 +235,7 @@ int main(int argc, char** argv) {
     castCommand->add_option("--sketch-down", order.planted.down, "and in sheet heights");
     castCommand->add_flag("--phone", order.planted.byPhone,
                           "photograph the sketch by hand on a table");
-    castCommand->add_option("--softness", order.shot.softness,
+    castCommand->add_option("--softness", order.shot.softness.value,
                             "width of the key light, radians: 0.1 hard to 1 broad");
     castCommand->add_option("--fill", order.shot.fill, "light the room gives back, 0 to 2");
     castCommand->add_option("--seed", order.seed, "another seed, another hand");

@@ -306,7 +306,7 @@ SheetContent Bench::seenContent() const {
     if (c.picture.isNull())
         return c;
     c.extent = c.picture.size();
-    const bool guessing = step_ == Step::BlockIn && session_.isGuessing();
+    const bool guessing = session_.isGuessing();
     const bool marking = step_ == Step::BlockIn && !guessing;
     if (guessing) {
         const Guess& guess = *s.guess;
@@ -420,7 +420,7 @@ void Bench::refresh() {
     const bool sketchMarked = session_.isOpen() && session_.comparison() &&
                               session_.placedCount(Side::Drawn) >= enoughSketchMarks &&
                               !session_.next(Side::Drawn);
-    const bool guessing = step_ == Step::BlockIn && session_.isGuessing();
+    const bool guessing = session_.isGuessing();
     int panel = guessing ? 7 : static_cast<int>(step_);
     if (step_ == Step::Check)
         panel = sketchMarked ? 5 : 4;

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/bench/course.h"
+#include "app/study/course.h"
 #include "app/study/study_session.h"
 
 #include <QWidget>

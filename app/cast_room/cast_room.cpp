@@ -264,7 +264,7 @@ void CastRoom::readControls() {
     shot_.pose = poseFromDegrees({turn_->value()}, {tilt_->value()}, {lean_->value()});
     shot_.lightAzimuth = {azimuth_->value()};
     shot_.lightElevation = {elevation_->value()};
-    shot_.softness = softness_->value() / 100;
+    shot_.softness = {softness_->value() / 100};
     shot_.fill = fill_->value() / 100;
     shot_.lensMm = lens_->value();
     const bool framed = distance_->value() <= distance_->minimum();

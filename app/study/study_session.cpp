@@ -1,6 +1,5 @@
 #include "app/study/study_session.h"
 
-#include "app/bench/course.h"
 #include "app/study/lens_data.h"
 #include "app/study/picture_file.h"
 #include "core/files/comparison_file.h"
@@ -21,7 +20,6 @@ constexpr int saveDelay = 400;
 /// The comparison takes several milliseconds; while a mark is dragged it follows the fit at this
 /// distance, so that the picture under the hand keeps up.
 constexpr int comparePause = 80;
-constexpr int blockInStep = static_cast<int>(Step::BlockIn);
 
 } // namespace
 
@@ -164,7 +162,7 @@ void StudySession::recompute() {
         options.warmStart = following_ && before ? &*before : nullptr;
         options.sitter = &sitter_;
         fit_ = fitHead(study_.reference, options);
-        telling_ = mostTelling(study_.reference, *fit_);
+        telling_ = mostTelling(study_.reference, *fit_, &sitter_);
     } catch (const BadInput& e) {
         lacking_[0] = QString::fromStdString(e.what());
     }
@@ -218,7 +216,7 @@ std::vector<GuideLine> StudySession::lines(Side side) const {
         form = sitterForm(fit_->head);
     std::vector<GuideLine> all =
         guideLines(*form, side == Side::Seen ? fit_->view : comparison_->registeredView);
-    if (side == Side::Seen && study_.guess && study_.step == blockInStep) {
+    if (side == Side::Seen && study_.guess && atBlockIn()) {
         // The committed guess stays in sight under what was measured.
         for (GuideLine& line :
              guideLines(guessForm(*study_.guess), guessView(*study_.guess, study_.reference)))
@@ -297,12 +295,8 @@ void StudySession::setGuess(const QString& words, const QString& merge, const Gu
 void StudySession::commitGuess() {
     if (!isGuessing())
         return;
-    edit(tr("Commit the guess"), {}, [](Study& s) {
-        s.guess->committed = true;
-        // The ball laid for the guess serves the fit as well.
-        if (!s.reference.ball)
-            s.reference.ball = s.guess->ball;
-    });
+    // The guessed ball stays the guess's: it must not bend the measuring it is held against.
+    edit(tr("Commit the guess"), {}, [](Study& s) { s.guess->committed = true; });
 }
 
 void StudySession::dropGuess() {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/study/course.h"
 #include "core/compare/compare.h"
 #include "core/fit/fit.h"
 #include "core/fit/next_mark.h"
@@ -68,8 +69,8 @@ public:
     void place(Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
     void hide(Side side, Mark mark);
     // The guess that comes before the measuring.
-    /// The construction is being turned by hand: there is a guess not committed yet.
-    bool isGuessing() const { return study_.guess && !study_.guess->committed; }
+    /// The construction is being turned by hand: at block-in, with a guess not committed yet.
+    bool isGuessing() const { return study_.guess && !study_.guess->committed && atBlockIn(); }
     /// Lays the construction on the reference to be turned by hand, or takes up the old guess
     /// again.
     void startGuess();
@@ -115,6 +116,7 @@ signals:
 
 private:
     friend class StudyEdit;
+    bool atBlockIn() const { return study_.step == static_cast<int>(Step::BlockIn); }
     void adopt(const Study& study);
     void loadPictures();
     void recompute();

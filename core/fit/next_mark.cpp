@@ -16,7 +16,8 @@ constexpr double crownTurnedEnough = -0.25;
 
 } // namespace
 
-std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit) {
+std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit,
+                                       const ShapeKnowledge* sitter) {
     std::vector<Mark> candidates;
     MarkSheet imagined = sheet;
     for (int i = 0; i < markCount; ++i) {
@@ -32,8 +33,8 @@ std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit) {
         return std::nullopt;
     imagined.noise = sheet.noiseOrDefault(); // of what is really marked
 
-    HeadProblem known = shapeProblem(sheet, {fit.view.scale});
-    HeadProblem all = shapeProblem(imagined, {fit.view.scale});
+    HeadProblem known = shapeProblem(sheet, {fit.view.scale}, sitter);
+    HeadProblem all = shapeProblem(imagined, {fit.view.scale}, sitter);
     HeadProblem::State state{fit.view, fit.shape};
     const Eigen::MatrixXd c = known.covariance(state);
     const Eigen::MatrixXd j = all.linearised(state).second;

@@ -16,8 +16,10 @@ struct TellingMark {
 
 /// The mark, not placed yet and turned to the camera, that would tighten the reading most. Found
 /// from the fit's covariance: each candidate is added in thought where the fit expects it. Nothing
-/// when every mark that can be seen is placed.
-std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit);
+/// when every mark that can be seen is placed. `sitter` is what the fit was given of other
+/// photographs.
+std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit,
+                                       const ShapeKnowledge* sitter = nullptr);
 
 /// Marks that leave more than this share of the doubt are no longer worth the trouble.
 inline constexpr double hardlyWorth = 0.97;

@@ -69,11 +69,11 @@ TEST_CASE("A shadow falls behind what casts it, and softens at its edge") {
     CHECK(map.reaches({0, 0, 0.5f}) == 1);
     CHECK(map.reaches({0, 0, -1}) == 0);
     CHECK(map.reaches({1, 0, -1}) == 1);
-    CHECK(map.softly({0, 0, -1}, 0.3, 0) == 0);
-    const float edge = map.softly({0.5f, 0, -1}, 0.3, 0);
+    CHECK(map.softly({0, 0, -1}, {0.3}, {0}) == 0);
+    const float edge = map.softly({0.5f, 0, -1}, {0.3}, {0});
     CHECK(edge > 0);
     CHECK(edge < 1);
-    CHECK(map.softly({1.5f, 0, -1}, 0.3, 0) == 1);
+    CHECK(map.softly({1.5f, 0, -1}, {0.3}, {0}) == 1);
 }
 
 TEST_CASE("Meshing can be called off") {

@@ -127,7 +127,7 @@ TEST_CASE("The tip of the nose is open to the room, the corner of the eye is a h
     const DepthMap front(*mesh, {0, 0, 1}, 400);
     CHECK(front.reaches(s.marks()[NoseTip].cast<float>()) == 1);
     CHECK(front.reaches({0, 0.2f, -0.95f}) == 0); // behind the head
-    CHECK(front.softly({0, 0.2f, -1.1f}, 0.5, 0) < 0.1f);
+    CHECK(front.softly({0, 0.2f, -1.1f}, {0.5}, {0}) < 0.1f);
 }
 
 TEST_CASE("Proportions of the cast room's heads lie within published ranges") {
