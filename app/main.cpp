@@ -1,108 +1,101 @@
-#include "app/bench/bench.h"
-#include "app/cast_room/cast_room.h"
-#include "app/demo.h"
-#include "app/theme/theme.h"
+#include "app/shelf/demo.h"
+#include "app/widgets/theme.h"
+#include "app/window/bench.h"
+#include "app/window/launch.h"
 #include "app/window/main_window.h"
+#include "app/window/view_pictures.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
-#include <QDir>
-#include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
-#include <QThread>
 #include <cstdio>
+#include <cstring>
 
 namespace {
 
 using namespace zokran;
 
-/// Leaves one PNG of each main view in `folder`.
-bool takePictures(QApplication& app, MainWindow& window, const QString& folder) {
-    if (!QDir().mkpath(folder))
-        return false;
-    bool good = true;
-    auto take = [&](const QString& name) {
-        QCoreApplication::processEvents();
-        QCoreApplication::processEvents();
-        good = window.grab().save(folder + "/" + name + ".png") && good;
-    };
-    const std::pair<Step, const char*> steps[] = {
-        {Step::SetUp, "set-up"}, {Step::BlockIn, "block-in"}, {Step::Guides, "guides"},
-        {Step::Draw, "draw"},    {Step::Check, "check"},      {Step::Keep, "keep"}};
-    for (const auto& [step, name] : steps) {
-        window.bench()->setStep(step);
-        take(name);
+/// The last net: what escapes a slot is told and the program goes on.
+class Application : public QApplication {
+public:
+    using QApplication::QApplication;
+    Launch* launch = nullptr;
+
+    bool notify(QObject* receiver, QEvent* event) override {
+        try {
+            return QApplication::notify(receiver, event);
+        } catch (const std::exception& e) {
+            if (launch && launch->window())
+                launch->window()->bench()->tell(QString::fromUtf8(e.what()));
+            else
+                std::fprintf(stderr, "zokran: %s\n", e.what());
+            return false;
+        }
     }
-    window.bench()->setStep(Step::Check);
-    Theme::apply(app, true);
-    take("check-dark");
-    Theme::apply(app, false);
-    // A guess as a learner might leave it, a little off; then it is taken back.
-    StudySession& session = window.session();
-    if (session.fit()) {
-        window.bench()->setStep(Step::BlockIn);
-        session.startGuess();
-        Guess guess = *session.study().guess;
-        guess.pose = session.fit()->pose;
-        guess.pose.turn.value *= 0.7;
-        guess.ball = session.fit()->ball();
-        session.setGuess(app.translate("main", "Guess first"), {}, guess);
-        take("guess");
-        while (session.study().guess)
-            session.undoStack().undo();
-        window.bench()->setStep(Step::Check);
+};
+
+struct Options {
+    QCommandLineParser parser;
+    QCommandLineOption data{
+        "data", QCoreApplication::translate("main", "Keep the logbook in this folder."), "folder"};
+    QCommandLineOption demo{
+        "demo", QCoreApplication::translate(
+                    "main", "Use the demo's own logbook, filled with a course of studies.")};
+    QCommandLineOption pictures{
+        "pictures",
+        QCoreApplication::translate("main",
+                                    "Leave a PNG of each main view in this folder and quit."),
+        "folder"};
+
+    Options() {
+        QCoreApplication::setApplicationName("zokran");
+        QCoreApplication::setOrganizationName("zokran");
+        QCoreApplication::setApplicationVersion(ZOKRAN_VERSION);
+        parser.setApplicationDescription(QCoreApplication::translate(
+            "main", "Measures portrait drawings against their reference."));
+        parser.addHelpOption();
+        parser.addVersionOption();
+        parser.addOptions({data, demo, pictures});
     }
-    window.goTo(MainWindow::Place::Shelf);
-    take("shelf");
-    window.goTo(MainWindow::Place::CastRoom);
-    for (int i = 0; i < 600 && window.castRoom()->view()->picture().height() < 800; ++i)
-        QThread::msleep(20), QCoreApplication::processEvents();
-    take("cast-room");
-    return good;
+};
+
+/// Help and version need no display, and there may be none.
+bool asksOnlyForWords(int argc, char** argv) {
+    for (int i = 1; i < argc; ++i)
+        for (const char* word : {"-h", "--help", "--help-all", "-v", "--version"})
+            if (std::strcmp(argv[i], word) == 0)
+                return true;
+    return false;
 }
 
 } // namespace
 
 int main(int argc, char** argv) {
-    QApplication app(argc, argv);
-    QCoreApplication::setApplicationName("zokran");
-    QCoreApplication::setOrganizationName("zokran");
-    QCommandLineParser parser;
-    parser.setApplicationDescription(
-        app.translate("main", "Measures portrait drawings against their reference."));
-    parser.addHelpOption();
-    const QCommandLineOption data("data", app.translate("main", "Keep the logbook in this folder."),
-                                  "folder");
-    const QCommandLineOption demo(
-        "demo", app.translate("main", "Use the demo's own logbook, filled with a course of studies."));
-    const QCommandLineOption pictures(
-        "pictures", app.translate("main", "Leave a PNG of each main view in this folder and quit."),
-        "folder");
-    parser.addOptions({data, demo, pictures});
-    parser.process(app);
-
+    Options options;
+    if (asksOnlyForWords(argc, argv)) {
+        QCoreApplication app(argc, argv);
+        options.parser.process(app);
+        return 0;
+    }
+    Application app(argc, argv);
+    options.parser.process(app);
     QString folder =
         QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/zokran";
-    if (parser.isSet(demo))
+    const bool demo = options.parser.isSet(options.demo);
+    if (demo)
         folder += "/demo";
-    if (parser.isSet(data))
-        folder = parser.value(data);
-    try {
-        Logbook logbook(folder.toStdString());
-        if (parser.isSet(demo))
-            fillWithDemo(logbook);
-        Theme::apply(app, QSettings().value("dark", false).toBool());
-        MainWindow window(logbook);
-        window.reopenLast();
-        window.show();
-        if (parser.isSet(pictures)) {
-            window.resize(1280, 800);
-            return takePictures(app, window, parser.value(pictures)) ? 0 : 1;
-        }
-        return app.exec();
-    } catch (const BadInput& e) {
-        std::fprintf(stderr, "zokran: %s\n", e.what());
-        return 2;
+    if (options.parser.isSet(options.data))
+        folder = options.parser.value(options.data);
+    Theme::apply(app, QSettings().value("dark", false).toBool());
+    Launch launch(folder.toStdString(), demo ? fillWithDemo : std::function<void(Logbook&)>());
+    app.launch = &launch;
+    launch.start();
+    if (options.parser.isSet(options.pictures)) {
+        if (!launch.window())
+            return 1;
+        launch.window()->resize(1280, 800);
+        return takePictures(app, *launch.window(), options.parser.value(options.pictures)) ? 0 : 1;
     }
+    return app.exec();
 }

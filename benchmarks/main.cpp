@@ -1,12 +1,15 @@
-#include "app/bench/bench.h"
-#include "app/demo.h"
-#include "app/sheet/sheet_painter.h"
-#include "app/theme/theme.h"
+#include "app/document/marking.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/overlays/picture_overlay.h"
+#include "app/shelf/demo.h"
+#include "app/widgets/theme.h"
+#include "app/window/bench.h"
 #include "app/window/main_window.h"
 #include "benchmarks/unseen_heads.h"
 #include "core/compare/compare.h"
+#include "core/construction/forms.h"
 #include "core/fit/fit.h"
-#include "core/head/guides.h"
 
 #include <QApplication>
 #include <QImage>
@@ -28,7 +31,7 @@ const Sitting& sixteenMarks() {
     static const Sitting sitting = [] {
         std::mt19937 random(7);
         View view = randomView(random);
-        view.rotation = headToView(poseFromDegrees({25}, {-10}, {8}));
+        view.face(headToView(poseFromDegrees({25}, {-10}, {8})));
         Sitting s = sit(canonicalFace(), view, 0.01, random);
         int seen = 0;
         for (auto& m : s.marks.marks)
@@ -79,14 +82,14 @@ void warmRefit(benchmark::State& state) {
     }
 }
 void guides(benchmark::State& state) {
-    const HeadForm form = sitterForm(fitted().head);
+    const auto form = construct(forms().front(), std::nullopt, fitted().head);
     for (auto _ : state)
-        benchmark::DoNotOptimize(guideLines(form, fitted().view).size());
+        benchmark::DoNotOptimize(form->lines(fitted().view).size());
 }
 void compare(benchmark::State& state) {
     std::mt19937 random(9);
     View straightened = sixteenMarks().truth;
-    straightened.rotation = headToView(poseFromDegrees({15}, {-6}, {8}));
+    straightened.face(headToView(poseFromDegrees({15}, {-6}, {8})));
     const Sitting sketch = sit(canonicalFace(), straightened, 0.01, random);
     for (auto _ : state)
         benchmark::DoNotOptimize(
@@ -94,18 +97,19 @@ void compare(benchmark::State& state) {
 }
 /// One sheet of half a 1280 by 800 window with a photograph and every line on it.
 void paint(benchmark::State& state) {
-    SheetContent content;
-    content.picture = QImage(1000, 1200, QImage::Format_RGB32);
-    content.picture.fill(Qt::gray);
-    content.extent = content.picture.size();
-    content.lines = guideLines(sitterForm(fitted().head), fitted().view);
-    content.marks = sixteenMarks().marks.marks;
-    const SheetTransform transform{0.43, {0, 60}};
-    const QPixmap scaled = scaledPicture(content, transform);
+    QImage photo(1000, 1200, QImage::Format_RGB32);
+    photo.fill(Qt::gray);
+    Scene scene;
+    scene.picture = photo;
+    scene.extent = photo.size();
+    scene.lay<PictureOverlay>(photo, std::make_shared<ScaledPicture>());
+    scene.lay<LinesOverlay>(
+        construct(forms().front(), std::nullopt, fitted().head)->lines(fitted().view));
+    scene.lay<MarksOverlay>(MarksShown{sixteenMarks().marks.marks});
     QImage sheet(430, 640, QImage::Format_ARGB32_Premultiplied);
     for (auto _ : state) {
         QPainter painter(&sheet);
-        paintSheet(painter, sheet.rect(), content, transform, {}, scaled);
+        paintScene({painter, sheet.rect(), {0.43, {0, 60}}, PaintStyle::screen(), {}, 1}, scene);
     }
 }
 void solvePnPIterative(benchmark::State& state) {
@@ -129,12 +133,14 @@ void draggedMarkInTheWindow(benchmark::State& state) {
     window.resize(1280, 800);
     window.show();
     window.reopenLast();
-    window.bench()->setStep(Step::BlockIn);
-    StudySession& session = window.session();
+    Desk& desk = window.desk();
+    desk.document.goTo("block-in");
+    while (desk.pictures.decoding())
+        QCoreApplication::processEvents();
     double step = 1;
     for (auto _ : state) {
-        const PicturePoint at = *session.study().reference.seen(Mark::Chin);
-        session.place(Side::Seen, Mark::Chin, at + PicturePoint(0, step), "drag");
+        const PicturePoint at = *desk.study().reference.seen(Mark::Chin);
+        placeMark(desk, Side::Seen, Mark::Chin, at + PicturePoint(0, step), "drag");
         step = -step;
         QCoreApplication::sendPostedEvents();
         QCoreApplication::processEvents();

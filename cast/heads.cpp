@@ -132,7 +132,7 @@ Sitter sitterNamed(const std::string& id) {
         coefficients.push_back(c == head.shape.end() ? 0 : c->second);
     }
     Sitter sitter{prior.head(coefficients), head.character};
-    constexpr double millimetre = 1 / 95.0;
+    const double millimetre = inBallRadii(Millimetres{1}).value;
     for (const auto& [mark, by] : head.moved)
         sitter.marks[mark] += millimetre * by;
     return sitter;

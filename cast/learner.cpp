@@ -33,15 +33,19 @@ std::vector<SimulatedStudy> simulatedCourse(int studies, int days, unsigned seed
         return std::normal_distribution<double>(0, spread)(random);
     };
     // Evenings in the cast room: the more often, the better the week goes.
+    // Five heads an evening are enough; a course that asks for more than the days can hold gets
+    // fuller evenings, and no week is left empty.
+    const bool crowded = studies > 4 * days;
+    const int most = std::max(5, (studies + days - 1) / days);
     std::vector<int> evenings;
     while (static_cast<int>(evenings.size()) < studies) {
         const int day = static_cast<int>(uniform(0, days));
         const int heads = static_cast<int>(uniform(1, 5.99));
         // Tiredness stops a long evening; a bad week stays nearly empty.
-        const bool badWeek = day / 7 == 2 && uniform(0, 1) < 0.8;
+        const bool badWeek = !crowded && day / 7 == 2 && uniform(0, 1) < 0.8;
         for (int i = 0; i < heads && !badWeek; ++i)
             if (static_cast<int>(evenings.size()) < studies &&
-                std::count(evenings.begin(), evenings.end(), day) < 5)
+                std::count(evenings.begin(), evenings.end(), day) < most)
                 evenings.push_back(day);
     }
     std::sort(evenings.begin(), evenings.end());

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/head/head_shape.h"
+#include "core/head/population.h"
 
 #include <cstdint>
 #include <vector>

@@ -2,8 +2,8 @@
 #include "cast/phone.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
-#include "core/compare/error_modes.h"
-#include "core/head/guides.h"
+#include "core/compare/errors/error_modes.h"
+#include "core/construction/ball_form.h"
 
 #include <algorithm>
 #include <cmath>
@@ -130,7 +130,7 @@ cv::Mat1f byHand(const cv::Mat1f& lines, double pixels, double slowness, cv::RNG
 
 cv::Mat1f constructionLines(const HeadMarks& sitter, const View& view, cv::Size size) {
     cv::Mat1b canvas(size, std::uint8_t{0});
-    for (const GuideLine& line : guideLines(sitterForm(sitter), view)) {
+    for (const GuideLine& line : BallForm(levelsOf(sitter), usualSidePlane, sitter).lines(view)) {
         if (line.kind != LineKind::Construction || line.hidden || line.id.starts_with("neck"))
             continue;
         std::vector<cv::Point> points;
@@ -178,8 +178,8 @@ std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted) 
 
 DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted) {
     Shot drawn = shot;
-    drawn.pose.turn.value *= 1 - planted.straightened;
-    drawn.pose.tilt.value *= 1 - planted.straightened;
+    drawn.pose.turn *= 1 - planted.straightened;
+    drawn.pose.tilt *= 1 - planted.straightened;
     DrawnHead head{{sitter.marks, sitter.character}, viewOf(drawn), drawn.pose};
     HeadMarks& marks = head.sitter.marks;
     const std::vector<ErrorMode> modes = errorModes(sitter.marks, head.view, true);

@@ -2,6 +2,8 @@
 
 #include "cast/plaster_mesh.h"
 #include "cast/raster.h"
+#include "core/head/population.h"
+#include "core/view/lens.h"
 
 #include <algorithm>
 #include <cmath>
@@ -89,17 +91,19 @@ double tone(double linear) {
 View viewOf(const Shot& shot) {
     const double height = shot.size, width = std::round(0.8 * shot.size);
     View view;
-    view.rotation = headToView(shot.pose);
     view.principal = {width / 2, height / 2};
     const HeadMarks& mean = adultHeads().mean;
-    const double focal = shot.lensMm / 36 * height; // a full frame held upright is 36 mm high
-    constexpr double headInFrame = 0.5, ballRadiusMm = 95;
-    view.scale = shot.distance.value > 0 ? focal * ballRadiusMm / shot.distance.value
-                                         : headInFrame * height / headHeight(mean).value;
-    view.nearness = view.scale / focal;
-    const Vec middle = view.rotation * ((mean[Mark::Crown] + mean[Mark::Chin]) / 2);
+    const Pixels focal = focalOf(shot.lens, {width}, {height});
+    constexpr double headInFrame = 0.5;
+    view.scale = shot.distance > Millimetres{0} ? (focal * (ballRadius / shot.distance)).value
+                                                : headInFrame * height / headHeight(mean).value;
+    view.nearness = view.scale / focal.value;
+    // Turned to the middle of the head; where the ball then stands depends on the pose, which is told
+    // along the line of sight to the ball.
+    const Vec middle = headToView(shot.pose) * ((mean[Mark::Crown] + mean[Mark::Chin]) / 2);
     view.centre =
         PicturePoint(width / 2, 0.47 * height) - view.scale * PicturePoint(middle.x(), -middle.y());
+    view.face(headToView(shot.pose));
     return view;
 }
 
@@ -229,8 +233,8 @@ std::string asTaken(const Picture& picture, const Shot& shot) {
     exif["Exif.Image.Orientation"] = std::uint16_t{6}; // turn clockwise to see it upright
     constexpr double crop = 1.5;                       // the stand-in's sensor against a full frame
     exif["Exif.Photo.FocalLength"] =
-        Exiv2::Rational(static_cast<int>(std::lround(10 * shot.lensMm / crop)), 10);
-    exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(std::lround(shot.lensMm));
+        Exiv2::Rational(static_cast<int>(std::lround(10 * shot.lens.value / crop)), 10);
+    exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(std::lround(shot.lens.value));
     exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(lying.cols);
     exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(lying.rows);
     image->setExifData(exif);

@@ -21,7 +21,7 @@ struct Picture {
 /// How the stand-in camera looks at a head.
 struct Shot {
     Pose pose;
-    double lensMm = 85;        ///< 35 mm-equivalent focal length
+    Millimetres lens{85};      ///< 35 mm-equivalent focal length
     Degrees lightAzimuth{-40}; ///< where the key light comes from; + = the viewer's right
     Degrees lightElevation{45};
     Radians softness{0.5}; ///< the key light's width as the head sees it: 0.1 hard, 1 broad
@@ -74,7 +74,7 @@ DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedError
 /// A simulated pencil sketch of a sculpture seen as in `shot`, and the exact marks in it.
 struct Sketch {
     Picture picture;
-    MarkSheet marks;
+    SketchMarks marks;
     Pose pose; ///< as drawn
 };
 

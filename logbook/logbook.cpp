@@ -1,43 +1,24 @@
 #include "logbook/logbook.h"
 
+#include "core/base/json_file.h"
 #include "core/files/guess_file.h"
-#include "core/files/json_file.h"
 #include "core/files/marks_file.h"
+#include "core/files/page_file.h"
+#include "logbook/schema.h"
 
+#include <chrono>
+#include <fmt/chrono.h>
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 #include <fstream>
-#include <sqlite3.h>
 #include <sstream>
 
 namespace zokran {
 
 namespace {
 
-/// Each entry brings a logbook one version further; the version is SQLite's user_version.
-constexpr const char* migrations[] = {
-    R"(CREATE TABLE study (
-        id INTEGER PRIMARY KEY,
-        title TEXT NOT NULL,
-        sitter TEXT NOT NULL DEFAULT '',
-        notes TEXT NOT NULL DEFAULT '',
-        reference_picture TEXT NOT NULL DEFAULT '',
-        reference_marks TEXT NOT NULL DEFAULT '',
-        sketch_picture TEXT NOT NULL DEFAULT '',
-        sketch_marks TEXT NOT NULL DEFAULT '',
-        paper_width_mm REAL NOT NULL DEFAULT 0,
-        hold TEXT NOT NULL DEFAULT 'all',
-        canon TEXT NOT NULL DEFAULT 'sitter',
-        hidden_lines TEXT NOT NULL DEFAULT '',
-        step INTEGER NOT NULL DEFAULT 0,
-        fit TEXT NOT NULL DEFAULT '',
-        comparison TEXT NOT NULL DEFAULT '',
-        put_away INTEGER NOT NULL DEFAULT 0,
-        made TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')),
-        changed TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')));
-       CREATE TABLE remembered (key TEXT PRIMARY KEY, value TEXT NOT NULL);)",
-    R"(ALTER TABLE study ADD COLUMN guess TEXT NOT NULL DEFAULT '';)",
-};
+using Statement = Database::Statement;
+constexpr const char* inMessages = "the logbook";
 
 std::string joined(const std::set<std::string>& items) {
     return fmt::format("{}", fmt::join(items, " "));
@@ -55,120 +36,75 @@ std::set<std::string> split(const std::string& text) {
 std::string storedMarks(const MarkSheet& sheet) {
     return sheet.width ? marksText(sheet) : "";
 }
-
 MarkSheet loadedMarks(const std::string& text) {
-    return text.empty() ? MarkSheet{} : parseMarks(text, "the logbook");
+    return text.empty() ? MarkSheet{} : parseMarks(text, inMessages);
 }
 
-std::string_view holdWord(Hold hold) {
-    for (std::string_view word : {"all", "ball", "eyes", "page"})
-        if (holdNamed(word) == hold)
-            return word;
-    return "all";
+std::string storedPage(const Page& page) {
+    return page == Page{} ? "" : pageText(page);
+}
+Page loadedPage(const std::string& text) {
+    return text.empty() ? Page{} : parsePage(text, inMessages);
+}
+
+/// The folder a logbook lies in, made where that is wanted.
+std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
+    std::error_code error;
+    if (access == Database::Access::Write)
+        std::filesystem::create_directories(folder / "pictures", error);
+    if (error)
+        throw StorageError(fmt::format("{}: {}", folder.string(), error.message()));
+    return folder;
 }
 
 } // namespace
 
-void Logbook::Close::operator()(sqlite3* db) const {
-    sqlite3_close(db);
+std::string now() {
+    const auto time = std::chrono::system_clock::now();
+    const auto ms =
+        std::chrono::duration_cast<std::chrono::milliseconds>(time.time_since_epoch()).count() %
+        1000;
+    return fmt::format("{:%Y-%m-%dT%H:%M:%S}.{:03}Z",
+                       fmt::gmtime(std::chrono::system_clock::to_time_t(time)), ms);
 }
 
-/// A prepared statement; text goes in and comes out as std::string.
-class Logbook::Statement {
-public:
-    Statement(const Logbook& book, const char* sql) : book_(book) {
-        check(sqlite3_prepare_v2(book.db_.get(), sql, -1, &statement_, nullptr));
+Logbook::Logbook(const std::filesystem::path& folder, Access access)
+    : folder_(prepared(folder, access)), access_(access), db_(folder / "logbook.sqlite", access) {
+    if (access == Access::LookOnly) {
+        Statement version(db_, "PRAGMA user_version");
+        version.next();
+        if (version.integer(0) != schemaVersion())
+            throw StorageError(fmt::format("{}: this logbook is of another version and would have "
+                                           "to be brought up to date before it can be read",
+                                           db_.file().string()));
+        return;
     }
-    ~Statement() { sqlite3_finalize(statement_); }
-    Statement(const Statement&) = delete;
-    Statement& operator=(const Statement&) = delete;
-
-    Statement& bind(std::string_view text) {
-        check(sqlite3_bind_text(statement_, ++bound_, text.data(), static_cast<int>(text.size()),
-                                SQLITE_TRANSIENT));
-        return *this;
+    db_.run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = OFF;");
+    {
+        Statement check(db_, "PRAGMA quick_check(1)");
+        check.next();
+        if (check.text(0) != "ok")
+            throw DamagedLogbook(fmt::format("{}: {}", db_.file().string(), check.text(0)));
     }
-    Statement& bind(std::int64_t number) {
-        check(sqlite3_bind_int64(statement_, ++bound_, number));
-        return *this;
-    }
-    Statement& bind(double number) {
-        check(sqlite3_bind_double(statement_, ++bound_, number));
-        return *this;
-    }
-    /// Moves to the next row; false when there is none.
-    bool next() {
-        const int result = sqlite3_step(statement_);
-        if (result != SQLITE_ROW && result != SQLITE_DONE)
-            check(result);
-        return result == SQLITE_ROW;
-    }
-    std::string text(int column) const {
-        const auto* t = reinterpret_cast<const char*>(sqlite3_column_text(statement_, column));
-        return t ? t : "";
-    }
-    std::int64_t integer(int column) const { return sqlite3_column_int64(statement_, column); }
-    double real(int column) const { return sqlite3_column_double(statement_, column); }
-
-private:
-    void check(int result) const {
-        if (result != SQLITE_OK)
-            throw BadInput(fmt::format("{}: {}", (book_.folder_ / "logbook.sqlite").string(),
-                                       sqlite3_errmsg(book_.db_.get())));
-    }
-    const Logbook& book_;
-    sqlite3_stmt* statement_ = nullptr;
-    int bound_ = 0;
-};
-
-void Logbook::run(const char* sql) const {
-    if (sqlite3_exec(db_.get(), sql, nullptr, nullptr, nullptr) != SQLITE_OK)
-        throw BadInput(fmt::format("{}: {}", (folder_ / "logbook.sqlite").string(),
-                                   sqlite3_errmsg(db_.get())));
-}
-
-Logbook::Logbook(const std::filesystem::path& folder) : folder_(folder) {
-    std::error_code error;
-    std::filesystem::create_directories(folder / "pictures", error);
-    if (error)
-        throw BadInput(fmt::format("{}: {}", folder.string(), error.message()));
-    const std::string file = (folder / "logbook.sqlite").string();
-    sqlite3* db = nullptr;
-    const int result = sqlite3_open(file.c_str(), &db);
-    db_.reset(db);
-    if (result != SQLITE_OK)
-        throw BadInput(fmt::format("{}: {}", file, sqlite3_errmsg(db)));
-    sqlite3_busy_timeout(db, 2000);
-    run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL;");
-    migrate();
-}
-
-Logbook::~Logbook() = default;
-
-void Logbook::migrate() {
-    Statement version(*this, "PRAGMA user_version");
-    version.next();
-    const auto have = static_cast<std::size_t>(version.integer(0));
-    if (have > std::size(migrations))
-        throw BadInput(fmt::format("{}: this logbook was written by a newer Zokran",
-                                   (folder_ / "logbook.sqlite").string()));
-    for (std::size_t i = have; i < std::size(migrations); ++i)
-        run(fmt::format("BEGIN; {} PRAGMA user_version = {}; COMMIT;", migrations[i], i + 1)
-                .c_str());
+    bringUpToDate(db_);
 }
 
 std::vector<StudySummary> Logbook::studies() const {
-    Statement s(*this, "SELECT id, title, sitter, reference_picture, sketch_picture, changed "
-                       "FROM study WHERE NOT put_away ORDER BY changed DESC, id DESC");
+    Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, "
+                     "attempt.picture, attempt.drawn FROM study "
+                     "LEFT JOIN attempt ON attempt.study = study.id AND attempt.place = "
+                     "(SELECT max(place) FROM attempt WHERE study = study.id) "
+                     "WHERE NOT put_away ORDER BY changed DESC, study.id DESC");
     std::vector<StudySummary> all;
     while (s.next())
-        all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(4), s.text(5)});
+        all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(6), s.text(7),
+                       s.text(4), s.text(5)});
     return all;
 }
 
 std::vector<StudyId> Logbook::studiesOf(const std::string& sitter) const {
-    Statement s(*this, "SELECT id FROM study WHERE NOT put_away AND sitter = ? AND sitter <> '' "
-                       "ORDER BY id");
+    Statement s(db_, "SELECT id FROM study WHERE NOT put_away AND sitter = ? AND sitter <> '' "
+                     "ORDER BY id");
     s.bind(sitter);
     std::vector<StudyId> all;
     while (s.next())
@@ -176,74 +112,175 @@ std::vector<StudyId> Logbook::studiesOf(const std::string& sitter) const {
     return all;
 }
 
+std::vector<StudyId> Logbook::allReadable() const {
+    // From both ends, so that one bad page in the middle costs no more than itself.
+    std::set<StudyId> ids;
+    for (const char* order : {"ASC", "DESC"})
+        try {
+            Statement s(db_, fmt::format("SELECT id FROM study ORDER BY id {}", order));
+            while (s.next())
+                ids.insert(s.integer(0));
+        } catch (const StorageError&) {
+            // What lies beyond is reached from the other end.
+        }
+    return {ids.begin(), ids.end()};
+}
+
 StudyId Logbook::add(const Study& study, const std::string& made) {
-    Statement s(*this, "INSERT INTO study (title) VALUES (?) RETURNING id");
+    Database::Transaction whole(db_);
+    Statement s(db_, "INSERT INTO study (title) VALUES (?) RETURNING id");
     s.bind(study.title);
     s.next();
     const StudyId id = s.integer(0);
     s.next();
-    save(id, study, {});
+    write(id, study, {});
     if (!made.empty()) {
-        Statement dated(*this, "UPDATE study SET made = ?1, changed = ?1 WHERE id = ?2");
+        Statement dated(db_,
+                        "UPDATE study SET made = ?1, changed = ?1, looked_at = ?1 WHERE id = ?2");
         dated.bind(made).bind(id);
         dated.next();
     }
+    whole.commit();
     return id;
 }
 
-void Logbook::save(StudyId id, const Study& study, const Computed& computed) {
-    Statement s(*this,
-                "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
-                "reference_marks = ?, sketch_picture = ?, sketch_marks = ?, paper_width_mm = ?, "
-                "hold = ?, canon = ?, hidden_lines = ?, step = ?, guess = ?, fit = ?, "
-                "comparison = ?, "
-                "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
-    s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
-    s.bind(storedMarks(study.reference)).bind(study.sketchPicture).bind(storedMarks(study.sketch));
-    s.bind(study.paperWidthMm).bind(holdWord(study.hold)).bind(study.canon);
-    s.bind(joined(study.hiddenLines)).bind(static_cast<std::int64_t>(study.step));
-    s.bind(study.guess ? guessText(*study.guess) : std::string());
-    s.bind(computed.fit).bind(computed.comparison).bind(id);
-    s.next();
+std::int64_t Logbook::revisionOf(StudyId id) const {
+    Statement s(db_, "SELECT revision FROM study WHERE id = ?");
+    s.bind(id);
+    return s.next() ? s.integer(0) : 0;
 }
 
-Study Logbook::load(StudyId id) const {
-    Statement s(*this, "SELECT title, sitter, notes, reference_picture, reference_marks, "
-                       "sketch_picture, sketch_marks, paper_width_mm, hold, canon, hidden_lines, "
-                       "step, guess FROM study WHERE id = ?");
+Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
+                    std::int64_t revision) {
+    Database::Transaction whole(db_);
+    const StoredStudy stored = load(id);
+    Study asStored = study;
+    asStored.step = stored.study.step;
+    asStored.current = stored.study.current;
+    if (asStored == stored.study) {
+        if (!(study == stored.study)) {
+            Statement s(db_, "UPDATE study SET at_step = ?, current = ? WHERE id = ?");
+            s.bind(study.step).bind(static_cast<std::int64_t>(study.current)).bind(id);
+            s.next();
+        }
+        if (this->computed(id).fit != computed.fit && !computed.fit.empty()) {
+            Statement s(db_, "UPDATE study SET fit = ? WHERE id = ?");
+            s.bind(computed.fit).bind(id);
+            s.next();
+        }
+        whole.commit();
+        return {id, stored.revision};
+    }
+    if (stored.revision != revision) {
+        Statement s(db_, "INSERT INTO study (title) VALUES ('') RETURNING id");
+        s.next();
+        const StudyId apart = s.integer(0);
+        s.next();
+        write(apart, study, computed);
+        const std::int64_t first = revisionOf(apart);
+        whole.commit();
+        return {apart, first, true};
+    }
+    write(id, study, computed);
+    const std::int64_t next = revisionOf(id);
+    whole.commit();
+    return {id, next};
+}
+
+void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
+    Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
+                     "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
+                     "hidden_lines = ?, at_step = ?, current = ?, guess = ?, fit = ?, "
+                     "revision = revision + 1, "
+                     "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
+    s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
+    s.bind(storedMarks(study.reference)).bind(storedPage(study.nextPage));
+    s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.hiddenLines));
+    s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
+    s.bind(study.guess ? guessText(*study.guess) : std::string());
+    s.bind(computed.fit).bind(id);
+    s.next();
+    for (std::size_t i = 0; i < study.attempts.size(); ++i) {
+        const Attempt& a = study.attempts[i];
+        Statement put(db_, "INSERT INTO attempt (study, place, picture, marks, page, drawn, "
+                           "comparison) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7) "
+                           "ON CONFLICT (study, place) DO UPDATE SET picture = ?3, marks = ?4, "
+                           "page = ?5, drawn = ?6, comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
+                           "THEN ?7 ELSE comparison END");
+        put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(storedMarks(a.marks));
+        put.bind(storedPage(a.page)).bind(a.drawn);
+        put.bind(i == study.current ? computed.comparison : std::string());
+        put.next();
+    }
+    Statement rest(db_, "DELETE FROM attempt WHERE study = ? AND place >= ?");
+    rest.bind(id).bind(static_cast<std::int64_t>(study.attempts.size()));
+    rest.next();
+}
+
+StoredStudy Logbook::load(StudyId id) const {
+    Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
+                     "hold, canon, form, hidden_lines, at_step, current, guess, revision "
+                     "FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
-    Study study;
+    StoredStudy stored;
+    Study& study = stored.study;
     study.title = s.text(0);
     study.sitter = s.text(1);
     study.notes = s.text(2);
     study.referencePicture = s.text(3);
     study.reference = loadedMarks(s.text(4));
-    study.sketchPicture = s.text(5);
-    study.sketch = loadedMarks(s.text(6));
-    study.paperWidthMm = s.real(7);
-    study.hold = holdNamed(s.text(8)).value_or(Hold::All);
-    study.canon = s.text(9);
-    study.hiddenLines = split(s.text(10));
-    study.step = static_cast<int>(s.integer(11));
+    study.nextPage = loadedPage(s.text(5));
+    study.hold = holdNamed(s.text(6)).value_or(Hold::All);
+    study.canon = s.text(7);
+    study.form = s.text(8);
+    study.hiddenLines = split(s.text(9));
+    study.step = s.text(10);
+    study.current = static_cast<std::size_t>(std::max<std::int64_t>(0, s.integer(11)));
     if (const std::string guess = s.text(12); !guess.empty())
-        study.guess = parseGuess(guess, "the logbook");
-    return study;
+        study.guess = parseGuess(guess, inMessages);
+    stored.revision = s.integer(13);
+    Statement a(db_, "SELECT picture, marks, page, drawn FROM attempt WHERE study = ? "
+                     "ORDER BY place");
+    a.bind(id);
+    while (a.next())
+        study.attempts.push_back(
+            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3)});
+    return stored;
+}
+
+std::string Logbook::referenceMarks(StudyId id) const {
+    Statement s(db_, "SELECT reference_marks FROM study WHERE id = ?");
+    s.bind(id);
+    return s.next() ? s.text(0) : "";
 }
 
 Computed Logbook::computed(StudyId id) const {
-    Statement s(*this, "SELECT fit, comparison FROM study WHERE id = ?");
+    Statement s(db_, "SELECT fit, comparison FROM study LEFT JOIN attempt "
+                     "ON attempt.study = study.id AND attempt.place = study.current WHERE id = ?");
     s.bind(id);
     if (!s.next())
         return {};
     return {s.text(0), s.text(1)};
 }
 
+void Logbook::lookAt(StudyId id) {
+    Statement s(db_, "UPDATE study SET looked_at = ? WHERE id = ?");
+    s.bind(now()).bind(id);
+    s.next();
+}
+
 void Logbook::putAway(StudyId id, bool away) {
-    Statement s(*this, "UPDATE study SET put_away = ? WHERE id = ?");
+    Statement s(db_, "UPDATE study SET put_away = ? WHERE id = ?");
     s.bind(static_cast<std::int64_t>(away)).bind(id);
     s.next();
+}
+
+bool Logbook::isPutAway(StudyId id) const {
+    Statement s(db_, "SELECT put_away FROM study WHERE id = ?");
+    s.bind(id);
+    return s.next() && s.integer(0);
 }
 
 std::string Logbook::keepPicture(const std::filesystem::path& file) {
@@ -266,14 +303,14 @@ std::filesystem::path Logbook::picturePath(const std::string& name) const {
 }
 
 std::string Logbook::remembered(const std::string& key) const {
-    Statement s(*this, "SELECT value FROM remembered WHERE key = ?");
+    Statement s(db_, "SELECT value FROM remembered WHERE key = ?");
     s.bind(key);
     return s.next() ? s.text(0) : "";
 }
 
 void Logbook::remember(const std::string& key, const std::string& value) {
-    Statement s(*this, "INSERT INTO remembered VALUES (?, ?) "
-                       "ON CONFLICT (key) DO UPDATE SET value = excluded.value");
+    Statement s(db_, "INSERT INTO remembered VALUES (?, ?) "
+                     "ON CONFLICT (key) DO UPDATE SET value = excluded.value");
     s.bind(key).bind(value);
     s.next();
 }

@@ -1,57 +1,88 @@
 #pragma once
 
+#include "logbook/database.h"
 #include "logbook/study.h"
 
 #include <cstdint>
 #include <filesystem>
-#include <memory>
-#include <optional>
 #include <string>
 #include <vector>
-
-struct sqlite3;
 
 namespace zokran {
 
 using StudyId = std::int64_t;
 
-/// A study as the shelf shows it.
+/// A study as the shelf shows it. Times are ISO 8601, UTC.
 struct StudySummary {
     StudyId id = 0;
-    std::string title, sitter, referencePicture, sketchPicture;
-    std::string changed; ///< ISO 8601, UTC
+    std::string title, sitter, referencePicture, sketchPicture; ///< of the last sketch
+    std::string drawn;    ///< when the last sketch came in; empty before there is one
+    std::string changed;  ///< when something was last changed
+    std::string lookedAt; ///< when it last lay on the bench
 };
 
 /// What was computed from a study, kept beside it in the open formats of the command line so that
 /// other programs can read the logbook. Empty where there is nothing yet.
 struct Computed {
-    std::string fit, comparison;
+    std::string fit, comparison; ///< the comparison of the attempt on the bench
+};
+
+/// A study as it lies in the logbook, and how often it has been changed there.
+struct StoredStudy {
+    Study study;
+    std::int64_t revision = 0;
+};
+
+/// What became of a save.
+struct Saved {
+    StudyId id = 0; ///< another than asked for when it was kept apart
+    std::int64_t revision = 0;
+    bool keptApart = false; ///< somebody else changed the study meanwhile; both are kept
 };
 
 /// The learner's logbook: one SQLite file and one folder of pictures. Every save is a transaction;
 /// a program killed at any moment leaves the last save whole. Pictures are kept as the files they
-/// came as. Every failure throws BadInput naming the file and the cause, and leaves what was stored
-/// as it was.
+/// came as. A failure of the disk or the file throws StorageError naming the file and the cause,
+/// and leaves what was stored as it was.
 class Logbook {
 public:
+    using Access = Database::Access;
+
     /// Opens the logbook in `folder`, making it on first use and bringing an older one up to date.
-    explicit Logbook(const std::filesystem::path& folder);
-    ~Logbook();
+    /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. With
+    /// `LookOnly` nothing is checked or written, and every change throws.
+    explicit Logbook(const std::filesystem::path& folder, Access access = Access::Write);
+
+    const std::filesystem::path& folder() const { return folder_; }
+    bool isLookOnly() const { return access_ == Access::LookOnly; }
 
     /// The studies not put away, the last changed first.
     std::vector<StudySummary> studies() const;
     /// The studies not put away of this sitter, oldest first; none for a sitter without a name.
     std::vector<StudyId> studiesOf(const std::string& sitter) const;
+    /// Every study, put away or not, oldest first, as far as the file can be read.
+    std::vector<StudyId> allReadable() const;
+
     /// `made`: when it was drawn, ISO 8601, UTC; now when empty.
     StudyId add(const Study& study, const std::string& made = {});
-    void save(StudyId id, const Study& study, const Computed& computed);
-    Study load(StudyId id) const;
+    /// Saves a study of which `revision` was the last one known. Writes nothing when nothing has
+    /// changed; where the learner was in it is no change. When another window has changed it
+    /// meanwhile, this one is kept apart as a study of its own.
+    Saved save(StudyId id, const Study& study, const Computed& computed, std::int64_t revision);
+    /// Throws BadInput when there is none of this number.
+    StoredStudy load(StudyId id) const;
+    /// The reference's marks alone, as stored; empty before there are any.
+    std::string referenceMarks(StudyId id) const;
     Computed computed(StudyId id) const;
+    /// Notes that a study was laid on the bench.
+    void lookAt(StudyId id);
 
     /// Takes a study off the shelf, or puts it back. Nothing is erased.
     void putAway(StudyId id, bool away);
+    bool isPutAway(StudyId id) const;
 
-    /// Copies a picture into the logbook, byte for byte, and returns the name it has there.
+    /// Copies a picture into the logbook, byte for byte, and returns the name it has there. Throws
+    /// BadInput when the file cannot be read.
     std::string keepPicture(const std::filesystem::path& file);
     std::filesystem::path picturePath(const std::string& name) const;
 
@@ -60,15 +91,15 @@ public:
     void remember(const std::string& key, const std::string& value);
 
 private:
-    class Statement;
-    void run(const char* sql) const;
-    void migrate();
+    void write(StudyId id, const Study& study, const Computed& computed) const;
+    std::int64_t revisionOf(StudyId id) const;
 
-    struct Close {
-        void operator()(sqlite3* db) const;
-    };
     std::filesystem::path folder_;
-    std::unique_ptr<sqlite3, Close> db_;
+    Access access_;
+    Database db_;
 };
+
+/// The moment, ISO 8601 with milliseconds, UTC.
+std::string now();
 
 } // namespace zokran

@@ -3,15 +3,27 @@
 #include "core/compare/compare.h"
 #include "core/fit/guess.h"
 #include "core/head/marks.h"
+#include "core/page/page.h"
 
+#include <algorithm>
 #include <optional>
 #include <set>
 #include <string>
+#include <vector>
 
 namespace zokran {
 
 /// Which of the two sheets on the bench.
 enum class Side { Seen, Drawn };
+
+/// One sketch of a head.
+struct Attempt {
+    std::string picture; ///< file name in the logbook's pictures folder
+    SketchMarks marks;
+    Page page;
+    std::string drawn; ///< when, ISO 8601, UTC
+    bool operator==(const Attempt&) const = default;
+};
 
 /// One head, seen and drawn: everything the learner put in. What follows from it (the fit, the
 /// comparison) is computed again when a study is opened.
@@ -20,22 +32,40 @@ struct Study {
     std::string sitter;
     std::string notes;
     std::string referencePicture; ///< file name in the logbook's pictures folder; may be empty
-    std::string sketchPicture;
-    MarkSheet reference, sketch;
-    std::optional<Guess> guess; ///< how the learner judged the reference before measuring
-    double paperWidthMm = 0; ///< width of the sketch's picture on the learner's paper; 0: not known
+    PhotoMarks reference;
+    std::vector<Attempt> attempts; ///< in the order they were drawn
+    std::size_t current = 0;       ///< the attempt on the bench
+    std::optional<Guess> guess;    ///< how the learner judged the reference before measuring
+    Page nextPage;                 ///< of the sketch that comes next
     Hold hold = Hold::All;
     std::string canon = "sitter";
+    std::string form = "ball";
     std::set<std::string> hiddenLines; ///< ids of guides switched off
-    int step = 0;                      ///< of the course, where the learner was
+    std::string step;                  ///< id of the step of the course where the learner was
 
-    const MarkSheet& marks(Side side) const { return side == Side::Seen ? reference : sketch; }
-    MarkSheet& marks(Side side) { return side == Side::Seen ? reference : sketch; }
-    const std::string& picture(Side side) const {
-        return side == Side::Seen ? referencePicture : sketchPicture;
+    /// The attempt on the bench; null before there is one.
+    const Attempt* attempt() const {
+        return current < attempts.size() ? &attempts[current] : nullptr;
     }
-    std::string& picture(Side side) {
-        return side == Side::Seen ? referencePicture : sketchPicture;
+    Attempt* attempt() { return current < attempts.size() ? &attempts[current] : nullptr; }
+
+    /// The marks of a side; of a sketch that is not there, none.
+    const MarkSheet& marks(Side side) const {
+        static const MarkSheet none;
+        if (side == Side::Seen)
+            return reference;
+        return attempt() ? attempt()->marks : none;
+    }
+    /// Requires that there is a picture on that side.
+    MarkSheet& marks(Side side) {
+        if (side == Side::Seen)
+            return reference;
+        return attempts.at(current).marks;
+    }
+    std::string picture(Side side) const {
+        if (side == Side::Seen)
+            return referencePicture;
+        return attempt() ? attempt()->picture : std::string();
     }
     bool operator==(const Study&) const = default;
 };

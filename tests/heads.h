@@ -1,7 +1,8 @@
 #pragma once
 
+#include "core/construction/forms.h"
 #include "core/fit/fit.h"
-#include "core/head/head_shape.h"
+#include "core/head/population.h"
 #include "core/view/view.h"
 
 #include <random>
@@ -18,14 +19,19 @@ inline double apart(const Eigen::Matrix3d& a, const Eigen::Matrix3d& b) {
     return degrees(angleBetween(a, b));
 }
 
+/// The usual form with the sitter's own levels.
+inline std::unique_ptr<Construction> sitterForm(const HeadMarks& head) {
+    return construct(forms().front(), std::nullopt, head);
+}
+
 /// A camera like that of a portrait: 1000 by 1000 px, 150 px to the ball radius.
 inline View viewAt(Pose pose, double distance = 14) {
     View v;
-    v.rotation = headToView(pose);
     v.centre = {480, 430};
     v.principal = {500, 500};
     v.scale = 150;
     v.nearness = 1 / distance;
+    v.face(headToView(pose));
     return v;
 }
 

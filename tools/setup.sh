@@ -1,4 +1,5 @@
-# Sourced by demo, check and bench: installs what packages.txt names and is missing, then builds.
+# Sourced by demo, check and bench: installs what packages.txt names and is missing, then builds the
+# targets in $targets, or everything.
 # Leaves the shell in the repository's root, with the build in build/.
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
@@ -23,7 +24,8 @@ if [ "${#missing[@]}" -gt 0 ]; then
 fi
 
 cmake --preset release
-cmake --build --preset release
+# shellcheck disable=SC2086
+cmake --build --preset release ${targets:+--target $targets}
 
 # Programs that draw need somewhere to draw to; Qt asks for a private folder for its sockets.
 if [ -z "${XDG_RUNTIME_DIR:-}" ]; then

@@ -1,8 +1,8 @@
 #include "app/cast_room/cast_room.h"
 
-#include "app/theme/fields.h"
-#include "app/theme/theme.h"
-#include "core/files/json_file.h"
+#include "app/widgets/fields.h"
+#include "app/widgets/theme.h"
+#include "core/base/json_file.h"
 
 #include <QComboBox>
 #include <QDir>
@@ -266,7 +266,7 @@ void CastRoom::readControls() {
     shot_.lightElevation = {elevation_->value()};
     shot_.softness = {softness_->value() / 100};
     shot_.fill = fill_->value() / 100;
-    shot_.lensMm = lens_->value();
+    shot_.lens = {lens_->value()};
     const bool framed = distance_->value() <= distance_->minimum();
     shot_.distance = {framed ? 0 : 10 * distance_->value()};
     look();

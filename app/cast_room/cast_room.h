@@ -83,7 +83,8 @@ private:
     CastView* view_;
     QComboBox* sitter_;
     QLabel* about_;
-    QDoubleSpinBox *turn_, *tilt_, *lean_, *lens_, *distance_, *azimuth_, *elevation_, *softness_, *fill_;
+    QDoubleSpinBox *turn_, *tilt_, *lean_, *lens_, *distance_, *azimuth_, *elevation_, *softness_,
+        *fill_;
     QDoubleSpinBox *mostTurn_, *mostTilt_, *mostLean_;
     QPushButton* take_;
     QProgressBar* busy_;

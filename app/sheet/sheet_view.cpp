@@ -1,9 +1,8 @@
 #include "app/sheet/sheet_view.h"
 
-#include "app/sheet/sheet_painter.h"
-#include "app/theme/theme.h"
+#include "app/sheet/loupe.h"
+#include "app/widgets/theme.h"
 
-#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
@@ -13,41 +12,37 @@ namespace zokran {
 
 namespace {
 
-constexpr double grabReach = 11; ///< how near a press must be to take hold of something, px
 constexpr double margin = 8;
-constexpr double mostZoom = 24;
+constexpr double leastZoom = 0.005, mostZoom = 24;
 /// Frames that differ by less than this share of their height count as the same.
 constexpr double sameFrame = 0.08;
 
+bool nearlySame(const QRectF& a, const QRectF& b) {
+    const double little = sameFrame * b.height();
+    return !a.isEmpty() && !b.isEmpty() && QLineF(a.center(), b.center()).length() < little &&
+           std::abs(a.height() - b.height()) < little && std::abs(a.width() - b.width()) < little;
+}
+
 } // namespace
 
-SheetView::SheetView(StudySession& session, Side side, QWidget* parent)
-    : QWidget(parent), session_(session), side_(side) {
+SheetView::SheetView(Selection& selection, Side side, QWidget* parent)
+    : QWidget(parent), selection_(selection) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(side == Side::Seen ? tr("Seen: the reference") : tr("Drawn: the sketch"));
-    connect(&session, &StudySession::lit, this, [this] { update(); });
+    connect(&selection, &Selection::lit, this, [this] { update(); });
 }
 
-void SheetView::setUse(Use use) {
-    use_ = use;
-    update();
-}
-
-void SheetView::setContent(SheetContent content) {
+void SheetView::show(Scene scene) {
     const bool other =
-        content.extent != content_.extent || content.picture.isNull() != content_.picture.isNull();
+        scene.extent != scene_.extent || scene.picture.isNull() != scene_.picture.isNull();
     // While a mark is dragged or nudged the ground must not move under it.
-    const bool nearlySame = !content_.frame.isEmpty() &&
-                            QLineF(content.frame.center(), content_.frame.center()).length() <
-                                sameFrame * content_.frame.height() &&
-                            std::abs(content.frame.height() - content_.frame.height()) <
-                                sameFrame * content_.frame.height() &&
-                            std::abs(content.frame.width() - content_.frame.width()) <
-                                sameFrame * content_.frame.height();
-    if (drag_ != Drag::None || (!other && nearlySame))
-        content.frame = content_.frame;
-    content_ = std::move(content);
+    if (isHolding() || (!other && nearlySame(scene.frame, scene_.frame)))
+        scene.frame = scene_.frame;
+    // A tool of the old scene may still hold the pointer only if it is there in the new one.
+    if (held_ && std::find(scene.tools.begin(), scene.tools.end(), held_) == scene.tools.end())
+        held_ = nullptr;
+    scene_ = std::move(scene);
     if (other || whole_)
         fitWhole();
     update();
@@ -56,9 +51,8 @@ void SheetView::setContent(SheetContent content) {
 void SheetView::fitWhole() {
     whole_ = true;
     const double w = width() - 2 * margin, h = height() - 2 * margin;
-    const QRectF frame =
-        content_.frame.isEmpty() ? QRectF({0, 0}, content_.extent) : content_.frame;
-    transform_.scale = std::max(0.01, std::min(w / frame.width(), h / frame.height()));
+    const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
+    transform_.scale = std::max(leastZoom, std::min(w / frame.width(), h / frame.height()));
     transform_.offset = QPointF(width(), height()) / 2 - frame.center() * transform_.scale;
     update();
 }
@@ -69,20 +63,19 @@ void SheetView::viewMoved() {
         return;
     // The same share of the picture in the middle of both.
     const PicturePoint middle = transform_.toPicture({width() / 2.0, height() / 2.0});
-    const double relative = transform_.scale * content_.extent.height();
+    const QSizeF &here = scene_.extent, &there = linked_->scene_.extent;
     linked_->whole_ = false;
-    linked_->transform_.scale = relative / linked_->content_.extent.height();
-    const PicturePoint there(
-        middle.x() / content_.extent.width() * linked_->content_.extent.width(),
-        middle.y() / content_.extent.height() * linked_->content_.extent.height());
-    linked_->transform_.offset = QPointF(linked_->width() / 2.0, linked_->height() / 2.0) -
-                                 QPointF(there.x(), there.y()) * linked_->transform_.scale;
+    linked_->transform_.scale = transform_.scale * here.height() / there.height();
+    const QPointF at(middle.x() / here.width() * there.width(),
+                     middle.y() / here.height() * there.height());
+    linked_->transform_.offset =
+        QPointF(linked_->width(), linked_->height()) / 2 - at * linked_->transform_.scale;
     linked_->update();
 }
 
 void SheetView::zoomAt(const QPointF& at, double factor) {
     const PicturePoint fixed = transform_.toPicture(at);
-    transform_.scale = std::clamp(transform_.scale * factor, 0.02, mostZoom);
+    transform_.scale = std::clamp(transform_.scale * factor, leastZoom, mostZoom);
     transform_.offset = at - QPointF(fixed.x(), fixed.y()) * transform_.scale;
     whole_ = false;
     viewMoved();
@@ -92,22 +85,31 @@ void SheetView::zoomBy(double factor) {
     zoomAt({width() / 2.0, height() / 2.0}, factor);
 }
 
+Canvas SheetView::canvas(QPainter& painter) const {
+    return {painter,
+            QRectF(rect()),
+            transform_,
+            PaintStyle::screen(),
+            selection_.litLine(),
+            devicePixelRatioF()};
+}
+
+SheetPointer SheetView::pointerAt(const QPointF& at) const {
+    return {at, transform_.toPicture(at), transform_, scene_, QRectF(rect()), gesture_};
+}
+
 void SheetView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const std::pair<qint64, double> wanted{content_.picture.cacheKey(), transform_.scale};
-    if (wanted != scaledFor_) {
-        scaledFor_ = wanted;
-        scaled_ = scaledPicture(content_, transform_);
-    }
-    paintSheet(painter, rect(), content_, transform_, session_.litLine(), scaled_);
-    const bool marking = use_ == Use::Mark && !content_.picture.isNull() && pointer_ &&
-                         (drag_ == Drag::Mark || (drag_ == Drag::None && session_.next(side_)));
-    if (marking && rect().contains(pointer_->toPoint())) {
-        // Beside the pointer, on the side with more room, never over the spot.
-        const double aside = 104;
-        const QPointF centre(pointer_->x() + (pointer_->x() > width() / 2.0 ? -aside : aside),
-                             std::clamp(pointer_->y() - 40, 80.0, std::max(80.0, height() - 80.0)));
-        paintLoupe(painter, centre, content_, transform_, transform_.toPicture(*pointer_));
+    const Canvas on = canvas(painter);
+    paintScene(on, scene_);
+    if (pointer_ && !panning_ && !scene_.picture.isNull() && QRectF(rect()).contains(*pointer_)) {
+        const SheetPointer pointer = pointerAt(*pointer_);
+        const bool wanted =
+            held_ ? held_->wantsLoupe(pointer)
+                  : std::any_of(scene_.tools.begin(), scene_.tools.end(),
+                                [&](const Tool* tool) { return tool->wantsLoupe(pointer); });
+        if (wanted)
+            paintLoupe(on, loupePlace(*pointer_, QRectF(rect())), scene_.picture, pointer.place);
     }
     painter.setClipping(false);
     painter.setBrush(Qt::NoBrush);
@@ -125,235 +127,79 @@ void SheetView::wheelEvent(QWheelEvent* event) {
     event->accept();
 }
 
-std::optional<Mark> SheetView::markNear(const QPointF& at) const {
-    std::optional<Mark> best;
-    double nearest = grabReach;
-    for (int i = 0; i < markCount; ++i) {
-        const auto& placed = content_.marks[markAt(i)];
-        if (!placed || !placed->usable())
-            continue;
-        const double d = QLineF(at, transform_.toView(*placed->at)).length();
-        if (d < nearest) {
-            nearest = d;
-            best = markAt(i);
-        }
-    }
-    return best;
-}
-
-std::optional<GuessHandle> SheetView::handleNear(const QPointF& at) const {
-    std::optional<GuessHandle> best;
-    double nearest = grabReach + 3;
-    for (const SheetHandle& h : content_.handles) {
-        const double d = QLineF(at, transform_.toView(h.at)).length();
-        if (d < nearest) {
-            nearest = d;
-            best = h.handle;
-        }
-    }
-    if (best || content_.handles.empty())
-        return best;
-    const QString line = lineNear(content_, transform_, at);
-    if (line == "centre_line")
-        return GuessHandle::Turn;
-    if (line == "brow_line")
-        return GuessHandle::Tilt;
-    if (line.startsWith("side_"))
-        return GuessHandle::Width;
-    if (line == "chin_line")
-        return GuessHandle::Chin;
-    return std::nullopt;
-}
-
-bool SheetView::guessKey(int key, bool far) {
-    if (use_ != Use::Guess || !session_.isGuessing())
-        return false;
-    Guess guess = *session_.study().guess;
-    const double step = toRadians(Degrees{far ? 10.0 : 1.0}).value;
-    switch (key) {
-    case Qt::Key_Left:
-        guess.pose.turn.value -= step;
-        break;
-    case Qt::Key_Right:
-        guess.pose.turn.value += step;
-        break;
-    case Qt::Key_Up:
-        guess.pose.tilt.value += step;
-        break;
-    case Qt::Key_Down:
-        guess.pose.tilt.value -= step;
-        break;
-    case Qt::Key_Comma:
-    case Qt::Key_Less:
-        guess.pose.lean.value -= step;
-        break;
-    case Qt::Key_Period:
-    case Qt::Key_Greater:
-        guess.pose.lean.value += step;
-        break;
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
-        session_.commitGuess();
-        return true;
-    default:
-        return false;
-    }
-    session_.setGuess(tr("Turn the construction"), "guess keys", guess);
-    return true;
-}
-
 void SheetView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     ++gesture_;
+    moved_ = false;
     grabbed_ = event->position();
-    const bool pan =
-        event->button() == Qt::MiddleButton ||
-        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier);
-    if (pan) {
-        drag_ = Drag::Pan;
+    if (event->button() == Qt::MiddleButton ||
+        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier)) {
+        panning_ = true;
         setCursor(Qt::ClosedHandCursor);
         return;
     }
-    if (event->button() != Qt::LeftButton || content_.picture.isNull())
+    if (event->button() != Qt::LeftButton)
         return;
-    const QPointF at = event->position();
-    if (const auto handle = handleNear(at); handle && use_ == Use::Guess && session_.isGuessing()) {
-        drag_ = Drag::Handle;
-        pulled_ = *handle;
-        guessBefore_ = *session_.study().guess;
-        pulledFrom_ = transform_.toPicture(at);
-        return;
-    }
-    if (use_ != Use::Mark)
-        return;
-    if (content_.ball) {
-        const QPointF centre = transform_.toView(content_.ball->centre);
-        const double r = content_.ball->radius.value * transform_.scale;
-        if (QLineF(at, centre).length() < grabReach)
-            drag_ = Drag::BallPlace;
-        else if (QLineF(at, centre + QPointF(r, 0)).length() < grabReach)
-            drag_ = Drag::BallSize;
-        if (drag_ != Drag::None)
+    // A tool may change the scene as it takes hold, and with it the list it stands in.
+    const std::vector<Tool*> tools = scene_.tools;
+    for (Tool* tool : tools)
+        if (tool->press(pointerAt(event->position()))) {
+            held_ = tool;
             return;
-    }
-    if (const auto near = markNear(at)) {
-        dragged_ = near;
-        drag_ = Drag::Mark;
-        session_.touch(near);
-        return;
-    }
-    const PicturePoint p = transform_.toPicture(at);
-    const bool inside = p.x() >= 0 && p.y() >= 0 && p.x() < content_.extent.width() &&
-                        p.y() < content_.extent.height();
-    if (const auto next = session_.next(side_); next && inside)
-        session_.place(side_, *next, p);
+        }
+}
+
+void SheetView::pointTo(const SheetPointer& pointer) {
+    std::optional<Qt::CursorShape> shape;
+    for (const Tool* tool : scene_.tools)
+        if (!shape)
+            shape = tool->cursor(pointer);
+    setCursor(shape.value_or(Qt::ArrowCursor));
+    const bool overMark = shape == Qt::OpenHandCursor && scene_.near<Mark>(transform_, pointer.at);
+    const auto line = scene_.near<std::string>(transform_, pointer.at);
+    selection_.light(overMark || !line ? QString() : QString::fromStdString(*line));
 }
 
 void SheetView::mouseMoveEvent(QMouseEvent* event) {
     pointer_ = event->position();
-    const PicturePoint p = transform_.toPicture(event->position());
-    switch (drag_) {
-    case Drag::Pan:
+    if (panning_) {
         transform_.offset += event->position() - grabbed_;
         grabbed_ = event->position();
         whole_ = false;
         viewMoved();
-        return;
-    case Drag::Mark:
-        session_.place(side_, *dragged_, p, QString("drag%1").arg(gesture_));
-        return;
-    case Drag::BallPlace:
-        session_.edit(tr("Move the ball"), QString("ball%1").arg(gesture_), [&](Study& s) {
-            if (s.marks(side_).ball)
-                s.marks(side_).ball->centre = p;
-        });
-        return;
-    case Drag::BallSize:
-        session_.edit(tr("Size the ball"), QString("ball%1").arg(gesture_), [&](Study& s) {
-            if (auto& ball = s.marks(side_).ball)
-                ball->radius = {std::max(4.0, (p - ball->centre).norm())};
-        });
-        return;
-    case Drag::Handle:
-        session_.setGuess(
-            tr("Turn the construction"), QString("guess%1").arg(gesture_),
-            pulled(guessBefore_, session_.study().reference, pulled_, pulledFrom_, p));
-        return;
-    case Drag::None:
-        break;
+    } else if (held_) {
+        // Beyond a tremble it is a drag; a click stays where it was made.
+        moved_ = moved_ || QLineF(event->position(), grabbed_).length() > 1;
+        if (moved_) {
+            held_->drag(pointerAt(event->position()));
+        }
+        update();
+    } else {
+        pointTo(pointerAt(event->position()));
+        update();
     }
-    if (use_ == Use::Guess)
-        setCursor(handleNear(event->position()) ? Qt::OpenHandCursor : Qt::ArrowCursor);
-    const bool overMark = use_ == Use::Mark && markNear(event->position());
-    session_.light(overMark ? QString() : lineNear(content_, transform_, event->position()));
-    if (use_ == Use::Guess)
-        return update();
-    const bool placing = use_ == Use::Mark && session_.next(side_) && !content_.picture.isNull();
-    setCursor(overMark ? Qt::OpenHandCursor : placing ? Qt::CrossCursor : Qt::ArrowCursor);
-    update();
 }
 
-void SheetView::mouseReleaseEvent(QMouseEvent*) {
-    if (drag_ != Drag::None && drag_ != Drag::Pan)
-        session_.settle();
-    drag_ = Drag::None;
-    dragged_.reset();
+void SheetView::mouseReleaseEvent(QMouseEvent* event) {
+    panning_ = false;
+    if (Tool* tool = std::exchange(held_, nullptr))
+        tool->release(pointerAt(event->position()));
     unsetCursor();
     update();
 }
 
 void SheetView::leaveEvent(QEvent*) {
     pointer_.reset();
-    session_.light({});
+    selection_.light({});
     update();
 }
 
-void SheetView::nudge(double x, double y) {
-    const auto touched = session_.touched();
-    if (!touched || use_ != Use::Mark)
-        return;
-    if (const auto& placed = session_.study().marks(side_).marks[*touched]; placed && placed->at)
-        session_.place(side_, *touched, *placed->at + PicturePoint(x, y),
-                       QString("nudge%1").arg(indexOf(*touched)));
-}
-
 void SheetView::keyPressEvent(QKeyEvent* event) {
-    const double step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
-    if (guessKey(event->key(), step > 1))
-        return;
+    const std::vector<Tool*> tools = scene_.tools;
+    for (Tool* tool : tools)
+        if (tool->key(*event, pointerAt(QPointF(width(), height()) / 2)))
+            return;
     switch (event->key()) {
-    case Qt::Key_Left:
-        return nudge(-step, 0);
-    case Qt::Key_Right:
-        return nudge(step, 0);
-    case Qt::Key_Up:
-        return nudge(0, -step);
-    case Qt::Key_Down:
-        return nudge(0, step);
-    case Qt::Key_Space:
-        if (const auto next = session_.next(side_); next && use_ == Use::Mark)
-            session_.hide(side_, *next);
-        return;
-    case Qt::Key_Backspace:
-        if (use_ == Use::Mark)
-            session_.undoStack().undo();
-        return;
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
-        if (const auto touched = session_.touched(); touched && use_ == Use::Mark) {
-            const auto& mark = session_.study().marks(side_).marks[*touched];
-            if (mark && mark->suggested)
-                return session_.confirmSuggestions(*touched);
-        }
-        // Without a mouse: the next mark drops where the fit expects it, or else in the middle of
-        // what is in sight, and the arrow keys take it from there.
-        if (const auto next = session_.next(side_); next && use_ == Use::Mark) {
-            const auto& expected = content_.expected[*next];
-            session_.place(side_, *next,
-                           expected ? *expected
-                                    : transform_.toPicture({width() / 2.0, height() / 2.0}));
-        }
-        return;
     case Qt::Key_Plus:
     case Qt::Key_Equal:
         return zoomBy(1.25);

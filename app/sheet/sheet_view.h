@@ -1,33 +1,26 @@
 #pragma once
 
-#include "app/sheet/sheet_content.h"
-#include "app/study/study_session.h"
+#include "app/document/selection.h"
+#include "app/sheet/scene.h"
 
-#include <QPixmap>
 #include <QWidget>
 
 namespace zokran {
 
-/// One sheet on the bench: shows a picture with what lies on it, zooms and pans, and takes marks
-/// where marking is asked for. Wheel zooms at the pointer; the middle button, or the left one with
-/// Ctrl, drags the sheet; arrow keys nudge the touched mark by one picture pixel, with Shift by
-/// ten, and Enter drops the next mark or
-/// confirms a suggested one. While guessing the handles are pulled, and the arrow keys turn and
-/// tilt, comma and full stop lean.
+/// One sheet on the bench: shows a scene, zooms and pans, and hands press and key to the scene's
+/// tools. Wheel zooms at the pointer; the middle button, or the left one with Ctrl, drags the
+/// sheet.
 class SheetView : public QWidget {
     Q_OBJECT
 
 public:
-    SheetView(StudySession& session, Side side, QWidget* parent = nullptr);
+    SheetView(Selection& selection, Side side, QWidget* parent = nullptr);
 
-    /// What the sheet is used for at this step of the course.
-    enum class Use { Look, Mark, Guess };
-    void setUse(Use use);
-    void setContent(SheetContent content);
-    const SheetContent& content() const { return content_; }
+    void show(Scene scene);
+    const Scene& scene() const { return scene_; }
     const SheetTransform& transform() const { return transform_; }
 
-    /// Shows the whole picture.
+    /// Shows the scene's frame.
     void fitWhole();
     void zoomBy(double factor);
     /// When linked, a zoom or pan here is copied to the other sheet.
@@ -46,30 +39,22 @@ protected:
     void leaveEvent(QEvent*) override;
 
 private:
-    enum class Drag { None, Pan, Mark, BallPlace, BallSize, Handle };
+    SheetPointer pointerAt(const QPointF& at) const;
+    Canvas canvas(QPainter& painter) const;
     void zoomAt(const QPointF& at, double factor);
-    std::optional<Mark> markNear(const QPointF& at) const;
-    /// The handle at a place, or the one whose line passes there.
-    std::optional<GuessHandle> handleNear(const QPointF& at) const;
-    bool guessKey(int key, bool far);
-    void nudge(double x, double y);
     void viewMoved();
+    void pointTo(const SheetPointer& pointer);
+    bool isHolding() const { return held_ || panning_; }
 
-    StudySession& session_;
-    Side side_;
-    Use use_ = Use::Look;
-    SheetContent content_;
+    Selection& selection_;
+    Scene scene_;
     SheetTransform transform_;
-    QPixmap scaled_; ///< the picture at the scale last painted
-    std::pair<qint64, double> scaledFor_{0, 0};
-    bool whole_ = true; ///< keep showing the whole picture as the sheet changes size
+    bool whole_ = true; ///< keep showing the frame as the sheet changes size
     SheetView* linked_ = nullptr;
-    Drag drag_ = Drag::None;
-    std::optional<Mark> dragged_;
-    GuessHandle pulled_ = GuessHandle::Place;
-    Guess guessBefore_; ///< when the handle was taken hold of
-    PicturePoint pulledFrom_{0, 0};
-    int gesture_ = 0; ///< one press of the mouse, so that one drag undoes as one
+    Tool* held_ = nullptr; ///< the tool that took hold of the press
+    bool panning_ = false;
+    bool moved_ = false; ///< further than a tremble since the press
+    int gesture_ = 0;
     QPointF grabbed_;
     std::optional<QPointF> pointer_;
 };

@@ -1,13 +1,14 @@
 #include "app/shelf/shelf.h"
 
-#include "app/theme/theme.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 
 #include <QHBoxLayout>
-#include <QImageReader>
 #include <QLabel>
 #include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QVBoxLayout>
 
 namespace zokran {
@@ -15,23 +16,19 @@ namespace zokran {
 namespace {
 
 constexpr QSize cardPicture(248, 150);
+constexpr int idRole = Qt::UserRole, referenceRole = Qt::UserRole + 1,
+              sketchRole = Qt::UserRole + 2, paintedRole = Qt::UserRole + 3;
 
-/// A small upright copy of a picture, filling its half of the card round the head.
-QImage thumbnail(const QString& file, const QSize& size) {
-    QImageReader reader(file);
-    reader.setAutoTransform(true);
-    const QSize full = reader.size();
-    if (full.isValid() && full.width() > 4 * size.width())
-        reader.setScaledSize(full.scaled(3 * size, Qt::KeepAspectRatioByExpanding));
-    const QImage image =
-        reader.read().scaled(size, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
-    return image.copy((image.width() - size.width()) / 2, (image.height() - size.height()) / 2,
-                      size.width(), size.height());
+QIcon iconFrom(const QPixmap& card) {
+    // The picture is the same whether chosen or not; the frame round it tells.
+    QIcon icon(card);
+    icon.addPixmap(card, QIcon::Selected);
+    return icon;
 }
 
 } // namespace
 
-Shelf::Shelf(StudySession& session, QWidget* parent) : QWidget(parent), session_(session) {
+Shelf::Shelf(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setObjectName("bench");
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 24, 24, 24);
@@ -44,10 +41,21 @@ Shelf::Shelf(StudySession& session, QWidget* parent) : QWidget(parent), session_
     list_->setViewMode(QListView::IconMode);
     list_->setResizeMode(QListView::Adjust);
     list_->setMovement(QListView::Static);
+    list_->setUniformItemSizes(true);
     list_->setIconSize(cardPicture);
     list_->setGridSize({cardPicture.width() + 24, cardPicture.height() + 64});
     list_->setWordWrap(true);
     column->addWidget(list_, 1);
+    buildButtons(column);
+    paintSoon_.setSingleShot(true);
+    paintSoon_.setInterval(30);
+    connect(&paintSoon_, &QTimer::timeout, this, &Shelf::paintCards);
+    connect(list_->verticalScrollBar(), &QScrollBar::valueChanged, &paintSoon_,
+            qOverload<>(&QTimer::start));
+    connect(&desk_.pictures, &Pictures::thumbnailArrived, &paintSoon_, qOverload<>(&QTimer::start));
+}
+
+void Shelf::buildButtons(QVBoxLayout* column) {
     auto* row = new QHBoxLayout;
     auto* start = new QPushButton(tr("&New study from a photograph…"));
     open_ = new QPushButton(tr("&Open on the bench"));
@@ -62,68 +70,90 @@ Shelf::Shelf(StudySession& session, QWidget* parent) : QWidget(parent), session_
     column->addLayout(row);
     auto openCurrent = [this] {
         if (const auto* item = list_->currentItem())
-            emit chosen(item->data(Qt::UserRole).toLongLong());
+            emit chosen(item->data(idRole).toLongLong());
     };
     connect(open_, &QPushButton::clicked, this, openCurrent);
     connect(list_, &QListWidget::itemActivated, this, openCurrent);
     connect(start, &QPushButton::clicked, this, &Shelf::newStudy);
     connect(putAway_, &QPushButton::clicked, this, &Shelf::putAway);
     connect(putBack_, &QPushButton::clicked, this, [this] {
-        session_.logbook().putAway(away_.back(), false);
-        away_.pop_back();
+        desk_.document.attempt([&] {
+            desk_.document.logbook().putAway(away_.back(), false);
+            away_.pop_back();
+        });
         refresh();
+    });
+}
+
+void Shelf::putAway() {
+    const auto* item = list_->currentItem();
+    if (!item)
+        return;
+    const StudyId id = item->data(idRole).toLongLong();
+    desk_.document.attempt([&] {
+        desk_.document.logbook().putAway(id, true);
+        away_.push_back(id);
     });
     refresh();
 }
 
-QIcon Shelf::iconFor(const StudySummary& study) const {
-    QPixmap card(cardPicture);
-    card.fill(Theme::current().hairline);
-    QPainter painter(&card);
-    const QSize half(cardPicture.width() / 2 - 1, cardPicture.height());
-    auto paint = [&](const std::string& name, int x) {
-        if (name.empty())
-            return;
-        const QString file = QString::fromStdString(session_.logbook().picturePath(name).string());
-        painter.drawImage(x, 0, thumbnail(file, half));
-    };
-    painter.fillRect(QRect(half.width() + 2, 0, half.width(), half.height()),
-                     Theme::current().bench);
-    paint(study.referencePicture, 0);
-    paint(study.sketchPicture, half.width() + 2);
-    // The picture is the same whether chosen or not; the frame round it tells.
-    QIcon icon(card);
-    icon.addPixmap(card, QIcon::Selected);
-    return icon;
-}
-
-void Shelf::putAway() {
-    if (const auto* item = list_->currentItem()) {
-        away_.push_back(item->data(Qt::UserRole).toLongLong());
-        session_.logbook().putAway(away_.back(), true);
-        refresh();
-    }
-}
-
 void Shelf::refresh() {
     list_->clear();
-    for (const StudySummary& study : session_.logbook().studies()) {
-        QString text = QString::fromStdString(study.title);
-        if (!study.sitter.empty())
-            text += "\n" + QString::fromStdString(study.sitter);
-        text +=
-            "\n" + (study.sketchPicture.empty()
-                        ? tr("not drawn yet")
-                        : tr("drawn, %1").arg(QString::fromStdString(study.changed.substr(0, 10))));
-        auto* item = new QListWidgetItem(iconFor(study), text, list_);
-        item->setData(Qt::UserRole, QVariant::fromValue<qlonglong>(study.id));
-        item->setTextAlignment(Qt::AlignHCenter);
-    }
+    desk_.document.attempt([&] {
+        for (const StudySummary& study : desk_.document.logbook().studies()) {
+            QString text = qt(study.title);
+            if (!study.sitter.empty())
+                text += "\n" + qt(study.sitter);
+            text +=
+                "\n" + (study.drawn.empty() ? tr("not drawn yet")
+                                            : tr("drawn, %1").arg(qt(study.drawn.substr(0, 10))));
+            auto* item = new QListWidgetItem(text, list_);
+            item->setData(idRole, QVariant::fromValue<qlonglong>(study.id));
+            item->setData(referenceRole, qt(study.referencePicture));
+            item->setData(sketchRole, qt(study.sketchPicture));
+            item->setTextAlignment(Qt::AlignHCenter);
+        }
+    });
     if (list_->count())
         list_->setCurrentRow(0);
-    open_->setEnabled(list_->count());
-    putAway_->setEnabled(list_->count());
+    const bool any = list_->count() > 0, mayChange = !desk_.document.logbook().isLookOnly();
+    open_->setEnabled(any);
+    putAway_->setEnabled(any && mayChange);
     putBack_->setVisible(!away_.empty());
+    paintCards();
+}
+
+void Shelf::paintCards() {
+    const QRect sight =
+        list_->viewport()->rect().adjusted(0, -cardPicture.height(), 0, cardPicture.height());
+    QPixmap blank(cardPicture * devicePixelRatioF());
+    blank.setDevicePixelRatio(devicePixelRatioF());
+    blank.fill(Theme::current().hairline);
+    const QSize half(cardPicture.width() / 2 - 1, cardPicture.height());
+    const QSize dense = half * devicePixelRatioF();
+    for (int row = 0; row < list_->count(); ++row) {
+        QListWidgetItem* item = list_->item(row);
+        if (item->data(paintedRole).toBool())
+            continue;
+        const QString names[] = {item->data(referenceRole).toString(),
+                                 item->data(sketchRole).toString()};
+        const bool inSight = list_->visualItemRect(item).intersects(sight);
+        QPixmap card = blank;
+        bool all = inSight;
+        if (inSight) {
+            QPainter painter(&card);
+            painter.fillRect(QRect(QPoint(half.width() + 2, 0), half), Theme::current().bench);
+            for (int i : {0, 1}) {
+                const QImage small = desk_.pictures.thumbnail(names[i], dense);
+                if (!small.isNull())
+                    painter.drawImage(QRect(QPoint(i * (half.width() + 2), 0), half), small);
+                else if (!names[i].isEmpty())
+                    all = false;
+            }
+        }
+        item->setIcon(iconFrom(card));
+        item->setData(paintedRole, all);
+    }
 }
 
 } // namespace zokran

@@ -1,20 +1,22 @@
 #pragma once
 
-#include "app/study/study_session.h"
+#include "app/document/desk.h"
 
 #include <QWidget>
 
 class QListWidget;
+class QListWidgetItem;
 class QPushButton;
+class QVBoxLayout;
 
 namespace zokran {
 
-/// The studies, newest first, each with its reference beside its sketch.
+/// The studies, the last changed first, each with its reference beside its sketch.
 class Shelf : public QWidget {
     Q_OBJECT
 
 public:
-    explicit Shelf(StudySession& session, QWidget* parent = nullptr);
+    explicit Shelf(Desk& desk, QWidget* parent = nullptr);
     void refresh();
 
 signals:
@@ -22,12 +24,15 @@ signals:
     void newStudy();
 
 private:
-    QIcon iconFor(const StudySummary& study) const;
+    void buildButtons(QVBoxLayout* column);
+    /// Paints the cards in sight whose pictures have come.
+    void paintCards();
     void putAway();
 
-    StudySession& session_;
+    Desk& desk_;
     QListWidget* list_;
     QPushButton *open_, *putAway_, *putBack_;
+    QTimer paintSoon_;
     std::vector<StudyId> away_; ///< put away since the program started, the last at the end
 };
 

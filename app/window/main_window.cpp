@@ -1,92 +1,96 @@
 #include "app/window/main_window.h"
 
-#include "app/bench/bench.h"
 #include "app/cast_room/cast_room.h"
+#include "app/document/picture_file.h"
+#include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
-#include "app/study/picture_file.h"
-#include "app/theme/theme.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "app/window/bench.h"
+#include "app/window/shortcut_sheet.h"
 
 #include <QApplication>
 #include <QCloseEvent>
-#include <QDialog>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
+#include <QShortcut>
 #include <QStackedWidget>
 
 namespace zokran {
 
-MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), session_(logbook) {
+MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), desk_(logbook) {
     setWindowTitle(tr("Zokran"));
     setAcceptDrops(true);
     resize(1280, 800);
-    auto* centre = new QWidget;
-    auto* row = new QHBoxLayout(centre);
-    row->setContentsMargins(8, 8, 0, 0);
-    row->setSpacing(0);
-    auto* column = new QVBoxLayout;
-    column->setSpacing(4);
-    const std::pair<QString, QKeySequence> places[] = {
-        {tr("Bench"), QKeySequence(Qt::CTRL | Qt::Key_1)},
-        {tr("Shelf"), QKeySequence(Qt::CTRL | Qt::Key_2)},
-        {tr("Cast room"), QKeySequence(Qt::CTRL | Qt::Key_3)}};
-    for (const auto& [name, keys] : places) {
-        auto* button = new QPushButton(name);
-        button->setProperty("role", "place");
-        button->setCheckable(true);
-        button->setShortcut(keys);
-        button->setMinimumWidth(72);
-        const auto place = static_cast<Place>(placeButtons_.size());
-        connect(button, &QPushButton::clicked, this, [this, place] { goTo(place); });
-        column->addWidget(button);
-        placeButtons_.push_back(button);
-    }
-    column->addStretch();
-    row->addLayout(column);
-    places_ = new QStackedWidget;
-    places_->addWidget(bench_ = new Bench(session_));
-    places_->addWidget(shelf_ = new Shelf(session_));
-    places_->addWidget(castRoom_ = new CastRoom);
-    row->addWidget(places_, 1);
-    setCentralWidget(centre);
-
-    connect(bench_, &Bench::choosePicture, this, &MainWindow::choosePicture);
-    connect(bench_, &Bench::toCastRoom, this, [this] { goTo(Place::CastRoom); });
-    connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
-        goTo(Place::Bench);
-        bench_->takePicture(file, Side::Seen, sitter);
-    });
-    connect(castRoom_, &CastRoom::troubled, this, [this](const QString& message) {
-        goTo(Place::Bench);
-        session_.tell(message);
-    });
-    connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
-    connect(shelf_, &Shelf::chosen, this, [this](StudyId id) {
-        try {
-            session_.open(id);
-        } catch (const BadInput& e) {
-            session_.tell(QString::fromStdString(e.what()));
-        }
-        goTo(Place::Bench);
-    });
-    connect(&session_, &StudySession::changed, this, [this] {
-        setWindowTitle(session_.isOpen()
-                           ? tr("%1 – Zokran").arg(QString::fromStdString(session_.study().title))
-                           : tr("Zokran"));
-    });
+    buildPlaces();
+    connectPlaces();
     buildMenus();
     QSettings settings;
     restoreGeometry(settings.value("geometry").toByteArray());
     goTo(Place::Bench);
 }
 
+void MainWindow::buildPlaces() {
+    auto* centre = new QWidget;
+    auto* row = new QHBoxLayout(centre);
+    row->setContentsMargins(8, 8, 0, 0);
+    row->setSpacing(0);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(4);
+    for (const QString& name : {tr("Bench"), tr("Shelf"), tr("Cast room")}) {
+        auto* button = new QPushButton(name);
+        button->setProperty("role", "place");
+        button->setCheckable(true);
+        button->setMinimumWidth(72);
+        const auto place = static_cast<Place>(placeButtons_.size());
+        const auto go = [this, place] { goTo(place); };
+        connect(button, &QPushButton::clicked, this, go);
+        // Not the button's own shortcut, which only acts once its press has been shown.
+        const auto key = static_cast<Qt::Key>(Qt::Key_1 + placeButtons_.size());
+        auto* keys = new QShortcut(QKeySequence(Qt::CTRL | key), this);
+        connect(keys, &QShortcut::activated, this, go);
+        column->addWidget(button);
+        placeButtons_.push_back(button);
+    }
+    column->addStretch();
+    row->addLayout(column);
+    places_ = new QStackedWidget;
+    places_->addWidget(bench_ = new Bench(desk_));
+    places_->addWidget(shelf_ = new Shelf(desk_));
+    places_->addWidget(castRoom_ = new CastRoom);
+    row->addWidget(places_, 1);
+    setCentralWidget(centre);
+}
+
+void MainWindow::connectPlaces() {
+    connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
+    connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
+    connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
+        goTo(Place::Bench);
+        desk_.takePicture(file, Side::Seen, sitter);
+    });
+    connect(castRoom_, &CastRoom::troubled, this, [this](const QString& message) {
+        goTo(Place::Bench);
+        emit desk_.document.troubled(message);
+    });
+    connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
+    connect(shelf_, &Shelf::chosen, this, [this](StudyId id) {
+        desk_.document.attempt([&] { desk_.document.open(id); });
+        goTo(Place::Bench);
+    });
+    connect(&desk_.document, &Document::changed, this, [this] {
+        setWindowTitle(desk_.document.isOpen() ? tr("%1 – Zokran").arg(qt(desk_.study().title))
+                                               : tr("Zokran"));
+    });
+}
+
 void MainWindow::goTo(Place place) {
     if (place == Place::Shelf) {
-        session_.saveNow();
+        desk_.document.saveNow();
         shelf_->refresh();
     }
     places_->setCurrentIndex(static_cast<int>(place));
@@ -95,23 +99,27 @@ void MainWindow::goTo(Place place) {
 }
 
 void MainWindow::reopenLast() {
-    const std::string last = session_.logbook().remembered("open_study");
-    if (last.empty())
-        return;
-    try {
-        session_.open(std::stoll(last));
-    } catch (const std::exception&) {
-        // The study has gone; the bench is simply empty.
-    }
+    desk_.document.attempt([&] {
+        const std::string last = desk_.document.logbook().remembered("open_study");
+        char* end = nullptr;
+        const StudyId id = std::strtoll(last.c_str(), &end, 10);
+        // Where the study has gone the bench is simply empty.
+        for (const StudySummary& study : desk_.document.logbook().studies())
+            if (!last.empty() && study.id == id)
+                return desk_.document.open(id);
+    });
+}
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                         const std::function<void()>& act) {
+    QAction* action = menu->addAction(text);
+    action->setShortcut(keys);
+    if (act)
+        connect(action, &QAction::triggered, this, act);
+    return action;
 }
 
 void MainWindow::buildMenus() {
-    auto add = [&](QMenu* menu, const QString& text, const QKeySequence& keys, auto action) {
-        QAction* a = menu->addAction(text);
-        a->setShortcut(keys);
-        connect(a, &QAction::triggered, this, action);
-        return a;
-    };
     QMenu* study = menuBar()->addMenu(tr("&Study"));
     add(study, tr("&New from a photograph…"), QKeySequence::Open,
         [this] { choosePicture(Side::Seen); });
@@ -119,15 +127,24 @@ void MainWindow::buildMenus() {
         [this] { choosePicture(Side::Drawn); });
     add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
     study->addSeparator();
+    add(study, tr("Save the &left sheet…"), {}, [this] { saveSheet(Side::Seen); });
+    add(study, tr("Save the &right sheet…"), QKeySequence(Qt::CTRL | Qt::Key_E),
+        [this] { saveSheet(Side::Drawn); });
+    study->addSeparator();
     add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* change = menuBar()->addMenu(tr("&Change"));
-    QAction* undo = session_.undoStack().createUndoAction(this, tr("&Undo"));
+    QAction* undo = desk_.document.undoStack().createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = session_.undoStack().createRedoAction(this, tr("&Redo"));
+    QAction* redo = desk_.document.undoStack().createRedoAction(this, tr("&Redo"));
     redo->setShortcut(QKeySequence::Redo);
     change->addActions({undo, redo});
+    buildLookMenu();
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Keys"), QKeySequence(Qt::Key_F1), [this] { showShortcuts(); });
+}
 
+void MainWindow::buildLookMenu() {
     QMenu* look = menuBar()->addMenu(tr("&Look"));
     auto both = [this](auto act) {
         return [this, act] {
@@ -146,30 +163,26 @@ void MainWindow::buildMenus() {
         [this] { bench_->toggleWide(Side::Seen); });
     add(look, tr("Only what is &drawn"), QKeySequence(Qt::Key_F8),
         [this] { bench_->toggleWide(Side::Drawn); });
-    QAction* linked = add(look, tr("&Link the two sheets"), QKeySequence(Qt::Key_F9), [] {});
-    linked->setCheckable(true);
-    connect(linked, &QAction::toggled, bench_, &Bench::setLinked);
-    QAction* overlay =
-        add(look, tr("Lay the &construction over the sketch"), QKeySequence(Qt::Key_F6), [] {});
-    overlay->setCheckable(true);
-    overlay->setChecked(true);
-    connect(overlay, &QAction::toggled, bench_, &Bench::setOverlay);
+    auto choice = [&](const QString& text, Qt::Key key, bool on, auto act) {
+        QAction* action = add(look, text, QKeySequence(key), {});
+        action->setCheckable(true);
+        action->setChecked(on);
+        connect(action, &QAction::toggled, this, act);
+    };
+    choice(tr("&Link the two sheets"), Qt::Key_F9, false,
+           [this](bool on) { bench_->setLinked(on); });
+    choice(tr("Lay the &construction over the sketch"), Qt::Key_F6, true,
+           [this](bool on) { bench_->setOverlay(on); });
     look->addSeparator();
-    QAction* dark = add(look, tr("Da&rk"), QKeySequence(Qt::Key_F4), [] {});
-    dark->setCheckable(true);
-    dark->setChecked(Theme::current().dark);
-    connect(dark, &QAction::toggled, this, [this](bool on) {
+    choice(tr("Da&rk"), Qt::Key_F4, Theme::current().dark, [this](bool on) {
         Theme::apply(*qApp, on);
         QSettings().setValue("dark", on);
         shelf_->refresh();
     });
-
-    QMenu* help = menuBar()->addMenu(tr("&Help"));
-    add(help, tr("&Keys"), QKeySequence(Qt::Key_F1), [this] { showShortcuts(); });
 }
 
 void MainWindow::choosePicture(Side side) {
-    if (side == Side::Drawn && !session_.isOpen())
+    if (side == Side::Drawn && !desk_.document.isOpen())
         side = Side::Seen;
     QSettings settings;
     const QString file = QFileDialog::getOpenFileName(
@@ -179,7 +192,17 @@ void MainWindow::choosePicture(Side side) {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     goTo(Place::Bench);
-    bench_->takePicture(file, side);
+    desk_.takePicture(file, side);
+}
+
+void MainWindow::saveSheet(Side side) {
+    QSettings settings;
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save this sheet"), settings.value("folder").toString(), sheetFileFilter());
+    if (file.isEmpty())
+        return;
+    settings.setValue("folder", QFileInfo(file).absolutePath());
+    desk_.document.attempt([&] { saveScene(bench_->sheet(side)->scene(), file); });
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -189,46 +212,32 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     const QString file = event->mimeData()->urls().value(0).toLocalFile();
-    const bool onDrawn =
-        bench_->sheet(Side::Drawn)
-            ->rect()
-            .contains(bench_->sheet(Side::Drawn)->mapFrom(this, event->position().toPoint()));
+    SheetView* drawn = bench_->sheet(Side::Drawn);
+    const bool onDrawn = drawn->isVisible() &&
+                         drawn->rect().contains(drawn->mapFrom(this, event->position().toPoint()));
     goTo(Place::Bench);
-    bench_->takePicture(file, onDrawn && session_.isOpen() ? Side::Drawn : Side::Seen);
+    desk_.takePicture(file, onDrawn ? Side::Drawn : Side::Seen);
 }
 
 void MainWindow::showShortcuts() {
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("Keys"));
-    auto* grid = new QGridLayout(&dialog);
-    grid->setContentsMargins(24, 24, 24, 24);
-    grid->setHorizontalSpacing(24);
-    int row = 0;
-    auto line = [&](const QString& keys, const QString& what) {
-        auto* k = new QLabel(keys);
-        k->setProperty(typeProperty, "strong");
-        grid->addWidget(k, row, 0);
-        grid->addWidget(new QLabel(what), row++, 1);
-    };
-    line(tr("Alt+1 … Alt+6"), tr("the steps of the course"));
-    line(tr("Ctrl+1 … Ctrl+3"), tr("bench, shelf, cast room"));
-    line(tr("Space"), tr("cannot see the next mark"));
-    line(tr("Enter"), tr("drop the next mark where it is expected"));
-    line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));
-    line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
-    line(tr("Backspace"), tr("back one"));
-    line(tr("Plus, Minus, 0"), tr("zoom the sheet in use, or show the whole of it"));
-    line(tr("Ctrl and drag"), tr("move the sheet; so does the middle button"));
-    for (QMenu* menu : menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
-        for (const QAction* action : menu->actions())
-            if (!action->shortcut().isEmpty())
-                line(action->shortcut().toString(QKeySequence::NativeText),
-                     action->text().remove('&').remove(QStringLiteral("…")));
-    dialog.exec();
+    ShortcutSheet(menuBar(), static_cast<int>(bench_->steps().size()),
+                  static_cast<int>(placeButtons_.size()), this)
+        .exec();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    session_.saveNow();
+    if (!desk_.document.saveNow()) {
+        goTo(Place::Bench);
+        bench_->tell(tr("The last change could not be saved, so Zokran stays open. %1")
+                         .arg(desk_.document.saveTrouble()),
+                     Deed{tr("Try again and quit"), [this] { close(); }},
+                     Deed{tr("Quit without it"), [this] {
+                              desk_.document.giveUp();
+                              close();
+                          }});
+        event->ignore();
+        return;
+    }
     QSettings().setValue("geometry", saveGeometry());
     event->accept();
 }

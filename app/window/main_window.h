@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/study/study_session.h"
+#include "app/document/desk.h"
 
 #include <QMainWindow>
 
@@ -24,7 +24,7 @@ public:
     void goTo(Place place);
     Bench* bench() { return bench_; }
     CastRoom* castRoom() { return castRoom_; }
-    StudySession& session() { return session_; }
+    Desk& desk() { return desk_; }
 
     /// Puts the study last open back on the bench, when there is one.
     void reopenLast();
@@ -35,11 +35,17 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
+    void buildPlaces();
+    void connectPlaces();
     void buildMenus();
+    void buildLookMenu();
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                 const std::function<void()>& act);
     void choosePicture(Side side);
+    void saveSheet(Side side);
     void showShortcuts();
 
-    StudySession session_;
+    Desk desk_;
     QStackedWidget* places_;
     std::vector<QPushButton*> placeButtons_;
     Bench* bench_;

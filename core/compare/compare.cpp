@@ -2,11 +2,11 @@
 
 #include "core/compare/explain.h"
 #include "core/compare/findings.h"
+#include "core/fit/fit.h"
 #include "core/fit/pose_spread.h"
 
 #include <algorithm>
 #include <cmath>
-#include <fmt/format.h>
 
 namespace zokran {
 
@@ -19,7 +19,10 @@ constexpr double copiedDistanceSpread = 0.05;
 /// The shortest an axis of the head is taken to be drawn, when lengths are read along it.
 constexpr double shortestAxis = 0.4;
 /// A reference nearer to the front than this has nothing to straighten, radians.
-constexpr double frontal = 0.17;
+constexpr Radians frontal{0.17};
+
+constexpr std::pair<std::string_view, Hold> holdWords[] = {
+    {"all", Hold::All}, {"ball", Hold::Ball}, {"eyes", Hold::Eyes}, {"page", Hold::Page}};
 
 /// The fitted head, moved to where the reference's own marks say it is, so that a faithful copy has
 /// nothing to answer for.
@@ -59,8 +62,8 @@ Similarity registrationFor(const MarkSheet& reference, const Fit& fit, const Mar
     Similarity s = bestSimilarity(from, to);
     if (hold == Hold::Ball) {
         if (!reference.ball || !sketch.ball)
-            throw BadInput("to hold the ball, lay it over both the reference and the sketch");
-        s.scale = sketch.ball->radius.value / reference.ball->radius.value;
+            throw BadMarks({MarksTrouble::Kind::BallNotInBoth});
+        s.scale = sketch.ball->radius / reference.ball->radius;
         s.shift = {0, 0};
         s.shift = sketch.ball->centre - s(reference.ball->centre);
     }
@@ -70,7 +73,7 @@ Similarity registrationFor(const MarkSheet& reference, const Fit& fit, const Mar
 View carried(const View& view, const Similarity& by) {
     View moved = view;
     // Clockwise as seen is a turn by a negative angle about the axis towards the viewer.
-    moved.rotation = rotationFromVector({0, 0, -by.rotation.value}) * view.rotation;
+    moved.rotation = aboutSight(-by.rotation) * view.rotation;
     moved.centre = by(view.centre);
     moved.principal = by(view.principal);
     moved.scale = by.scale * view.scale;
@@ -90,13 +93,11 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
                       (2 * step);
     // Across is the brow line's direction as drawn. Near the profile it shrinks to nothing but
     // keeps its direction, square to the lean.
-    const Pose pose = poseOf(view.rotation);
-    const double reach = std::max(std::cos(pose.turn.value), shortestAxis) * view.scale;
-    const PicturePoint across =
-        reach * PicturePoint(std::cos(pose.lean.value), std::sin(pose.lean.value));
+    const Pose pose = view.pose();
+    const double reach = std::max(cos(pose.turn), shortestAxis) * view.scale;
+    const PicturePoint across = reach * PicturePoint(cos(pose.lean), sin(pose.lean));
     if (up.norm() < shortestAxis * view.scale)
-        up = shortestAxis * view.scale *
-             PicturePoint(std::sin(pose.lean.value), -std::cos(pose.lean.value));
+        up = shortestAxis * view.scale * PicturePoint(sin(pose.lean), -cos(pose.lean));
     Eigen::Matrix2d axes;
     axes << up, across;
     const Eigen::Vector2d along = axes.inverse() * off;
@@ -106,7 +107,7 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
     placement.doubt = 100 * noise.value / (view.scale * height);
     placement.eyeWidths = off.norm() / (view.scale * eyeWidth(sitter).value);
     if (options.perPixel)
-        placement.onPaper = Millimetres{off.norm() * options.perPixel->value};
+        placement.onPaper = Pixels{off.norm()} * *options.perPixel;
     return placement;
 }
 
@@ -129,18 +130,25 @@ double steadiness(const Explanation& first, Pixels usual) {
 } // namespace
 
 std::optional<Hold> holdNamed(std::string_view word) {
-    constexpr std::pair<std::string_view, Hold> words[] = {
-        {"all", Hold::All}, {"ball", Hold::Ball}, {"eyes", Hold::Eyes}, {"page", Hold::Page}};
-    for (const auto& [name, hold] : words)
+    for (const auto& [name, hold] : holdWords)
         if (name == word)
             return hold;
     return std::nullopt;
 }
 
-Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
-                         const MarkSheet& sketchMarks, const CompareOptions& options) {
-    if (const std::string missing = whatIsMissing(sketchMarks); !missing.empty())
-        throw BadInput("in the sketch, " + missing);
+std::string_view wordOf(Hold hold) {
+    for (const auto& [name, known] : holdWords)
+        if (known == hold)
+            return name;
+    return holdWords[0].first;
+}
+
+Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
+                         const SketchMarks& sketchMarks, const CompareOptions& options) {
+    if (auto missing = whatIsMissing(sketchMarks)) {
+        missing->inSketch = true;
+        throw BadMarks(*missing);
+    }
     Comparison c;
     c.sitter = sitterAsMarked(referenceMarks, reference);
     c.referencePose = reference.pose;
@@ -176,16 +184,18 @@ Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
         }
     }
     c.sketchView = explanation.view;
-    c.sketchPose = poseOf(c.sketchView.rotation);
-    c.sketchSigma = poseSpread(c.sketchView.rotation, explanation.rotationCovariance);
+    c.sketchPose = c.sketchView.pose();
+    c.sketchSigma = poseSpread(c.sketchView.facing(), explanation.facingCovariance);
 
     const Eigen::Vector2d was(c.referencePose.turn.value, c.referencePose.tilt.value);
     const Eigen::Vector2d is(c.sketchPose.turn.value, c.sketchPose.tilt.value);
-    c.straightening = was.norm() > frontal ? 1 - is.dot(was) / was.squaredNorm() : 0;
+    c.straightening = was.norm() > frontal.value ? 1 - is.dot(was) / was.squaredNorm() : 0;
 
-    for (Mark m : sketchMarks.seenMarks())
+    for (Mark m : sketchMarks.seenMarks()) {
+        c.asSeen[m] = faithful.project(c.sitter[m]);
         c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
                                       {bothNoises}, options);
+    }
     c.findings = findingsFor(c, explanation, options);
     return c;
 }

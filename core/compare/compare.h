@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/compare/errors/error_modes.h"
 #include "core/compare/registration.h"
 #include "core/fit/fit.h"
 
@@ -14,35 +15,51 @@ enum class Hold { All, Ball, Eyes, Page };
 
 /// Hold from its word on the command line.
 std::optional<Hold> holdNamed(std::string_view word);
+/// The word for it.
+std::string_view wordOf(Hold hold);
 
 /// How the comparison is made.
 struct CompareOptions {
     Hold hold = Hold::All;
-    std::optional<Millimetres> perPixel; ///< millimetres on the learner's paper per sketch pixel
+    std::optional<MillimetresPerPixel> perPixel; ///< of the learner's paper, to a sketch pixel
 };
 
-/// Where a sketch's mark lies against where it belongs, along the head's own axes as drawn.
+/// Where a sketch's mark lies against where it belongs, along the head's own axes as drawn: what is
+/// left when the drawing's own pose is allowed for.
 struct Placement {
     double up = 0;        ///< % of head height; above zero: drawn too high
     double across = 0;    ///< % of head height; above zero: drawn too far to the viewer's right
     double doubt = 0;     ///< % of head height, one standard deviation of the mark
     double eyeWidths = 0; ///< the whole distance in eye-widths
     std::optional<Millimetres> onPaper; ///< the whole distance on the learner's paper
-    PicturePoint drawn{0, 0};           ///< sketch px
-    PicturePoint belongs{0, 0};         ///< sketch px
+    SketchPoint drawn;
+    SketchPoint belongs; ///< on the head in the pose it was drawn in
 };
 
 enum class Severity { Fix, Watch, Fine };
 
-/// One thing to say about a sketch.
+/// How much a finding is about, in every unit it may be said in.
+struct FindingFigures {
+    double amount = 0; ///< in `unit`, above zero or below as the error goes
+    AmountUnit unit = AmountUnit::BallRadius;
+    double percentOfHead = 0, eyeWidths = 0; ///< of a length
+    std::optional<Millimetres> onPaper;      ///< of a length, foreshortened as drawn
+    SketchPoint way;  ///< the mean way its marks are to go on the paper, sketch px
+    Radians lean;     ///< of the drawn head
+    Radians seenTurn; ///< of the reference
+    double scale = 1; ///< of the registration
+};
+
+/// One thing to say about a sketch. Its sentences come from core/words/finding_words.h.
 struct Finding {
-    std::string id;
-    int rank = 0; ///< 1 comes first
+    std::string id; ///< of an ErrorMode; or turn, tilt, all_in_place, registration
+    int rank = 0;   ///< 1 comes first
     Severity severity = Severity::Fine;
-    std::string text;
-    std::string measure;     ///< the hand measurement that would have caught it; may be empty
+    FindingFigures figures;
     std::vector<Mark> marks; ///< the marks it speaks of
     bool structural = false; ///< mend before shading
+    /// How far each mark it speaks of would go, sketch px, were only this mended.
+    PerMark<std::optional<SketchPoint>> corrections;
 };
 
 /// What became of the reference in the sketch.
@@ -56,15 +73,17 @@ struct Comparison {
     HeadMarks sitter;         ///< the head both are measured against
     double straightening = 0; ///< share of the reference's turn and tilt that the sketch has lost
     PerMark<std::optional<Placement>> placements;
+    /// Where the reference puts each placed mark, whatever the drawing's own pose.
+    PerMark<std::optional<SketchPoint>> asSeen;
     std::vector<Finding> findings; ///< in order of rank
 };
 
 /// Registers the sketch to the reference, reads the sketch's own pose with the sitter's shape held,
 /// and tells pose drift from feature drift: starting from a faithful copy, the errors that explain
 /// the marks best are admitted one at a time, each only while it explains more than the marks'
-/// noise could. `reference` must be the fit of `referenceMarks`. Throws BadInput when the marks do
+/// noise could. `reference` must be the fit of `referenceMarks`. Throws BadMarks when the marks do
 /// not suffice.
-Comparison compareSketch(const MarkSheet& referenceMarks, const Fit& reference,
-                         const MarkSheet& sketchMarks, const CompareOptions& options = {});
+Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
+                         const SketchMarks& sketchMarks, const CompareOptions& options = {});
 
 } // namespace zokran

@@ -186,7 +186,8 @@ Explanation explain(const HeadProblem& problem, const std::vector<ErrorMode>& mo
     // The doubt of the pose is asked with the pose free, whether or not it drifted.
     p.facingHeld.reset();
     const Eigen::MatrixXd covariance = p.covariance(best.state);
-    result.rotationCovariance = covariance.topLeftCorner<3, 3>();
+    const Eigen::MatrixXd slope = p.facingSlope(best.state);
+    result.facingCovariance = slope * covariance * slope.transpose();
     int row = static_cast<int>(covariance.rows() - best.state.coefficients.size());
     std::size_t coefficient = 0;
     for (int k : best.admitted) {

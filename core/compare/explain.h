@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/compare/error_modes.h"
+#include "core/compare/errors/error_modes.h"
 #include "core/fit/head_problem.h"
 
 #include <vector>
@@ -17,7 +17,7 @@ struct AdmittedError {
 /// How a sketch is best explained.
 struct Explanation {
     View view;
-    Eigen::Matrix3d rotationCovariance; ///< of the rotation vector acting on the left
+    Eigen::Matrix3d facingCovariance; ///< of the facing's rotation vector, acting on the left
     bool poseDrifted = false;
     std::vector<AdmittedError> errors;
     std::vector<PicturePoint> unexplained; ///< what is left of each observation, px

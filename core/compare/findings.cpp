@@ -2,7 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
-#include <fmt/format.h>
+#include <tuple>
 
 namespace zokran {
 
@@ -36,46 +36,13 @@ std::optional<Severity> judge(double amount, double sigma, Limits limits) {
     return std::abs(amount) >= limits.fix ? Severity::Fix : Severity::Watch;
 }
 
-struct Draft {
-    Tier tier;
-    double weight; ///< size against the limit, to order findings of one tier
-    Finding finding;
-};
-
-class Writer {
+class Judge {
 public:
-    Writer(const Comparison& comparison, const CompareOptions& options)
-        : c_(comparison), options_(options) {}
-
-    std::string lengthOnPaper(double radii, double foreshortening) const {
-        const double percent = 100 * radii / headHeight(c_.sitter).value;
-        if (options_.perPixel)
-            return fmt::format("{:.0f} mm ({:.1f} % of the head)",
-                               std::max(1.0, radii * foreshortening * c_.sketchView.scale *
-                                                 options_.perPixel->value),
-                               percent);
-        return fmt::format("{:.1f} % of the head ({:.1f} eye-widths)", percent,
-                           radii / eyeWidth(c_.sitter).value);
-    }
-
-    std::string amountIn(const AdmittedError& e, double amount) const {
-        switch (e.mode->unit) {
-        case AmountUnit::Share:
-            return fmt::format("{:.0f} %", 100 * amount);
-        case AmountUnit::Radian:
-            return fmt::format("{:.0f}°", amount * 180 / std::numbers::pi);
-        case AmountUnit::BallRadius:
-            break;
-        }
-        double longest = 0;
-        Eigen::Vector3d axis = Eigen::Vector3d::UnitY();
-        for (const HeadPoint& d : e.mode->displacement)
-            if (d.norm() > longest) {
-                longest = d.norm();
-                axis = d;
-            }
-        const double drawn = (c_.sketchView.rotation * axis).head<2>().norm() / longest;
-        return lengthOnPaper(amount, drawn);
+    Judge(const Comparison& comparison, const Explanation& explanation,
+          const CompareOptions& options)
+        : c_(comparison), options_(options), drawn_(c_.sitter) {
+        for (const AdmittedError& e : explanation.errors)
+            move(drawn_, e, 1);
     }
 
     void error(const AdmittedError& e) {
@@ -88,68 +55,34 @@ public:
         Finding f;
         f.id = e.mode->id;
         f.severity = *severity;
-        f.text = fmt::format(fmt::runtime(amount > 0 ? e.mode->more : e.mode->less),
-                             amountIn(e, std::abs(amount)));
-        f.measure = e.mode->measure;
         f.structural = e.mode->tier <= Tier::Proportion;
         for (int i = 0; i < markCount; ++i)
             if (c_.placements[markAt(i)] && e.mode->displacement[markAt(i)].norm() > 1e-9)
                 f.marks.push_back(markAt(i));
-        drafts_.push_back({e.mode->tier, std::abs(amount) / limits.fix, f});
+        HeadMarks mended = drawn_;
+        move(mended, e, -1);
+        correct(f, c_.sketchView, mended);
+        f.figures.amount = amount;
+        f.figures.unit = e.mode->unit;
+        if (e.mode->unit == AmountUnit::BallRadius) {
+            f.figures.percentOfHead = 100 * std::abs(amount) / headHeight(c_.sitter).value;
+            f.figures.eyeWidths = std::abs(amount) / eyeWidth(c_.sitter).value;
+            if (options_.perPixel)
+                f.figures.onPaper = Pixels{typicalLength(f)} * *options_.perPixel;
+        }
+        add(std::move(f), e.mode->tier, std::abs(amount) / limits.fix);
     }
 
     void pose() {
-        auto degrees = [](double radians) { return toDegrees({radians}).value; };
-        auto add = [&](std::string id, double drift, double sigma, std::string text,
-                       std::string measure, std::vector<Mark> marks) {
-            const std::optional<Severity> severity = judge(drift, sigma, angleLimits);
-            if (!severity)
-                return;
-            Finding f;
-            f.id = std::move(id);
-            f.severity = *severity;
-            f.text = std::move(text);
-            f.measure = std::move(measure);
-            f.marks = std::move(marks);
-            f.structural = true;
-            drafts_.push_back({Tier::Turn, std::abs(drift) / angleLimits.fix, f});
-        };
         using enum Mark;
-        const double turn = c_.referencePose.turn.value;
-        const double turnDrift = wrapped({c_.sketchPose.turn.value - turn}).value;
-        const bool lessTurned = turnDrift * turn < 0;
-        const char* farSide = turn > 0 ? "left" : "right"; // as the viewer sees it
-        add("turn", turnDrift, c_.sketchSigma.turn.value,
-            std::abs(turn) < 0.05
-                ? fmt::format(
-                      "Your drawing is turned {:.0f}° away from the front: even out the two "
-                      "halves of the face.",
-                      std::abs(degrees(turnDrift)))
-            : lessTurned
-                ? fmt::format(
-                      "Your drawing reads {:.0f}° less turned than the photo: the far half of "
-                      "the face is too wide. Move the centre line further round, towards the "
-                      "{}.",
-                      std::abs(degrees(turnDrift)), turn > 0 ? "right" : "left")
-                : fmt::format(
-                      "Your drawing reads {:.0f}° more turned than the photo: the far half of "
-                      "the face is too narrow. Bring the centre line back towards the {}.",
-                      std::abs(degrees(turnDrift)), farSide),
-            "Compare the near half of the face with the far half, along the brow line.",
-            {Brow, NoseTip, NoseBase, LipLine, Chin});
-        const double tiltDrift =
-            wrapped({c_.sketchPose.tilt.value - c_.referencePose.tilt.value}).value;
-        add("tilt", tiltDrift, c_.sketchSigma.tilt.value,
-            tiltDrift > 0
-                ? fmt::format("Your drawing looks {:.0f}° further up than the photo: bend the brow "
-                              "line and the lines below it further down in the middle.",
-                              degrees(tiltDrift))
-                : fmt::format(
-                      "Your drawing looks {:.0f}° further down than the photo: bend the brow "
-                      "line and the lines below it further up in the middle.",
-                      degrees(-tiltDrift)),
-            "Run a level line from the top of the ear to the face and see which feature it meets.",
-            {NoseTip, Brow, EarTopL, EarTopR, EarBaseL, EarBaseR});
+        const Pose &seen = c_.referencePose, &drawn = c_.sketchPose;
+        const Radians turn = wrapped(drawn.turn - seen.turn);
+        const Radians tilt = wrapped(drawn.tilt - seen.tilt);
+        // Each is mended alone, the other left as drawn.
+        drift("turn", turn, c_.sketchSigma.turn, {seen.turn, drawn.tilt, drawn.lean},
+              {Brow, NoseTip, NoseBase, LipLine, Chin});
+        drift("tilt", tilt, c_.sketchSigma.tilt, {drawn.turn, seen.tilt, drawn.lean},
+              {NoseTip, Brow, EarTopL, EarTopR, EarBaseL, EarBaseR});
     }
 
     std::vector<Finding> ranked() {
@@ -162,18 +95,13 @@ public:
         std::vector<Finding> all;
         for (Draft& d : drafts_)
             all.push_back(std::move(d.finding));
-        if (all.empty()) {
-            Finding f;
-            f.id = "all_in_place";
-            f.text = "Every feature lies where it belongs, as far as the marks can tell.";
-            all.push_back(f);
-        }
+        if (all.empty())
+            all.emplace_back().id = "all_in_place";
         Finding laid;
         laid.id = "registration";
-        laid.text = fmt::format(
-            "To lay them over one another, the sketch was taken as {:.2f} times "
-            "the photo's size and turned by {}°. That is allowed for.",
-            c_.registration.scale, std::lround(toDegrees(c_.registration.rotation).value));
+        laid.figures.scale = c_.registration.scale;
+        laid.figures.amount = c_.registration.rotation.value;
+        laid.figures.unit = AmountUnit::Radian;
         all.push_back(laid);
         for (std::size_t i = 0; i < all.size(); ++i)
             all[i].rank = static_cast<int>(i) + 1;
@@ -181,8 +109,67 @@ public:
     }
 
 private:
+    struct Draft {
+        Tier tier;
+        double weight; ///< size against the limit, to order findings of one tier
+        Finding finding;
+    };
+
+    static void move(HeadMarks& head, const AdmittedError& e, double share) {
+        for (int i = 0; i < markCount; ++i) {
+            const Mark m = markAt(i);
+            head[m] += share * (e.amount * e.mode->displacement[m] + e.second * e.mode->second[m]);
+        }
+    }
+
+    void drift(std::string id, Radians by, Radians sigma, const Pose& mendedPose,
+               std::vector<Mark> marks) {
+        const std::optional<Severity> severity = judge(by.value, sigma.value, angleLimits);
+        if (!severity)
+            return;
+        Finding f;
+        f.id = std::move(id);
+        f.severity = *severity;
+        f.structural = true;
+        for (Mark m : marks)
+            if (c_.placements[m])
+                f.marks.push_back(m);
+        View mended = c_.sketchView;
+        mended.face(headToView(mendedPose));
+        correct(f, mended, drawn_);
+        f.figures.amount = by.value;
+        f.figures.unit = AmountUnit::Radian;
+        add(std::move(f), Tier::Turn, abs(by).value / angleLimits.fix);
+    }
+
+    /// Fills the corrections: from the head as drawn to `mended` seen from `view`.
+    void correct(Finding& f, const View& view, const HeadMarks& mended) const {
+        for (Mark m : f.marks) {
+            f.corrections[m] = view.project(mended[m]) - c_.sketchView.project(drawn_[m]);
+            f.figures.way += *f.corrections[m] / static_cast<double>(f.marks.size());
+        }
+    }
+
+    double typicalLength(const Finding& f) const {
+        std::vector<double> lengths;
+        for (Mark m : f.marks)
+            lengths.push_back(f.corrections[m]->norm());
+        if (lengths.empty())
+            return 0;
+        const auto middle = lengths.begin() + static_cast<long>(lengths.size() / 2);
+        std::nth_element(lengths.begin(), middle, lengths.end());
+        return *middle;
+    }
+
+    void add(Finding f, Tier tier, double weight) {
+        f.figures.lean = c_.sketchPose.lean;
+        f.figures.seenTurn = c_.referencePose.turn;
+        drafts_.push_back({tier, weight, std::move(f)});
+    }
+
     const Comparison& c_;
     const CompareOptions& options_;
+    HeadMarks drawn_; ///< the sitter with every error that was found
     std::vector<Draft> drafts_;
 };
 
@@ -202,12 +189,12 @@ std::string_view severityWord(Severity severity) {
 
 std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
                                  const CompareOptions& options) {
-    Writer writer(comparison, options);
+    Judge judge(comparison, explanation, options);
     if (explanation.poseDrifted)
-        writer.pose();
+        judge.pose();
     for (const AdmittedError& e : explanation.errors)
-        writer.error(e);
-    return writer.ranked();
+        judge.error(e);
+    return judge.ranked();
 }
 
 } // namespace zokran

@@ -5,8 +5,8 @@
 
 namespace zokran {
 
-/// Puts an explanation into words, ranked in the order a drawing is mended. `perPixel` gives
-/// lengths in millimetres on the learner's paper where it is known.
+/// What there is to say of an explanation, ranked in the order a drawing is mended. `perPixel`
+/// gives lengths in millimetres on the learner's paper where it is known.
 std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
                                  const CompareOptions& options);
 

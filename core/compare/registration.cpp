@@ -1,12 +1,14 @@
 #include "core/compare/registration.h"
 
+#include "core/head/marks_trouble.h"
+
 #include <cmath>
 #include <complex>
 
 namespace zokran {
 
 PicturePoint Similarity::operator()(const PicturePoint& p) const {
-    const double c = scale * std::cos(rotation.value), s = scale * std::sin(rotation.value);
+    const double c = scale * cos(rotation), s = scale * sin(rotation);
     return {c * p.x() - s * p.y() + shift.x(), s * p.x() + c * p.y() + shift.y()};
 }
 
@@ -27,7 +29,7 @@ Similarity bestSimilarity(const std::vector<PicturePoint>& from,
         spread += std::norm(a);
     }
     if (from.size() < 2 || spread <= 0 || std::abs(cross) <= 0)
-        throw BadInput("at least two marks must be seen in both pictures, apart from each other");
+        throw BadMarks({MarksTrouble::Kind::FewInBoth});
     const Complex k = cross / spread;
     const Complex shift = toMean - k * fromMean;
     return {std::abs(k), {std::arg(k)}, {shift.real(), shift.imag()}};

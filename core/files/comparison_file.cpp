@@ -1,8 +1,9 @@
 #include "core/files/comparison_file.h"
 
+#include "core/base/json_file.h"
 #include "core/compare/findings.h"
-#include "core/files/json_file.h"
 #include "core/files/pose_json.h"
+#include "core/words/finding_words.h"
 
 namespace zokran {
 
@@ -30,12 +31,18 @@ std::string comparisonText(const Comparison& c) {
                                                              {"doubt", p->doubt}};
         }
     j["findings"] = nlohmann::ordered_json::array();
-    for (const Finding& f : c.findings)
+    for (const Finding& f : c.findings) {
+        nlohmann::ordered_json corrections = nlohmann::ordered_json::object();
+        for (int i = 0; i < markCount; ++i)
+            if (const auto& by = f.corrections[markAt(i)])
+                corrections[std::string(idOf(markAt(i)))] = {by->x(), by->y()};
         j["findings"].push_back({{"id", f.id},
                                  {"rank", f.rank},
                                  {"severity", severityWord(f.severity)},
-                                 {"text", f.text},
-                                 {"measure", f.measure}});
+                                 {"text", textOf(f)},
+                                 {"measure", measureOf(f)},
+                                 {"corrections", corrections}});
+    }
     return jsonText(j);
 }
 

@@ -1,6 +1,6 @@
 #include "core/files/fit_file.h"
 
-#include "core/files/json_file.h"
+#include "core/base/json_file.h"
 #include "core/files/pose_json.h"
 
 #include <cmath>
@@ -17,12 +17,14 @@ std::string fitText(const Fit& fit) {
     nlohmann::ordered_json j;
     j["format"] = "zokran-fit";
     j["version"] = 1;
+    j["image"] = {{"width", fit.width}, {"height", fit.height}};
     j["pose"] = poseJson(fit.pose);
     j["pose"]["sigma"] = poseJson({fit.sigma.turn, fit.sigma.tilt, fit.sigma.lean});
     j["rotation"] = nlohmann::ordered_json::array();
+    const Eigen::Matrix3d facing = fit.view.facing();
     for (int r = 0; r < 3; ++r)
         for (int c = 0; c < 3; ++c)
-            j["rotation"].push_back(fit.view.rotation(r, c));
+            j["rotation"].push_back(facing(r, c));
     const BallCircle ball = fit.ball();
     j["ball"] = {{"cx", ball.centre.x()}, {"cy", ball.centre.y()}, {"r", ball.radius.value}};
     j["camera"] = {{"focal_px", fit.view.focal().value},
@@ -72,13 +74,12 @@ Fit readFit(const std::filesystem::path& file) {
         const nlohmann::json& rotation = j.at("rotation");
         if (rotation.size() != 9)
             throw BadInput("\"rotation\" needs nine numbers");
+        Eigen::Matrix3d facing;
         for (int i = 0; i < 9; ++i)
-            fit.view.rotation(i / 3, i % 3) = finite(rotation.at(i), "\"rotation\"");
-        const Eigen::Matrix3d square = fit.view.rotation * fit.view.rotation.transpose();
-        if ((square - Eigen::Matrix3d::Identity()).norm() > 1e-3 ||
-            fit.view.rotation.determinant() < 0)
+            facing(i / 3, i % 3) = finite(rotation.at(i), "\"rotation\"");
+        const Eigen::Matrix3d square = facing * facing.transpose();
+        if ((square - Eigen::Matrix3d::Identity()).norm() > 1e-3 || facing.determinant() < 0)
             throw BadInput("\"rotation\" is not a rotation");
-        fit.pose = poseOf(fit.view.rotation);
         const nlohmann::json& camera = j.at("camera");
         fit.view.centre = {finite(j.at("ball").at("cx"), "\"cx\""),
                            finite(j.at("ball").at("cy"), "\"cy\"")};
@@ -88,6 +89,15 @@ Fit readFit(const std::filesystem::path& file) {
             throw BadInput("\"camera\" needs a scale above zero and a distance above 2 ball radii");
         fit.view.principal = {finite(camera.at("principal").at(0), "\"principal\""),
                               finite(camera.at("principal").at(1), "\"principal\"")};
+        fit.view.face(facing);
+        fit.pose = fit.view.pose();
+        if (j.contains("image")) { // a fit of an earlier version was of the whole picture
+            fit.width = j["image"].at("width").get<int>();
+            fit.height = j["image"].at("height").get<int>();
+        } else {
+            fit.width = static_cast<int>(2 * fit.view.principal.x());
+            fit.height = static_cast<int>(2 * fit.view.principal.y());
+        }
         const nlohmann::json& head = j.at("shape").at("head");
         for (int i = 0; i < markCount; ++i) {
             const nlohmann::json& p = head.at(std::string(idOf(markAt(i))));

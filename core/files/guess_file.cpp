@@ -1,6 +1,6 @@
 #include "core/files/guess_file.h"
 
-#include "core/files/json_file.h"
+#include "core/base/json_file.h"
 #include "core/files/pose_json.h"
 
 #include <cmath>

@@ -1,15 +1,16 @@
 #include "core/files/guides_file.h"
 
-#include "core/files/json_file.h"
+#include "core/base/json_file.h"
 
 namespace zokran {
 
-std::string guidesText(const std::string& canonId, const std::vector<GuideLine>& lines,
-                       const Levels& levels) {
+std::string guidesText(const std::string& canonId, std::string_view formId,
+                       const std::vector<GuideLine>& lines, const Levels& levels) {
     nlohmann::ordered_json j;
     j["format"] = "zokran-guides";
     j["version"] = 1;
     j["canon"] = canonId;
+    j["form"] = formId;
     j["lines"] = nlohmann::ordered_json::array();
     for (const GuideLine& line : lines) {
         nlohmann::ordered_json points = nlohmann::ordered_json::array();

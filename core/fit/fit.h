@@ -1,7 +1,8 @@
 #pragma once
 
 #include "core/fit/shape_knowledge.h"
-#include "core/head/head_shape.h"
+#include "core/head/marks_trouble.h"
+#include "core/head/population.h"
 #include "core/view/view.h"
 
 #include <optional>
@@ -26,7 +27,7 @@ struct Asymmetry {
 /// What the fit found.
 struct Fit {
     View view;
-    Pose pose;
+    Pose pose; ///< against the line of sight to the ball's centre, as `view.pose()`
     PoseSpread sigma;
     std::optional<Pose> rival; ///< another reading of the marks, nearly as good
     std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
@@ -39,6 +40,7 @@ struct Fit {
     /// Pairs whose two sides differ by more than the marks' noise, the largest first; the fit
     /// itself is of a head that is the same on both sides. With the covariance.
     std::vector<Asymmetry> asymmetries;
+    int width = 0, height = 0; ///< of the picture, px
     double milliseconds = 0;
 
     /// The ball as a circle in the picture.
@@ -56,15 +58,20 @@ struct FitOptions {
     const ShapeKnowledge* sitter = nullptr;
 };
 
-/// How many more marks a fit needs, and which would serve best, as one sentence; empty when there
-/// are enough. Four marks not on one line serve, or three and the ball.
-std::string whatIsMissing(const MarkSheet& sheet);
+/// How many more marks a fit needs, and which would serve best; nothing when there are enough. Four
+/// marks not on one line serve, or three and the ball.
+std::optional<MarksTrouble> whatIsMissing(const MarkSheet& sheet);
 
 /// Finds pose, place, size and the sitter's own proportions from the seen marks and, where laid,
 /// the ball: maximum a posteriori under the prior of `adultHeads()`, with a robust loss, from
-/// several starts, in true perspective. Without a focal length the camera's distance is estimated
-/// under a prior around portrait distances. Throws BadInput when `whatIsMissing` is not empty or
-/// the marks are not finite.
+/// several starts, in true perspective.
+///
+/// The camera: where the lens is known, the distance follows from the size; where it is not, the
+/// distance is estimated under what portraits are taken from, 0.5 to 6 m. Where the camera's axis
+/// meets the picture is estimated too, about the head: a picture may have been cut out of a larger
+/// one, and then its frame says nothing of the camera. The angles are told against the line of
+/// sight. So cropping a photograph, or its margin, changes nothing at all, and a head at the edge
+/// of a wide-angle picture is read as it was held. Throws BadMarks.
 Fit fitHead(const MarkSheet& sheet, const FitOptions& options = {});
 
 /// What this photograph says of the sitter's shape, for the fits of others.

@@ -8,17 +8,16 @@ namespace zokran {
 
 namespace {
 
-/// Camera distance in ball radii where no lens is known: the middle of portrait distances.
-constexpr double assumedDistance = 15;
+/// How far the construction can be stretched by hand.
+constexpr BallRadii leastSide{0.5}, mostSide{0.95}, longestChin{-2.2}, shortestChin{-0.7};
 
 Radians clamped(Radians angle, Degrees limit) {
-    const double most = toRadians(limit).value;
-    return {std::clamp(angle.value, -most, most)};
+    return std::clamp(angle, -toRadians(limit), toRadians(limit));
 }
 
 /// Which side oval the viewer sees more of: +1 the sitter's left, -1 the right.
 int nearSide(const Guess& guess) {
-    return guess.pose.turn.value > 0 ? -1 : 1;
+    return guess.pose.turn > Radians{0} ? -1 : 1;
 }
 
 /// The value in [low, high] whose picture point comes nearest to `to`: a scan, then golden section.
@@ -45,8 +44,8 @@ double nearest(double low, double high, const PicturePoint& to,
 }
 
 /// The angle of a direction in the picture, clockwise from upright.
-double clockwise(const PicturePoint& d) {
-    return std::atan2(d.x(), -d.y());
+Radians clockwise(const PicturePoint& d) {
+    return {std::atan2(d.x(), -d.y())};
 }
 
 } // namespace
@@ -62,38 +61,39 @@ Guess withinReach(Guess guess) {
     guess.pose.turn = clamped(guess.pose.turn, {90});
     guess.pose.tilt = clamped(guess.pose.tilt, {90});
     guess.pose.lean = wrapped(guess.pose.lean);
-    guess.ball.radius.value = std::max(guess.ball.radius.value, 4.0);
-    guess.sidePlane.value = std::clamp(guess.sidePlane.value, 0.5, 0.95);
-    guess.chin.value = std::clamp(guess.chin.value, -2.2, -0.7);
+    guess.ball.radius = std::max(guess.ball.radius, Pixels{4});
+    guess.sidePlane = std::clamp(guess.sidePlane, leastSide, mostSide);
+    guess.chin = std::clamp(guess.chin, longestChin, shortestChin);
     return guess;
 }
 
-HeadForm guessForm(const Guess& guess) {
+BallForm guessForm(const Guess& guess) {
     const double r = std::sqrt(1 - guess.sidePlane.value * guess.sidePlane.value);
-    const double nose = guess.chin.value / 2;
-    const Levels levels{{1}, {r}, {0}, {nose / 4}, {nose}, {nose + nose / 3}, guess.chin};
+    const BallRadii nose = guess.chin / 2;
+    const Levels levels{{1}, {r}, {0}, nose / 4, nose, nose + nose / 3, guess.chin};
     // Depths and widths of an average head, its lower face stretched to the chin.
     HeadMarks head = adultHeads().mean;
-    const double stretch = guess.chin.value / head[Mark::Chin].y();
+    const double stretch = guess.chin / BallRadii{head[Mark::Chin].y()};
     for (HeadPoint& p : head)
         if (p.y() < 0)
             p.y() *= stretch;
-    return HeadForm(levels, guess.sidePlane, head);
+    return BallForm(levels, guess.sidePlane, head);
 }
 
 View guessView(const Guess& guess, const MarkSheet& sheet) {
     View view;
-    view.rotation = headToView(guess.pose);
     view.centre = guess.ball.centre;
-    view.principal = {sheet.width / 2.0, sheet.height / 2.0};
-    view.nearness = sheet.focal ? std::min(guess.ball.radius.value / sheet.focal->value, 1 / 3.0)
-                                : 1 / assumedDistance;
+    view.principal =
+        sheet.focal ? PicturePoint(sheet.width / 2.0, sheet.height / 2.0) : guess.ball.centre;
+    view.nearness =
+        sheet.focal ? std::min(guess.ball.radius / *sheet.focal, 1 / 3.0) : 1 / usualDistance.value;
     view.scale = guess.ball.radius.value * std::sqrt(1 - view.nearness * view.nearness);
+    view.face(headToView(guess.pose));
     return view;
 }
 
 PicturePoint handleAt(const Guess& guess, const MarkSheet& sheet, GuessHandle handle) {
-    const HeadForm form = guessForm(guess);
+    const BallForm form = guessForm(guess);
     const View view = guessView(guess, sheet);
     const double r = guess.ball.radius.value, p = guess.sidePlane.value;
     switch (handle) {
@@ -105,8 +105,8 @@ PicturePoint handleAt(const Guess& guess, const MarkSheet& sheet, GuessHandle ha
         return view.project(form.front({0}, 0).at);
     case GuessHandle::Lean: {
         // On the outline where the crown is as the head leans, whatever the tilt.
-        const double lean = guess.pose.lean.value;
-        return guess.ball.centre + r * PicturePoint(std::sin(lean), -std::cos(lean));
+        const Radians lean = guess.pose.lean;
+        return guess.ball.centre + r * PicturePoint(sin(lean), -cos(lean));
     }
     case GuessHandle::Width:
         return view.project({nearSide(guess) * p, 0, std::sqrt(1 - p * p)});
@@ -146,14 +146,13 @@ Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessHandle handle,
         follow(-quarter, quarter, [](Guess& t, double v) { t.pose.tilt = {v}; });
         break;
     case GuessHandle::Lean:
-        g.pose.lean = {g.pose.lean.value + clockwise(to - g.ball.centre) -
-                       clockwise(from - g.ball.centre)};
+        g.pose.lean += clockwise(to - g.ball.centre) - clockwise(from - g.ball.centre);
         break;
     case GuessHandle::Width:
-        follow(0.5, 0.95, [](Guess& t, double v) { t.sidePlane = {v}; });
+        follow(leastSide.value, mostSide.value, [](Guess& t, double v) { t.sidePlane = {v}; });
         break;
     case GuessHandle::Chin:
-        follow(-2.2, -0.7, [](Guess& t, double v) { t.chin = {v}; });
+        follow(longestChin.value, shortestChin.value, [](Guess& t, double v) { t.chin = {v}; });
         break;
     }
     return withinReach(g);
@@ -162,13 +161,13 @@ Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessHandle handle,
 GuessError errorOf(const Guess& guess, const Fit& fit) {
     const BallCircle ball = fit.ball();
     const PicturePoint off = (guess.ball.centre - ball.centre) / ball.radius.value;
-    return {wrapped({guess.pose.turn.value - fit.pose.turn.value}),
-            wrapped({guess.pose.tilt.value - fit.pose.tilt.value}),
-            wrapped({guess.pose.lean.value - fit.pose.lean.value}),
-            guess.ball.radius.value / ball.radius.value - 1,
+    return {wrapped(guess.pose.turn - fit.pose.turn),
+            wrapped(guess.pose.tilt - fit.pose.tilt),
+            wrapped(guess.pose.lean - fit.pose.lean),
+            guess.ball.radius / ball.radius - 1,
             {off.x()},
             {off.y()},
-            {guess.chin.value - fit.head[Mark::Chin].y()}};
+            guess.chin - BallRadii{fit.head[Mark::Chin].y()}};
 }
 
 } // namespace zokran

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/construction/ball_form.h"
 #include "core/fit/fit.h"
-#include "core/head/guides.h"
 
 namespace zokran {
 
@@ -9,9 +9,9 @@ namespace zokran {
 struct Guess {
     Pose pose;
     BallCircle ball;
-    BallRadii sidePlane{0.745}; ///< where the sides are sliced off: x = ± this
-    BallRadii chin{-4.0 / 3};   ///< the chin's level
-    bool committed = false;     ///< the learner stands by it; what follows is measuring
+    BallRadii sidePlane = usualSidePlane; ///< where the sides are sliced off: x = ± this
+    BallRadii chin = usualChin;           ///< the chin's level
+    bool committed = false;               ///< the learner stands by it; what follows is measuring
 
     bool operator==(const Guess&) const = default;
 };
@@ -30,10 +30,11 @@ Guess firstGuess(const MarkSheet& sheet);
 Guess withinReach(Guess guess);
 
 /// The construction of the guess. Its levels are the thirds, stretched to reach the chin.
-HeadForm guessForm(const Guess& guess);
+BallForm guessForm(const Guess& guess);
 
 /// The camera of the guess: the ball's outline is the circle laid, at the focal length of the sheet
-/// or else at the middle of portrait distances.
+/// or else at the middle of portrait distances with its axis on the ball, so that moving the ball
+/// turns nothing.
 View guessView(const Guess& guess, const MarkSheet& sheet);
 
 /// Where a handle lies in the picture.

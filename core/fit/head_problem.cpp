@@ -36,7 +36,8 @@ int HeadProblem::NumParameters() const {
 
 int HeadProblem::NumResiduals() const {
     return static_cast<int>(2 * observations.size() + directions.size()) + (ball ? 3 : 0) +
-           (distanceIsFree() ? 1 : 0) + (pageHeld ? 4 : 0) + (facingHeld ? 2 : 0);
+           (distanceIsFree() ? 1 : 0) + (axisIsFree() ? 2 : 0) + (pageHeld ? 4 : 0) +
+           (facingHeld ? 2 : 0);
 }
 
 VectorXd HeadProblem::pack(const State& state) {
@@ -47,6 +48,8 @@ VectorXd HeadProblem::pack(const State& state) {
     x[5] = std::log(state.view.scale / unit_);
     if (distanceIsFree())
         x[6] = -std::log(std::max(state.view.nearness, 1e-6));
+    if (axisIsFree())
+        x.segment<2>(firstAxis()) = (state.view.principal - principal_) / unit_;
     for (std::size_t k = 0; k < directions.size(); ++k)
         x[firstDirection() + static_cast<int>(k)] =
             k < state.coefficients.size() ? state.coefficients[k] : 0;
@@ -56,6 +59,8 @@ VectorXd HeadProblem::pack(const State& state) {
 void HeadProblem::unpack(const VectorXd& x, State& state) const {
     state.view.rotation = rotationFromVector(x.head<3>()) * start_;
     state.view.principal = principal_;
+    if (axisIsFree())
+        state.view.principal += unit_ * x.segment<2>(firstAxis());
     state.view.centre = principal_ + unit_ * x.segment<2>(3);
     state.view.scale = unit_ * std::exp(std::clamp(x[5], -12.0, 12.0));
     state.view.nearness =
@@ -75,6 +80,8 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     const Vector3d w = x.head<3>();
     const Matrix3d rotation = rotationFromVector(w) * start_;
     const Matrix3d left = jacobian ? leftJacobian(w) : Matrix3d::Identity();
+    const Vector2d axis =
+        axisIsFree() ? Vector2d(x.segment<2>(firstAxis())) : Vector2d(Vector2d::Zero());
     const Vector2d centre = x.segment<2>(3);
     const double scale = std::exp(std::clamp(x[5], -12.0, 12.0));
     const double focalInUnits = focal ? focal->value / unit_ : 0;
@@ -91,10 +98,12 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
             p += x[first + k] * directions[k].displacement[i];
         const Vector3d m = rotation * p;
         const double depth = std::max(1 - nearness * m.z(), 0.05);
-        const Vector2d flat(centre.x() + scale * m.x(), centre.y() - scale * m.y());
+        // From the camera's axis, as every length below.
+        const Vector2d flat(centre.x() - axis.x() + scale * m.x(),
+                            centre.y() - axis.y() - scale * m.y());
         const Vector2d at = flat / depth;
         const double weight = unit_ / o.deviation.value;
-        const Vector2d e = weight * (at - (o.at - principal_) / unit_);
+        const Vector2d e = weight * (at + axis - (o.at - principal_) / unit_);
 
         // Cauchy's loss, written as a factor g on the residual so that |g e|² is the loss.
         const double s = e.squaredNorm();
@@ -117,6 +126,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
             Vector2d byScale = robust * Vector2d(scale * m.x(), -scale * m.y()) / depth;
             if (followsScale)
                 byScale += byNearness;
+            const Eigen::Matrix2d byAxis = robust * (1 - 1 / depth);
             const Eigen::Matrix<double, 2, 3> toHead = toView * rotation;
             for (int r = 0; r < 2; ++r) {
                 for (int k = 0; k < 3; ++k)
@@ -126,6 +136,8 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
                 d(row + r, 5) = byScale[r];
                 if (!focal)
                     d(row + r, 6) = -byNearness[r];
+                for (int k = 0; axisIsFree() && k < 2; ++k)
+                    d(row + r, firstAxis() + k) = byAxis(r, k);
                 for (int k = 0; k < directionCount; ++k)
                     d(row + r, first + k) = toHead.row(r).dot(directions[k].displacement[i]);
             }
@@ -151,6 +163,20 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         if (jacobian)
             d(row, 6) = 1 / logDistanceSpread;
         ++row;
+    }
+    if (axisIsFree()) {
+        // The way from the head to the axis, in focal lengths.
+        const double perFocal = nearness / scale / axisSpread;
+        f.segment<2>(row) = axis * perFocal;
+        if (jacobian)
+            for (int r = 0; r < 2; ++r) {
+                d(row + r, firstAxis() + r) = perFocal;
+                if (!followsScale)
+                    d(row + r, 5) = -axis[r] * perFocal;
+                if (!focal)
+                    d(row + r, 6) = -axis[r] * perFocal;
+            }
+        row += 2;
     }
     auto hold = [&](const PicturePoint& at, double size, double slack) {
         const Vector2d there = (at - principal_) / unit_;
@@ -233,6 +259,26 @@ Eigen::MatrixXd HeadProblem::covariance(const State& state) {
     // The whisper of a prior on every unknown keeps the inverse finite when the marks say nothing.
     const Eigen::MatrixXd information = j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
     return information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
+}
+
+Eigen::MatrixXd HeadProblem::facingSlope(const State& state) {
+    const VectorXd x = pack(state);
+    Eigen::MatrixXd slope = Eigen::MatrixXd::Zero(3, NumParameters());
+    constexpr double step = 1e-5;
+    State less = state, more = state;
+    for (int k = 0; k < firstDirection(); ++k) {
+        VectorXd at = x;
+        at[k] = x[k] - step;
+        unpack(at, less);
+        at[k] = x[k] + step;
+        unpack(at, more);
+        // Twice the axis of so small a turn, read off its skew part.
+        const Matrix3d turn = more.view.facing() * less.view.facing().transpose();
+        slope.col(k) =
+            Vector3d(turn(2, 1) - turn(1, 2), turn(0, 2) - turn(2, 0), turn(1, 0) - turn(0, 1)) /
+            (4 * step);
+    }
+    return slope;
 }
 
 ShapeKnowledge HeadProblem::told(const State& state) {

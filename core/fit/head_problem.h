@@ -50,10 +50,13 @@ public:
     };
     std::optional<Known> known;
     std::optional<BallCircle> ball;
-    double ballDeviation = 0.04;               ///< of its radius, for place and (log) size alike
-    std::optional<Pixels> focal;               ///< fixed when known
-    double meanLogDistance = 0;                ///< prior on log(camera distance / ball radius) ...
-    double logDistanceSpread = 1;              ///< ... used when the focal length is not known
+    double ballDeviation = 0.04;  ///< of its radius, for place and (log) size alike
+    std::optional<Pixels> focal;  ///< fixed when known
+    double meanLogDistance = 0;   ///< prior on log(camera distance / ball radius) ...
+    double logDistanceSpread = 1; ///< ... used when the focal length is not known
+    /// Where the camera's axis meets the picture is free, this far from `principal` as a share of
+    /// the focal length (the tangent of the angle off the axis); 0 keeps it there.
+    double axisSpread = 0;
     std::optional<View> pageHeld;              ///< hold place, size and lean close to this view
     std::optional<Eigen::Matrix3d> facingHeld; ///< hold turn and tilt at this rotation's
     /// Deviations beyond about this many standard deviations lose their pull (Cauchy's loss).
@@ -64,8 +67,13 @@ public:
     double solve(State& start, int iterations);
 
     /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,
-    /// log distance when free, coefficients), the rotation vector acting on the left.
+    /// log distance when free, the camera's axis when free, coefficients), the rotation vector
+    /// acting on the left.
     Eigen::MatrixXd covariance(const State& state);
+
+    /// How `View::facing` turns with the unknowns at `state`: three rows, its rotation vector
+    /// acting on the left. Where the head stands against the camera's axis takes part.
+    Eigen::MatrixXd facingSlope(const State& state);
 
     /// What the observations alone say of the coefficients, near `state`, with the camera left
     /// open: a quadratic cᵀ information c / 2 - weightedᵀ c.
@@ -89,7 +97,9 @@ public:
 
 private:
     bool distanceIsFree() const { return !focal; }
-    int firstDirection() const { return distanceIsFree() ? 7 : 6; }
+    bool axisIsFree() const { return axisSpread > 0; }
+    int firstAxis() const { return distanceIsFree() ? 7 : 6; }
+    int firstDirection() const { return firstAxis() + (axisIsFree() ? 2 : 0); }
     Eigen::VectorXd pack(const State& state);
     void unpack(const Eigen::VectorXd& x, State& state) const;
 

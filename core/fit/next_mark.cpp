@@ -23,7 +23,7 @@ std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit,
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
         const Eigen::Vector3d outward =
-            fit.view.rotation * (fit.head[m] - HeadPoint(0, -0.3, 0)).normalized();
+            fit.view.facing() * (fit.head[m] - HeadPoint(0, -0.3, 0)).normalized();
         if (sheet.marks[m] || outward.z() < (m == Mark::Crown ? crownTurnedEnough : turnedEnough))
             continue;
         candidates.push_back(m);
@@ -38,7 +38,8 @@ std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit,
     HeadProblem::State state{fit.view, fit.shape};
     const Eigen::MatrixXd c = known.covariance(state);
     const Eigen::MatrixXd j = all.linearised(state).second;
-    const double now = c.topLeftCorner<3, 3>().trace();
+    const Eigen::MatrixXd slope = known.facingSlope(state);
+    const double now = (slope * c * slope.transpose()).trace();
     std::optional<TellingMark> best;
     for (std::size_t i = 0; i < all.observations.size(); ++i) {
         const Mark m = all.observations[i].mark;
@@ -48,8 +49,8 @@ std::optional<TellingMark> mostTelling(const MarkSheet& sheet, const Fit& fit,
         const Eigen::MatrixXd rows = j.middleRows(2 * static_cast<Eigen::Index>(i), 2);
         const Eigen::MatrixXd seen = rows * c;
         const Eigen::Matrix2d innovation = seen * rows.transpose() + Eigen::Matrix2d::Identity();
-        const Eigen::MatrixXd gone =
-            seen.leftCols(3).transpose() * innovation.inverse() * seen.leftCols(3);
+        const Eigen::MatrixXd facing = seen * slope.transpose();
+        const Eigen::MatrixXd gone = facing.transpose() * innovation.inverse() * facing;
         const double left = std::sqrt(std::max(0.0, 1 - gone.trace() / now));
         if (!best || left < best->doubtLeft)
             best = TellingMark{m, left};

@@ -12,7 +12,7 @@ namespace {
 using Complex = std::complex<double>;
 
 constexpr int turnSteps = 9, tiltSteps = 9;
-constexpr double assumedNearness = 1 / 15.0;
+constexpr double assumedNearness = 1 / usualDistance.value;
 /// Starts closer together than this would fall into the same solution.
 constexpr Radians apart{0.5};
 
@@ -31,7 +31,8 @@ const std::array<Eigen::Matrix3d, turnSteps * tiltSteps>& fan() {
 
 } // namespace
 
-std::vector<View> searchPoses(const MarkSheet& sheet, const HeadMarks& head, int count) {
+std::vector<View> searchPoses(const MarkSheet& sheet, const HeadMarks& head,
+                              const PicturePoint& principal, int count) {
     const std::vector<Mark> seen = sheet.seenMarks();
     const double n = static_cast<double>(seen.size());
     std::vector<Complex> picture;
@@ -68,12 +69,13 @@ std::vector<View> searchPoses(const MarkSheet& sheet, const HeadMarks& head, int
         const Complex similarity = cross / spread;
         Candidate c;
         c.explained = std::norm(cross) / spread;
-        c.view.rotation = rotationFromVector({0, 0, std::arg(similarity)}) * rotation;
         c.view.scale = std::max(std::abs(similarity), 1e-6);
         c.view.nearness = assumedNearness;
-        c.view.principal = PicturePoint(sheet.width / 2.0, sheet.height / 2.0);
+        c.view.principal = principal;
         const Complex shift = pictureMean - similarity * mean;
         c.view.centre = PicturePoint(shift.real(), -shift.imag());
+        // The fan is of heads as seen along the line of sight.
+        c.view.face(aboutSight({std::arg(similarity)}) * rotation);
         candidates.push_back(c);
     }
     std::sort(candidates.begin(), candidates.end(),

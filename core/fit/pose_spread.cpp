@@ -6,16 +6,16 @@
 
 namespace zokran {
 
-PoseSpread poseSpread(const Eigen::Matrix3d& rotation, const Eigen::Matrix3d& covariance) {
+PoseSpread poseSpread(const Eigen::Matrix3d& facing, const Eigen::Matrix3d& covariance) {
     const double step = 1e-6;
     Eigen::Matrix3d slope;
     for (int k = 0; k < 3; ++k) {
         const Eigen::Vector3d w = step * Eigen::Vector3d::Unit(k);
-        const Pose more = poseOf(rotationFromVector(w) * rotation);
-        const Pose less = poseOf(rotationFromVector(-w) * rotation);
-        slope.col(k) = Eigen::Vector3d(wrapped({more.turn.value - less.turn.value}).value,
-                                       wrapped({more.tilt.value - less.tilt.value}).value,
-                                       wrapped({more.lean.value - less.lean.value}).value) /
+        const Pose more = poseOf(rotationFromVector(w) * facing);
+        const Pose less = poseOf(rotationFromVector(-w) * facing);
+        slope.col(k) = Eigen::Vector3d(wrapped(more.turn - less.turn).value,
+                                       wrapped(more.tilt - less.tilt).value,
+                                       wrapped(more.lean - less.lean).value) /
                        (2 * step);
     }
     const Eigen::Vector3d variance = (slope * covariance * slope.transpose()).diagonal();

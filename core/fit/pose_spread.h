@@ -4,9 +4,9 @@
 
 namespace zokran {
 
-/// The spread of turn, tilt and lean at `rotation` for a covariance (rad²) of the rotation vector
-/// acting on the left. Near a turn of ±90° tilt and lean cannot be told apart and their spread
+/// The spread of turn, tilt and lean at a facing for a covariance (rad²) of the rotation vector
+/// acting on its left. Near a turn of ±90° tilt and lean cannot be told apart and their spread
 /// grows without bound; it is cut off at 180°.
-PoseSpread poseSpread(const Eigen::Matrix3d& rotation, const Eigen::Matrix3d& covariance);
+PoseSpread poseSpread(const Eigen::Matrix3d& facing, const Eigen::Matrix3d& covariance);
 
 } // namespace zokran

@@ -1,6 +1,8 @@
 #pragma once
 
-#include "core/units.h"
+#include "core/base/errors.h"
+#include "core/base/points.h"
+#include "core/base/units.h"
 
 #include <array>
 #include <optional>
@@ -51,12 +53,6 @@ std::string_view idOf(Mark mark);
 
 /// The mark with this identifier.
 std::optional<Mark> markNamed(std::string_view id);
-
-/// The name in plain words, such as "inner corner of the left eye".
-std::string_view wordsFor(Mark mark);
-
-/// Where to look for it, in one sentence for someone who has not met the term.
-std::string_view whereToFind(Mark mark);
 
 /// The same mark on the other side of the face; itself when it lies on the centre line.
 Mark mirrored(Mark mark);
@@ -116,5 +112,23 @@ struct MarkSheet {
     /// One standard deviation of this mark: its own, or else the sheet's.
     Pixels noiseOf(Mark m) const;
 };
+
+/// The marks of one kind of picture.
+template <class Frame>
+struct MarksIn : MarkSheet {
+    MarksIn() = default;
+    MarksIn(MarkSheet sheet) : MarkSheet(std::move(sheet)) {}
+    template <class Other>
+    requires(!std::is_same_v<Other, Frame>) MarksIn(const MarksIn<Other>&)
+    = delete;
+
+    std::optional<FramePoint<Frame>> seen(Mark m) const {
+        const auto at = MarkSheet::seen(m);
+        return at ? std::optional<FramePoint<Frame>>(*at) : std::nullopt;
+    }
+    bool operator==(const MarksIn&) const = default;
+};
+using PhotoMarks = MarksIn<PhotoFrame>;
+using SketchMarks = MarksIn<SketchFrame>;
 
 } // namespace zokran

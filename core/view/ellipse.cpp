@@ -1,5 +1,7 @@
 #include "core/view/ellipse.h"
 
+#include "core/base/errors.h"
+
 #include <Eigen/Dense>
 #include <cmath>
 

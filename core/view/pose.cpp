@@ -50,6 +50,10 @@ Matrix3d skew(const Vector3d& a) {
     return m;
 }
 
+Matrix3d aboutSight(Radians angle) {
+    return Eigen::AngleAxisd(angle.value, Vector3d::UnitZ()).toRotationMatrix();
+}
+
 Matrix3d rotationFromVector(const Vector3d& w) {
     const double angle = w.norm();
     if (angle < 1e-12)

@@ -1,11 +1,13 @@
 #pragma once
 
-#include "core/units.h"
+#include "core/base/points.h"
+#include "core/base/units.h"
 
 namespace zokran {
 
-/// How the head is held against the camera. turn + = nose towards the viewer's right, tilt + = chin
-/// up, lean + = crown towards the viewer's right (clockwise as seen).
+/// How the head is held, seen along the line of sight to it: turn + = nose towards the viewer's
+/// right, tilt + = chin up, lean + = crown towards the viewer's right (clockwise as seen). Where
+/// the head stands in the picture changes none of the three.
 struct Pose {
     Radians turn, tilt, lean;
     bool operator==(const Pose&) const = default;
@@ -27,6 +29,9 @@ Radians angleBetween(const Eigen::Matrix3d& a, const Eigen::Matrix3d& b);
 
 /// The same direction in (-π, π].
 Radians wrapped(Radians angle);
+
+/// The rotation by `angle` about the axis towards the viewer, anticlockwise as seen.
+Eigen::Matrix3d aboutSight(Radians angle);
 
 /// Rodrigues' formula: the rotation by |w| radians about w.
 Eigen::Matrix3d rotationFromVector(const Eigen::Vector3d& w);

@@ -6,6 +6,12 @@
 
 namespace zokran {
 
+Eigen::Matrix3d View::sight() const {
+    const PicturePoint off = (centre - principal) * (nearness / scale);
+    const Eigen::Vector3d towards(-off.x(), off.y(), 1);
+    return Eigen::Quaterniond::FromTwoVectors(towards, Eigen::Vector3d::UnitZ()).toRotationMatrix();
+}
+
 PicturePoint View::project(const HeadPoint& p) const {
     const Eigen::Vector3d m = rotation * p;
     const double depth = std::max(1 - nearness * m.z(), 1e-3);

@@ -13,12 +13,26 @@ namespace zokran {
 ///
 /// which is the pinhole camera of focal length `scale / nearness` px whose distance from the plane
 /// of the ball's centre is `1 / nearness` ball radii. `nearness = 0` is the orthographic limit.
+///
+/// The view axes are the camera's. People see a head along the line of sight to it, so turn, tilt
+/// and lean are told against the sight axes: the camera's, turned by the smallest turn that brings
+/// the direction from the ball's centre to the camera on to the axis towards the viewer. In the
+/// middle of a picture the two are one; at the edge of a wide-angle photograph they are 30° apart.
 struct View {
-    Eigen::Matrix3d rotation = Eigen::Matrix3d::Identity(); ///< head to view axes
+    Eigen::Matrix3d rotation = Eigen::Matrix3d::Identity(); ///< head to the camera's axes
     PicturePoint centre{0, 0};    ///< where the ball's centre lies in the picture
     double scale = 1;             ///< px per ball radius in the plane of the ball's centre
     double nearness = 0;          ///< 1 / camera distance, per ball radius; in [0, 1)
-    PicturePoint principal{0, 0}; ///< where the camera's axis meets the picture: its middle
+    PicturePoint principal{0, 0}; ///< where the camera's axis meets the picture
+
+    /// The turn from the camera's axes to the sight axes.
+    Eigen::Matrix3d sight() const;
+    /// The head's rotation against the line of sight to it: `R_head_to_view` of the pose.
+    Eigen::Matrix3d facing() const { return sight() * rotation; }
+    /// The same as three angles.
+    Pose pose() const { return poseOf(facing()); }
+    /// Turns the head to this facing, where it stands; place, scale and camera must be set before.
+    void face(const Eigen::Matrix3d& facing) { rotation = sight().transpose() * facing; }
 
     /// The picture point of `p`. A point in or behind the camera's plane has none; it is pushed to
     /// just before the camera, so that what comes back is finite.

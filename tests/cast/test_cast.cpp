@@ -54,10 +54,10 @@ TEST_CASE("The fit returns the true pose from exact marks, over the whole range"
         Shot shot;
         shot.pose =
             pose(random.between(-90, 90), random.between(-60, 60), random.between(-180, 180));
-        shot.lensMm = random.between(45, 135);
+        shot.lens = {random.between(45, 135)};
         const View view = viewOf(shot);
         const Fit fit = fitHead(exactMarks(s, view, 800, 1000));
-        CHECK(apart(fit.view.rotation, view.rotation) < 0.5);
+        CHECK(apart(fit.view.facing(), view.facing()) < 0.5);
     }
 }
 
@@ -72,7 +72,7 @@ TEST_CASE("Other sitters' poses are read within what their departure from the me
                 pose(random.between(-85, 85), random.between(-45, 45), random.between(-180, 180));
             const View view = viewOf(shot);
             off.push_back(
-                apart(fitHead(exactMarks(s, view, 800, 1000)).view.rotation, view.rotation));
+                apart(fitHead(exactMarks(s, view, 800, 1000)).view.facing(), view.facing()));
         }
         std::sort(off.begin(), off.end());
         INFO(id);

@@ -105,3 +105,14 @@ TEST_CASE("A head that grows while it is drawn ends larger than it began") {
         length(b, Mark::NoseBase, Mark::Chin) / length(a, Mark::NoseBase, Mark::Chin);
     CHECK(far > nearEyes + 0.05);
 }
+
+TEST_CASE("A course that asks for more heads than the days hold has fuller evenings") {
+    for (const auto& [studies, days] : {std::pair{40, 7}, {40, 1}, {500, 3}, {3, 2}, {1, 1}}) {
+        const auto course = simulatedCourse(studies, days, 5);
+        CHECK(static_cast<int>(course.size()) == studies);
+        for (const SimulatedStudy& s : course) {
+            CHECK(s.day >= 0);
+            CHECK(s.day < days);
+        }
+    }
+}

@@ -1,4 +1,4 @@
-#include "core/files/json_file.h"
+#include "core/base/json_file.h"
 #include "core/files/marks_file.h"
 #include "tests/heads.h"
 
@@ -21,10 +21,10 @@ struct Result {
 
 std::string folder() {
     static const std::string path = [] {
-        const auto p = std::filesystem::temp_directory_path() / "zokran-test-cli";
-        std::filesystem::remove_all(p);
-        std::filesystem::create_directories(p);
-        return p.string();
+        // Each run of a test has its own, so that several may run at once.
+        std::string name =
+            (std::filesystem::temp_directory_path() / "zokran-test-cli-XXXXXX").string();
+        return std::string(::mkdtemp(name.data()));
     }();
     return path;
 }
@@ -216,4 +216,58 @@ TEST_CASE("A nearer camera makes a larger head and stronger perspective") {
                     far = readMarks(folder() + "/far.json");
     CHECK(near.ball->radius.value == Approx(2 * far.ball->radius.value).epsilon(0.02));
     CHECK(near.focal->value == Approx(far.focal->value));
+}
+
+TEST_CASE("Canons, forms and heads are listed id, tab, name; the version is told") {
+    const Result canons = run("canons"), forms = run("forms"), heads = run("cast --list");
+    CHECK_THAT(canons.out, Catch::Contains("thirds\tThirds\n") && Catch::Contains("halves\t") &&
+                               Catch::Contains("sitter\t"));
+    CHECK_THAT(forms.out, Catch::StartsWith("ball\t") && Catch::Contains("\negg\t"));
+    CHECK_THAT(heads.out, Catch::Contains("halcyon\ta young woman"));
+    for (const Result& r : {canons, forms, heads}) {
+        CHECK(r.code == 0);
+        CHECK(r.err.empty());
+    }
+    CHECK(run("--version").code == 0);
+    CHECK_FALSE(run("--version").out.empty());
+    CHECK(run("guides --help").code == 0);
+}
+
+TEST_CASE("A fit's rotation is its pose's, the picture's size is told, and a form can be chosen") {
+    REQUIRE(run("cast --turn 30 --tilt 10 --lean 5 --size 120 --marks h.json").code == 0);
+    const Result fit = run("fit h.json > h-fit.json; cat h-fit.json");
+    const auto f = nlohmann::json::parse(fit.out);
+    Eigen::Matrix3d r;
+    for (int i = 0; i < 9; ++i)
+        r(i / 3, i % 3) = f["rotation"][i].get<double>();
+    const Eigen::Matrix3d expected = headToView(poseFromDegrees({f["pose"]["turn"].get<double>()},
+                                                                {f["pose"]["tilt"].get<double>()},
+                                                                {f["pose"]["lean"].get<double>()}));
+    CHECK((r - expected).norm() < 1e-9);
+    CHECK(f["image"]["height"] == 120);
+    const auto egg = nlohmann::json::parse(run("guides h-fit.json --canon halves --form egg").out);
+    CHECK(egg["form"] == "egg");
+    CHECK(egg["canon"] == "halves");
+    const Result wrong = run("guides h-fit.json --canon thirds --form pyramid");
+    CHECK(wrong.code == 2);
+    CHECK_THAT(wrong.err, Catch::Contains("pyramid") && Catch::Contains("egg"));
+}
+
+TEST_CASE("Each finding carries where its marks would go") {
+    REQUIRE(run("cast --turn 20 --size 120 --marks r.json --sketch-marks s.json "
+                "--plant mouth_height=0.15 --sketch-png s.png")
+                .code == 0);
+    const auto j = nlohmann::json::parse(run("compare r.json s.json --mm-per-px 0.5").out);
+    const auto& first = j["findings"][0];
+    CHECK(first["id"] == "mouth_height");
+    REQUIRE(first["corrections"].contains("lip_line"));
+    CHECK(first["corrections"]["lip_line"][1].get<double>() > 2); // down the picture
+    CHECK_FALSE(first["corrections"].contains("chin"));
+}
+
+TEST_CASE("A short course of many heads ends") {
+    CHECK(run("learn --studies 3 --days 1 --size 64 --out short").code == 0);
+    const auto j = nlohmann::json::parse(contentOf(folder() + "/short/studies.json"));
+    CHECK(j["studies"].size() == 3);
+    CHECK(j["studies"][0]["step"] == "check");
 }

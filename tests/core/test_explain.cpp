@@ -1,7 +1,8 @@
 #include "core/compare/compare.h"
-#include "core/compare/error_modes.h"
+#include "core/compare/errors/error_modes.h"
 #include "core/compare/findings.h"
 #include "core/fit/pose_spread.h"
+#include "core/words/finding_words.h"
 #include "tests/heads.h"
 
 #include <algorithm>
@@ -57,9 +58,18 @@ TEST_CASE("Every error has its own id, words both ways and a hand measurement") 
     for (const ErrorMode& m : modes()) {
         INFO(m.id);
         CHECK(ids.insert(m.id).second);
-        CHECK(m.more.ends_with("."));
-        CHECK(m.less.ends_with("."));
-        CHECK(m.measure.ends_with("."));
+        // Its sentences, both ways, stand in core/words.
+        for (double amount : {0.1, -0.1}) {
+            Finding f;
+            f.id = m.id;
+            f.figures.amount = amount;
+            f.figures.unit = m.unit;
+            f.marks = {Chin};
+            CHECK(textOf(f).ends_with("."));
+            CHECK(textOf(f) != m.id);
+            CHECK(textOf(f).find('{') == std::string::npos);
+            CHECK(measureOf(f).ends_with("."));
+        }
         double moved = 0;
         for (const HeadPoint& d : m.displacement)
             moved += d.norm();
@@ -118,28 +128,32 @@ TEST_CASE("A mark that strays on its own is named, and does not bend the pose") 
     const Comparison c = compareSketch(reference, fitHead(reference), sketch);
     CHECK(c.findings[0].id == "mark_mouth_corner_r");
     CHECK(c.findings[0].marks == std::vector<Mark>{MouthCornerR});
-    CHECK(apart(c.sketchView.rotation, view.rotation) < 0.5);
+    CHECK(apart(c.sketchView.facing(), view.facing()) < 0.5);
 }
 
 TEST_CASE("An error is told in the other direction when it goes the other way") {
     const Pose p = pose(15, -10, 5);
-    CHECK_THAT(drawnWith({{"ear_height", 0.15}}, p).findings[0].text, Catch::Contains("too high"));
-    CHECK_THAT(drawnWith({{"ear_height", -0.15}}, p).findings[0].text, Catch::Contains("too low"));
-    CHECK_THAT(drawnWith({{"whole_width", 0.12}}, p).findings[0].text, Catch::Contains("too wide"));
-    CHECK_THAT(drawnWith({{"whole_width", -0.12}}, p).findings[0].text,
+    CHECK_THAT(textOf(drawnWith({{"ear_height", 0.15}}, p).findings[0]),
+               Catch::Contains("too high"));
+    CHECK_THAT(textOf(drawnWith({{"ear_height", -0.15}}, p).findings[0]),
+               Catch::Contains("too low"));
+    CHECK_THAT(textOf(drawnWith({{"whole_width", 0.12}}, p).findings[0]),
+               Catch::Contains("too wide"));
+    CHECK_THAT(textOf(drawnWith({{"whole_width", -0.12}}, p).findings[0]),
                Catch::Contains("too narrow"));
-    CHECK_THAT(drawnWith({{"forehead", -0.2}}, p).findings[0].text, Catch::Contains("cut short"));
+    CHECK_THAT(textOf(drawnWith({{"forehead", -0.2}}, p).findings[0]),
+               Catch::Contains("cut short"));
 }
 
 TEST_CASE("Amounts come with their unit: eye-widths without a paper, millimetres with one") {
     const Pose p = pose(0, 0, 0);
-    CHECK_THAT(drawnWith({{"mouth_height", 0.14}}, p).findings[0].text,
+    CHECK_THAT(textOf(drawnWith({{"mouth_height", 0.14}}, p).findings[0]),
                Catch::Contains("% of the head") && Catch::Contains("eye-widths"));
     CompareOptions onPaper;
-    onPaper.perPixel = Millimetres{0.5};
-    CHECK_THAT(drawnWith({{"mouth_height", 0.14}}, p, onPaper).findings[0].text,
+    onPaper.perPixel = MillimetresPerPixel{0.5};
+    CHECK_THAT(textOf(drawnWith({{"mouth_height", 0.14}}, p, onPaper).findings[0]),
                Catch::Contains("mm") && !Catch::Contains("eye-widths"));
-    CHECK_THAT(drawnWith({{"eye_axis", 0.2}}, p).findings[0].text, Catch::Contains("°"));
+    CHECK_THAT(textOf(drawnWith({{"eye_axis", 0.2}}, p).findings[0]), Catch::Contains("°"));
 }
 
 TEST_CASE("Small errors are watched and large ones mended") {

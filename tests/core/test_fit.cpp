@@ -2,6 +2,7 @@
 #include "core/fit/head_problem.h"
 #include "core/fit/next_mark.h"
 #include "core/fit/pose_search.h"
+#include "core/words/trouble_words.h"
 #include "tests/heads.h"
 
 #include <algorithm>
@@ -10,6 +11,19 @@
 using namespace zokran;
 using namespace zokran::test;
 using enum Mark;
+
+namespace {
+
+MarksTrouble troubleOf(const MarkSheet& sheet) {
+    try {
+        fitHead(sheet);
+    } catch (const BadMarks& e) {
+        return e.trouble;
+    }
+    throw std::logic_error("these marks were fitted");
+}
+
+} // namespace
 
 TEST_CASE("The analytic derivatives are those of finite differences") {
     for (const bool lensKnown : {false, true}) {
@@ -69,10 +83,10 @@ TEST_CASE("Exact marks of the mean head give its pose from a cold start anywhere
         MarkSheet sheet = sheetOf(adultHeads().mean, view);
         sheet.focal = view.focal();
         const Fit fit = fitHead(sheet);
-        INFO("pose " << degrees(poseOf(view.rotation).turn) << ' '
-                     << degrees(poseOf(view.rotation).tilt) << ' '
-                     << degrees(poseOf(view.rotation).lean));
-        CHECK(apart(fit.view.rotation, view.rotation) < 0.1);
+        INFO("pose " << degrees(view.pose().turn) << ' ' << degrees(view.pose().tilt) << ' '
+                     << degrees(view.pose().lean));
+        // The camera is estimated under a prior, which pulls a little.
+        CHECK(apart(fit.view.facing(), view.facing()) < 0.5);
         CHECK(fit.outliers.empty());
     }
 }
@@ -86,10 +100,8 @@ TEST_CASE("Heads of other shapes are read within a few degrees, lens unknown, ma
             viewAt(pose(random.between(-65, 65), random.between(-35, 35), random.between(-40, 40)),
                    random.between(8, 26));
         const Fit fit = fitHead(random.shaken(sheetOf(random.head(), view), 3.5));
-        errors.push_back(apart(fit.view.rotation, view.rotation));
-        within +=
-            std::abs(wrapped({fit.pose.turn.value - poseOf(view.rotation).turn.value}).value) <
-            2 * fit.sigma.turn.value;
+        errors.push_back(apart(fit.view.facing(), view.facing()));
+        within += abs(wrapped(fit.pose.turn - view.pose().turn)).value < 2 * fit.sigma.turn.value;
     }
     std::sort(errors.begin(), errors.end());
     CHECK(errors[150] < 3);
@@ -105,28 +117,29 @@ TEST_CASE("The ball alone does not fix a pose, but with it three marks do") {
     few.width = few.height = 1000;
     for (Mark m : {Brow, Chin, OuterEyeR})
         few.marks[m] = all.marks[m];
-    CHECK(whatIsMissing(few).find("1 more mark is needed") == 0);
+    CHECK_THAT(wordsFor(*whatIsMissing(few)), Catch::StartsWith("1 more mark is needed"));
     CHECK_THROWS_AS(fitHead(few), BadInput);
     few.ball = BallCircle{view.centre, view.outlineRadius()};
     const Fit fit = fitHead(few);
-    CHECK(apart(fit.view.rotation, view.rotation) < 12);
+    CHECK(apart(fit.view.facing(), view.facing()) < 12);
     CHECK(fit.sigma.tilt.value > fitHead(all).sigma.tilt.value);
 }
 
 TEST_CASE("Too few marks say how many more and which") {
     MarkSheet none;
     none.width = none.height = 1000;
-    CHECK_THAT(whatIsMissing(none), Catch::StartsWith("4 more marks are needed") &&
-                                        Catch::Contains("brow") && Catch::Contains("chin"));
+    CHECK_THAT(wordsFor(*whatIsMissing(none)), Catch::StartsWith("4 more marks are needed") &&
+                                                   Catch::Contains("brow") &&
+                                                   Catch::Contains("chin"));
     MarkSheet line = none;
     int i = 0;
     for (Mark m : {Hairline, Brow, NoseBase, LipLine, Chin})
         line.marks[m] = PlacedMark{PicturePoint(500, 200 + 90 * i++), false};
-    CHECK_THAT(whatIsMissing(line), Catch::Contains("on one line"));
+    CHECK_THAT(wordsFor(*whatIsMissing(line)), Catch::Contains("on one line"));
     MarkSheet same = none;
     for (Mark m : {Hairline, Brow, NoseBase, LipLine, Chin})
         same.marks[m] = PlacedMark{PicturePoint(500, 500), false};
-    CHECK_FALSE(whatIsMissing(same).empty());
+    CHECK(whatIsMissing(same));
 }
 
 TEST_CASE("Hidden marks have no say, wherever they are put") {
@@ -136,7 +149,7 @@ TEST_CASE("Hidden marks have no say, wherever they are put") {
     for (auto& m : sheet.marks)
         if (m->hidden)
             m->at = PicturePoint(3, 3);
-    CHECK(apart(fitHead(sheet).view.rotation, fit.view.rotation) < 1e-9);
+    CHECK(apart(fitHead(sheet).view.facing(), fit.view.facing()) < 1e-9);
 }
 
 TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
@@ -153,7 +166,7 @@ TEST_CASE("A mark far out of place is named, and hardly moves the reading") {
         *sheet.marks[wrong]->at += 0.15 * 2.35 * 150 * PicturePoint(std::cos(away), std::sin(away));
         const Fit fit = fitHead(sheet);
         named += fit.outliers.size() == 1 && fit.outliers.front() == wrong;
-        CHECK(apart(fit.view.rotation, view.rotation) < 15);
+        CHECK(apart(fit.view.facing(), view.facing()) < 15);
     }
     CHECK(named >= 0.95 * rounds);
 }
@@ -167,16 +180,17 @@ TEST_CASE("A warm start lands where the cold one does") {
     *moved.marks[Chin]->at += PicturePoint(4, -6);
     FitOptions warm;
     warm.warmStart = &cold;
-    CHECK(apart(fitHead(moved, warm).view.rotation, fitHead(moved).view.rotation) < 0.05);
+    CHECK(apart(fitHead(moved, warm).view.facing(), fitHead(moved).view.facing()) < 0.05);
 }
 
 TEST_CASE("The pose search offers starts well apart, the true one among them") {
     const View view = viewAt(pose(-60, 25, 120));
-    const auto starts = searchPoses(sheetOf(adultHeads().mean, view), adultHeads().mean, 4);
+    const auto starts =
+        searchPoses(sheetOf(adultHeads().mean, view), adultHeads().mean, view.centre, 4);
     REQUIRE(starts.size() == 4);
     double nearest = 180;
     for (const View& s : starts)
-        nearest = std::min(nearest, apart(s.rotation, view.rotation));
+        nearest = std::min(nearest, apart(s.facing(), view.facing()));
     CHECK(nearest < 25);
     for (std::size_t i = 1; i < starts.size(); ++i)
         CHECK(apart(starts[0].rotation, starts[i].rotation) > 20);
@@ -230,12 +244,12 @@ TEST_CASE("Where two readings are nearly as good both are offered") {
 TEST_CASE("Marks that are no numbers, or nowhere near, are refused by name") {
     MarkSheet sheet = sheetOf(adultHeads().mean, viewAt(pose(0, 0, 0)));
     sheet.marks[NoseTip]->at = PicturePoint(std::nan(""), 3);
-    CHECK_THROWS_WITH(fitHead(sheet), Catch::Contains("nose_tip"));
+    CHECK(troubleOf(sheet).marks == std::vector{Mark::NoseTip});
     sheet.marks[NoseTip]->at = PicturePoint(1e9, 3);
     CHECK_THROWS_AS(fitHead(sheet), BadInput);
     sheet.marks[NoseTip].reset();
     sheet.ball = BallCircle{{500, 500}, {-3}};
-    CHECK_THROWS_WITH(fitHead(sheet), Catch::Contains("ball"));
+    CHECK(troubleOf(sheet).kind == MarksTrouble::Kind::BadBall);
 }
 
 TEST_CASE("Mangled marks never make a fit that is not finite") {

@@ -1,6 +1,7 @@
 // What is seen and what is hidden on the construction, against a ray walked in small steps.
 
-#include "core/head/head_form.h"
+#include "core/construction/ball_form.h"
+#include "core/files/canon_file.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -10,8 +11,8 @@ using namespace zokran::test;
 
 namespace {
 
-HeadForm meanForm() {
-    return HeadForm(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
+BallForm meanForm() {
+    return BallForm(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
 }
 
 /// Walks from a point of the ball's surface towards the camera and asks whether the sliced ball is
@@ -31,7 +32,7 @@ bool ballInTheWay(const HeadPoint& p, const View& view) {
 
 TEST_CASE("A point of the ball above the brow is seen exactly when no ball stands before it") {
     Random random(81);
-    const HeadForm form = meanForm();
+    const BallForm form = meanForm();
     int compared = 0;
     for (int i = 0; i < 400; ++i) {
         const View view = viewAt(pose(random.between(-80, 80), random.between(-30, 60), 0), 12);
@@ -54,7 +55,7 @@ TEST_CASE("A point of the ball above the brow is seen exactly when no ball stand
 }
 
 TEST_CASE("From below, the chin hides the brow; from above it does not") {
-    const HeadForm form = meanForm();
+    const BallForm form = meanForm();
     const SurfacePoint brow = form.front({0.02}, 0);
     CHECK(form.seen(brow, viewAt(pose(0, -20, 0)), true));
     CHECK(form.seen(brow, viewAt(pose(0, 20, 0)), true));
@@ -62,7 +63,7 @@ TEST_CASE("From below, the chin hides the brow; from above it does not") {
 }
 
 TEST_CASE("The edge of the face is where its surface turns away") {
-    const HeadForm form = meanForm();
+    const BallForm form = meanForm();
     const View view = viewAt(pose(40, 0, 0));
     int found = 0;
     for (double y = -0.1; y > -1.3; y -= 0.1)
@@ -78,7 +79,7 @@ TEST_CASE("The edge of the face is where its surface turns away") {
 }
 
 TEST_CASE("The side ovals lie on the side planes, as large as the canon says") {
-    const HeadForm form(levelsOf(adultHeads().mean), canonNamed("thirds").sidePlane(),
+    const BallForm form(levelsOf(adultHeads().mean), canonNamed("thirds").sidePlane(),
                         adultHeads().mean);
     for (int side : {+1, -1}) {
         const Circle oval = form.sideOval(side);

@@ -1,5 +1,7 @@
-#include "core/head/canon.h"
-#include "core/head/head_form.h"
+#include "core/construction/ball_form.h"
+#include "core/files/canon_file.h"
+#include "core/head/population.h"
+#include "core/words/mark_words.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -98,7 +100,7 @@ TEST_CASE("A canon that is not there, or refers to itself, is refused with its n
 TEST_CASE("The front of the form meets the sitter's own marks") {
     Random random(21);
     const HeadMarks head = random.head();
-    const HeadForm form(levelsOf(head), {0.745}, head);
+    const BallForm form(levelsOf(head), {0.745}, head);
     auto centre = [&](BallRadii y) { return form.front(y, 0).at; };
     CHECK(centre(form.levels().noseBase).z() == Approx(head[NoseBase].z()));
     CHECK(centre(form.levels().chin).z() == Approx(head[Chin].z()));
@@ -112,7 +114,32 @@ TEST_CASE("The front of the form meets the sitter's own marks") {
 }
 
 TEST_CASE("acrossAt finds the place with that x") {
-    const HeadForm form(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
+    const BallForm form(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
     for (double x : {-0.3, 0.0, 0.2, 0.45})
         CHECK(form.front({-0.4}, form.acrossAt({-0.4}, {x})).at.x() == Approx(x).margin(1e-9));
+}
+
+TEST_CASE("Every canon in the folder is read, named and ordered from crown to chin") {
+    std::vector<std::string> troubles;
+    const std::vector<Canon> all = canons(&troubles);
+    CHECK(troubles.empty());
+    REQUIRE(all.size() >= 3);
+    for (const Canon& c : all) {
+        INFO(c.id);
+        CHECK_FALSE(c.name.empty());
+        CHECK(c.about.ends_with("."));
+        const Levels& l = c.levels;
+        CHECK(l.crown > l.hairline);
+        CHECK(l.hairline > l.brow);
+        CHECK(l.brow > l.eye);
+        CHECK(l.eye > l.noseBase);
+        CHECK(l.noseBase > l.mouth);
+        CHECK(l.mouth > l.chin);
+    }
+    // Halves and quarters are two schools that agree on eyes and nose base, and differ on the
+    // mouth.
+    const Levels halves = canonNamed("halves").levels, quarters = canonNamed("quarters").levels;
+    CHECK(halves.eye.value == Approx(quarters.eye.value));
+    CHECK(halves.noseBase.value == Approx(quarters.noseBase.value));
+    CHECK(halves.mouth < quarters.mouth);
 }

@@ -24,7 +24,7 @@ TEST_CASE("What two photographs say of a shape adds up, and one alone changes no
     const HeadMarks head = random.head();
     const MarkSheet a = sheetOf(head, viewAt(pose(50, 0, 0)));
     const MarkSheet b = sheetOf(head, viewAt(pose(-20, 25, 10)));
-    CHECK(apart(fitSitter({a}).front().view.rotation, fitHead(a).view.rotation) < 1e-9);
+    CHECK(apart(fitSitter({a}).front().view.facing(), fitHead(a).view.facing()) < 1e-9);
     const ShapeKnowledge one = shapeTold(a, fitHead(a));
     ShapeKnowledge two = one;
     two += shapeTold(b, fitHead(b));
@@ -47,9 +47,9 @@ TEST_CASE("A laughing mouth bends the reading less when the sheet says so") {
         for (Mark m : {MouthCornerL, MouthCornerR})
             head[m] += HeadPoint(m == MouthCornerL ? 6 : -6, 5, -4) / 95.0;
         MarkSheet sheet = random.shaken(sheetOf(head, view), 1);
-        plain += apart(fitHead(sheet).view.rotation, view.rotation) / 30;
+        plain += apart(fitHead(sheet).view.facing(), view.facing()) / 30;
         sheet.smiling = true;
-        told += apart(fitHead(sheet).view.rotation, view.rotation) / 30;
+        told += apart(fitHead(sheet).view.facing(), view.facing()) / 30;
     }
     CHECK(told < 0.93 * plain);
 }
@@ -90,8 +90,9 @@ TEST_CASE("The spread of a guide holds the truth as often as it says") {
 TEST_CASE("A mark with a noise of its own counts by it") {
     const View view = viewAt(pose(25, 0, 0));
     MarkSheet sheet = sheetOf(adultHeads().mean, view);
+    const Eigen::Matrix3d undisturbed = fitHead(sheet).view.facing();
     *sheet.marks[Chin]->at += PicturePoint(0, 9);
-    const double trusted = apart(fitHead(sheet).view.rotation, view.rotation);
+    const double trusted = apart(fitHead(sheet).view.facing(), undisturbed);
     sheet.marks[Chin]->noise = Pixels{40};
-    CHECK(apart(fitHead(sheet).view.rotation, view.rotation) < 0.5 * trusted);
+    CHECK(apart(fitHead(sheet).view.facing(), undisturbed) < 0.5 * trusted);
 }

@@ -1,4 +1,7 @@
+#include "core/fit/fit.h"
 #include "logbook/logbook.h"
+#include "logbook/rescue.h"
+#include "logbook/schema.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -30,14 +33,23 @@ Study exampleStudy() {
     s.referencePicture = "0001-a.jpg";
     s.reference = sheetOf(adultHeads().mean, viewAt(pose(20, 10, 5)));
     s.reference.ball = BallCircle{{1, 2}, {3}};
-    s.sketchPicture = "0002-b.jpg";
-    s.sketch = s.reference;
-    s.sketch.marks[Mark::Chin] = PlacedMark{std::nullopt, true};
-    s.paperWidthMm = 210;
+    Attempt first;
+    first.picture = "0002-b.jpg";
+    first.marks = static_cast<const MarkSheet&>(s.reference);
+    first.marks.marks[Mark::Chin] = PlacedMark{std::nullopt, true};
+    first.page.shownWidth = Millimetres{210};
+    first.drawn = "2026-10-01T18:30:00.000Z";
+    Attempt second = first;
+    second.picture = "0003-c.jpg";
+    second.page = {};
+    s.attempts = {first, second};
+    s.current = 1;
+    s.nextPage.shownWidth = Millimetres{297};
     s.hold = Hold::Eyes;
     s.canon = "thirds";
     s.hiddenLines = {"neck", "jaw_line"};
-    s.step = 4;
+    s.step = "check";
+    s.form = "ball";
     return s;
 }
 
@@ -56,11 +68,14 @@ TEST_CASE("A study comes back as it was saved, also after reopening") {
     {
         Logbook book(folder.path);
         id = book.add(exampleStudy());
-        book.save(id, exampleStudy(), {"{fit}", "{comparison}"});
-        CHECK(book.load(id) == exampleStudy());
+        Study changed = exampleStudy();
+        changed.notes += "!";
+        book.save(id, changed, {"{fit}", "{comparison}"}, book.load(id).revision);
+        book.save(id, exampleStudy(), {"{fit}", "{comparison}"}, book.load(id).revision);
+        CHECK(book.load(id).study == exampleStudy());
     }
     Logbook book(folder.path);
-    CHECK(book.load(id) == exampleStudy());
+    CHECK(book.load(id).study == exampleStudy());
     CHECK(book.computed(id).fit == "{fit}");
     CHECK(book.computed(id).comparison == "{comparison}");
     REQUIRE(book.studies().size() == 1);
@@ -74,7 +89,7 @@ TEST_CASE("The last changed study comes first, and one put away can be put back"
     Logbook book(folder.path);
     const StudyId a = book.add(titled("a")), b = book.add(titled("b"));
     ::usleep(3000);
-    book.save(a, titled("a, changed"), {});
+    book.save(a, titled("a, changed"), {}, book.load(a).revision);
     REQUIRE(book.studies().size() == 2);
     CHECK(book.studies()[0].id == a);
     book.putAway(a, true);
@@ -115,13 +130,14 @@ TEST_CASE("A program killed in the middle leaves the last save whole") {
     if (child == 0) {
         Logbook book(folder.path);
         for (int i = 0;; ++i)
-            book.save(id, titled("save " + std::to_string(i), std::string(9000, 'x')), {});
+            book.save(id, titled("save " + std::to_string(i), std::string(9000, 'x')), {},
+                      book.load(id).revision);
     }
     ::usleep(150000);
     ::kill(child, SIGKILL);
     ::waitpid(child, nullptr, 0);
     Logbook book(folder.path);
-    const Study study = book.load(id);
+    const Study study = book.load(id).study;
     CHECK_THAT(study.title, Catch::StartsWith("save "));
     CHECK(study.notes.size() == 9000);
 }
@@ -132,7 +148,10 @@ TEST_CASE("A folder that cannot hold a logbook is refused by name") {
     CHECK_THROWS_WITH(Logbook(folder.path / "file" / "book"), Catch::Contains("file"));
     std::filesystem::create_directories(folder.path / "bad");
     std::ofstream(folder.path / "bad" / "logbook.sqlite") << "this is not a database at all, no";
+    CHECK_THROWS_AS(Logbook(folder.path / "bad"), DamagedLogbook);
     CHECK_THROWS_WITH(Logbook(folder.path / "bad"), Catch::Contains("logbook.sqlite"));
+    CHECK_THROWS_AS(rescue(folder.path / "bad"), StorageError);
+    CHECK(std::filesystem::exists(folder.path / "bad" / "logbook.sqlite"));
 }
 
 TEST_CASE("A logbook from a newer program is not touched") {
@@ -143,4 +162,188 @@ TEST_CASE("A logbook from a newer program is not touched") {
     sqlite3_exec(db, "PRAGMA user_version = 99", nullptr, nullptr, nullptr);
     sqlite3_close(db);
     CHECK_THROWS_WITH(Logbook(folder.path), Catch::Contains("newer"));
+}
+
+// ------------------------------------------------------------------- earlier versions of the file
+
+namespace {
+
+/// A logbook folder holding the file a program of then wrote.
+void putFixture(const Folder& folder, int version) {
+    std::filesystem::copy_file(ZOKRAN_TEST_DATA "/logbooks/version-" + std::to_string(version) +
+                                   ".sqlite",
+                               folder.path / "logbook.sqlite");
+}
+
+void poke(const std::filesystem::path& file, const char* sql) {
+    sqlite3* db = nullptr;
+    sqlite3_open(file.c_str(), &db);
+    CHECK(sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK);
+    sqlite3_close(db);
+}
+
+} // namespace
+
+TEST_CASE("A logbook of the first version opens with everything in it") {
+    Folder folder;
+    putFixture(folder, 1);
+    Logbook book(folder.path);
+    REQUIRE(book.studies().size() == 2); // a third is put away
+    const Study study = book.load(1).study;
+    CHECK(study.title == "Evening one, Halcyon");
+    CHECK(study.notes == "the far eye was too wide");
+    CHECK(study.hold == Hold::Eyes);
+    CHECK(study.canon == "thirds");
+    CHECK(study.form == "ball");
+    CHECK(study.hiddenLines == std::set<std::string>{"jaw_line", "neck"});
+    CHECK(study.step == "check");
+    REQUIRE(study.attempts.size() == 1);
+    CHECK(study.attempts[0].picture == "0002-b.jpg");
+    CHECK(study.attempts[0].page.shownWidth == Millimetres{210});
+    CHECK(study.attempts[0].marks.seen(Mark::Brow));
+    CHECK(study.reference.seen(Mark::Brow));
+    CHECK(book.computed(1).comparison == "{\"comparison\":1}");
+    CHECK(book.load(2).study.attempts.empty());
+    CHECK(book.load(2).study.step == "block-in");
+    CHECK(book.isPutAway(3));
+    CHECK(book.remembered("open_study") == "1");
+}
+
+TEST_CASE("A logbook of the second version, the demo's 43 studies, opens and is read as before") {
+    Folder folder;
+    putFixture(folder, 2);
+    Logbook book(folder.path);
+    REQUIRE(book.studies().size() == 43);
+    int compared = 0;
+    for (const StudySummary& s : book.studies()) {
+        const Study study = book.load(s.id).study;
+        REQUIRE(study.attempt());
+        CHECK(study.attempt()->page.shownWidth);
+        CHECK(study.step == "check");
+        const Comparison c =
+            compareSketch(study.reference, fitHead(study.reference), study.attempt()->marks);
+        compared += !c.findings.empty();
+    }
+    CHECK(compared == 43);
+    { Logbook again(folder.path); } // up to date now
+    CHECK(Logbook(folder.path).studies().size() == 43);
+}
+
+TEST_CASE("Bringing a logbook up to date is done whole or not at all") {
+    Folder folder;
+    putFixture(folder, 2);
+    // A table in the way makes the step fail in its middle.
+    poke(folder.path / "logbook.sqlite", "CREATE TABLE attempt (other)");
+    CHECK_THROWS_AS(Logbook(folder.path), StorageError);
+    poke(folder.path / "logbook.sqlite", "DROP TABLE attempt");
+    CHECK(Logbook(folder.path).studies().size() == 43);
+}
+
+// ------------------------------------------------------------------------ dates and other windows
+
+TEST_CASE("Looking is not changing, and a save that changes nothing writes nothing") {
+    Folder folder;
+    Logbook book(folder.path);
+    const StudyId id = book.add(exampleStudy(), "2026-10-01T18:30:00.000Z");
+    const StudySummary before = book.studies().front();
+    CHECK(before.drawn == "2026-10-01T18:30:00.000Z");
+    book.lookAt(id);
+    const StoredStudy stored = book.load(id);
+    Study elsewhere = stored.study;
+    elsewhere.step = "keep"; // where the learner was is no change either
+    elsewhere.current = 0;
+    const Saved saved = book.save(id, elsewhere, {}, stored.revision);
+    const StudySummary after = book.studies().front();
+    CHECK(after.changed == before.changed);
+    CHECK(after.lookedAt != before.lookedAt);
+    CHECK(saved.revision == stored.revision);
+    CHECK(book.load(id).study.step == "keep");
+    elsewhere.notes += "more";
+    CHECK(book.save(id, elsewhere, {}, saved.revision).revision == saved.revision + 1);
+    CHECK(book.studies().front().changed != before.changed);
+}
+
+TEST_CASE("Two windows on one logbook lose no work") {
+    Folder folder;
+    Logbook one(folder.path), other(folder.path);
+    const StudyId id = one.add(titled("head"));
+    const StoredStudy here = one.load(id), there = other.load(id);
+    Study first = here.study, second = there.study;
+    first.notes = "written in the first window";
+    second.notes = "written in the second";
+    CHECK_FALSE(one.save(id, first, {}, here.revision).keptApart);
+    const Saved apart = other.save(id, second, {}, there.revision);
+    CHECK(apart.keptApart);
+    CHECK(apart.id != id);
+    CHECK(one.load(id).study.notes == "written in the first window");
+    CHECK(one.load(apart.id).study.notes == "written in the second");
+    // An idle window that closes later with what it once read writes nothing over it.
+    CHECK_FALSE(other.save(id, first, {}, there.revision).keptApart);
+    CHECK(one.load(id).study.notes == "written in the first window");
+}
+
+TEST_CASE("A sketch taken out takes its row with it") {
+    Folder folder;
+    Logbook book(folder.path);
+    const StudyId id = book.add(exampleStudy());
+    Study fewer = exampleStudy();
+    fewer.attempts.pop_back();
+    fewer.current = 0;
+    book.save(id, fewer, {}, book.load(id).revision);
+    CHECK(book.load(id).study == fewer);
+}
+
+// --------------------------------------------------------------------------------- damaged files
+
+TEST_CASE("A logbook with damaged pages gives up what can be read, and the file is kept") {
+    Folder folder;
+    {
+        Logbook book(folder.path);
+        for (int i = 0; i < 60; ++i)
+            book.add(titled("study " + std::to_string(i), std::string(3000, 'n')));
+    }
+    const auto file = folder.path / "logbook.sqlite";
+    const auto size = std::filesystem::file_size(file);
+    {
+        // One page in the middle of the studies is overwritten.
+        std::fstream raw(file, std::ios::in | std::ios::out | std::ios::binary);
+        raw.seekp(static_cast<std::streamoff>(size / 2 / 4096 * 4096));
+        raw << std::string(4096, '\xa5');
+    }
+    CHECK_THROWS_AS(Logbook(folder.path), DamagedLogbook);
+    const Rescue rescued = rescue(folder.path);
+    CHECK(rescued.read >= 50);
+    CHECK(rescued.read < 60);
+    CHECK(std::filesystem::file_size(rescued.damagedFile) == size);
+    Logbook book(folder.path);
+    CHECK(static_cast<int>(book.studies().size()) == rescued.read);
+    CHECK(book.load(book.studies().front().id).study.notes.size() == 3000);
+}
+
+TEST_CASE("Only looking writes nothing and needs no right to write") {
+    Folder folder;
+    StudyId id = 0;
+    { id = Logbook(folder.path).add(exampleStudy()); }
+    const auto file = folder.path / "logbook.sqlite";
+    const auto time = std::filesystem::last_write_time(file);
+    {
+        Logbook book(folder.path, Logbook::Access::LookOnly);
+        CHECK(book.isLookOnly());
+        CHECK(book.load(id).study == exampleStudy());
+        CHECK_THROWS_AS(book.putAway(id, true), StorageError);
+        CHECK_THROWS_AS(book.add(exampleStudy()), StorageError);
+    }
+    CHECK(std::filesystem::last_write_time(file) == time);
+    CHECK_FALSE(std::filesystem::exists(file.string() + "-wal"));
+}
+
+TEST_CASE("Storage that fails is no bad input, and input that is bad no storage trouble") {
+    Folder folder;
+    Logbook book(folder.path);
+    CHECK_THROWS_AS(book.load(77), BadInput);
+    CHECK_THROWS_AS(book.keepPicture("/nowhere/x.jpg"), BadInput);
+    std::filesystem::remove_all(folder.path / "pictures");
+    std::ofstream(folder.path / "pictures") << "no folder any more";
+    std::ofstream(folder.path / "x.jpg") << "bytes";
+    CHECK_THROWS_AS(book.keepPicture(folder.path / "x.jpg"), StorageError);
 }

@@ -1,0 +1,165 @@
+#include "app/course/block_in/guess_panel.h"
+#include "app/course/mark_panel.h"
+#include "app/course/step.h"
+#include "app/document/marking.h"
+#include "app/overlays/ball_overlay.h"
+#include "app/overlays/handles_overlay.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/tools/ball_tool.h"
+#include "app/tools/guess_tool.h"
+#include "app/tools/mark_tool.h"
+#include "app/widgets/words.h"
+#include "core/words/mark_words.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("BlockInStep", text);
+}
+
+/// Of the guessed construction what is judged now is the form; the features come later.
+std::vector<GuideLine> formOnly(std::vector<GuideLine> lines) {
+    std::erase_if(lines, [](const GuideLine& line) {
+        return line.kind != LineKind::Construction && line.id != "chin_line";
+    });
+    return lines;
+}
+
+/// A committed guess stays in sight under what was measured, by its main lines.
+std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
+    std::vector<GuideLine> kept;
+    for (GuideLine line : lines)
+        if (!line.hidden && (line.id == "ball" || line.id == "brow_line" ||
+                             line.id == "centre_line" || line.id == "chin_line")) {
+            line.kind = LineKind::Guess;
+            line.id = "guess";
+            kept.push_back(std::move(line));
+        }
+    return kept;
+}
+
+class BlockInStep : public Step {
+public:
+    explicit BlockInStep(Desk& desk)
+        : Step(desk), ballTool_(desk, Side::Seen), markTool_(desk, Side::Seen), guessTool_(desk) {}
+    std::string id() const override { return "block-in"; }
+    QString name() const override { return tr("Block in"); }
+    QString lacks() const override;
+    StepPanel* panel() override;
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    Scene guessing(Side side);
+    BallTool ballTool_;
+    MarkTool markTool_;
+    GuessTool guessTool_;
+    StepPanel *markPanel_ = nullptr, *guessPanel_ = nullptr;
+};
+
+} // namespace
+
+QString BlockInStep::lacks() const {
+    return desk_.fit() ? QString() : tr("marks on the reference");
+}
+
+StepPanel* BlockInStep::panel() {
+    if (isGuessing(desk_))
+        return guessPanel_ ? guessPanel_ : guessPanel_ = new GuessPanel(desk_);
+    return markPanel_ ? markPanel_ : markPanel_ = new MarkPanel(desk_, Side::Seen);
+}
+
+Scene BlockInStep::guessing(Side side) {
+    const Study& study = desk_.study();
+    const std::vector<GuideLine> lines = formOnly(desk_.analysis.guessedLines());
+    if (side == Side::Drawn) {
+        Scene scene = scenes_.formAlone(lines, guessView(*study.guess, study.reference));
+        scene.caption = tr("Your guess alone");
+        return scene;
+    }
+    Scene scene = scenes_.picture(Side::Seen);
+    if (scene.picture.isNull())
+        return scene;
+    const std::pair<GuessHandle, QString> words[] = {
+        {GuessHandle::Lean, tr("lean")},   {GuessHandle::Tilt, tr("tilt")},
+        {GuessHandle::Turn, tr("turn")},   {GuessHandle::Chin, tr("chin")},
+        {GuessHandle::Width, tr("width")}, {GuessHandle::Size, tr("size")},
+        {GuessHandle::Place, tr("move")}};
+    std::vector<SheetHandle> handles;
+    for (const auto& [handle, word] : words)
+        handles.push_back({handle, handleAt(*study.guess, study.reference, handle), word});
+    scene.lay<LinesOverlay>(lines);
+    scene.lay<HandlesOverlay>(std::move(handles));
+    scene.tools = {&guessTool_};
+    return scene;
+}
+
+Scene BlockInStep::scene(Side side) {
+    if (isGuessing(desk_))
+        return guessing(side);
+    if (side == Side::Drawn)
+        return scenes_.drawn(false);
+    Scene scene = scenes_.picture(Side::Seen);
+    if (scene.picture.isNull())
+        return scene;
+    const Study& study = desk_.study();
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    if (study.guess) {
+        const auto old = asOldGuess(desk_.analysis.guessedLines());
+        lines.insert(lines.end(), old.begin(), old.end());
+    }
+    if (!lines.empty())
+        scene.lay<LinesOverlay>(std::move(lines));
+    if (study.reference.ball)
+        scene.lay<BallOverlay>(*study.reference.ball);
+    MarksShown shown{study.reference.marks};
+    shown.touched = desk_.selection.touched(Side::Seen);
+    if (const auto& fit = desk_.fit()) {
+        shown.doubtful = fit->outliers;
+        for (int i = 0; i < markCount; ++i)
+            shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
+        // A study that is marked already is opened on its head; while marks are sought the whole
+        // photograph may hold the next one.
+        if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_))
+            scene.frame = scenes_.headFrame(fit->view, scene.extent, false);
+    }
+    scene.lay<MarksOverlay>(std::move(shown));
+    scene.tools = {&ballTool_, &markTool_};
+    return scene;
+}
+
+NextThing BlockInStep::next() {
+    if (isGuessing(desk_))
+        return {tr("Pull the construction until it sits on the head, then stand by it."),
+                {tr("This is my guess"), [this] { commitGuess(desk_); }},
+                Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
+    if (suggestionCount(desk_) > 0)
+        return {tr("Look each suggested mark over and drag what is off."),
+                {tr("They are right"), [this] { confirmSuggestions(desk_); }}};
+    const Deed onward = goTo(tr("On to the guides"), "guides");
+    if (const auto mark = nextMark(desk_, Side::Seen)) {
+        NextThing next{
+            tr("Click the %1 on the photograph.").arg(qt(wordsFor(*mark, learnersBook()))),
+            {tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Seen, *mark); }}};
+        if (offersGuess(desk_))
+            next.other = Deed{tr("Guess first"), [this] { startGuess(desk_); }};
+        else if (desk_.fit())
+            next.other = onward;
+        return next;
+    }
+    return {desk_.fit()
+                ? tr("The head is fitted. See the guides that turn with it.")
+                : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Seen)),
+            onward};
+}
+
+std::unique_ptr<Step> makeBlockInStep(Desk& desk) {
+    return std::make_unique<BlockInStep>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,19 @@
+#include "app/course/step.h"
+
+namespace zokran {
+
+namespace {
+
+constexpr MakeStep* steps[] = {makeSetUpStep, makeBlockInStep, makeGuidesStep,
+                               makeDrawStep,  makeCheckStep,   makeKeepStep};
+
+} // namespace
+
+std::vector<std::unique_ptr<Step>> course(Desk& desk) {
+    std::vector<std::unique_ptr<Step>> all;
+    for (MakeStep* make : steps)
+        all.push_back(make(desk));
+    return all;
+}
+
+} // namespace zokran

@@ -1,0 +1,51 @@
+#include "app/course/guides/guides_panel.h"
+#include "app/course/step.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("GuidesStep", text);
+}
+
+class GuidesStep : public Step {
+public:
+    explicit GuidesStep(Desk& desk) : Step(desk) {}
+    std::string id() const override { return "guides"; }
+    QString name() const override { return tr("Guides"); }
+    QString lacks() const override;
+    StepPanel* panel() override { return panelOf<GuidesPanel>(panel_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+QString GuidesStep::lacks() const {
+    return desk_.fit() ? QString() : tr("marks on the reference");
+}
+
+Scene GuidesStep::scene(Side side) {
+    return side == Side::Seen ? scenes_.guided(true) : scenes_.drawn(true);
+}
+
+NextThing GuidesStep::next() {
+    if (!desk_.fit())
+        return {tr("The guides follow from the marks on the head: %1.")
+                    .arg(desk_.analysis.lacking(Side::Seen)),
+                goTo(tr("Block in"), "block-in")};
+    return {tr("Follow each guide round the head. Switch off what you do not need."),
+            goTo(tr("Draw it"), "draw")};
+}
+
+std::unique_ptr<Step> makeGuidesStep(Desk& desk) {
+    return std::make_unique<GuidesStep>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,83 @@
+#include "app/course/keep/keep_panel.h"
+
+#include "app/widgets/words.h"
+#include "core/words/finding_words.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// A pose drawn straighter or more turned by less than this share is as good as right.
+constexpr double hardlyStraighter = 0.1;
+
+} // namespace
+
+KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    addHeading(tr("Keep"));
+    summary_ = addText({});
+    attemptLabel_ = addText(tr("S&ketch on the bench"), "strong");
+    column_->addWidget(attempt_ = new QComboBox);
+    attemptLabel_->setBuddy(attempt_);
+    attempt_->setAccessibleName(tr("Sketch on the bench"));
+    auto* label = addText(tr("&Notes"), "strong");
+    column_->addWidget(notes_ = new QPlainTextEdit, 1);
+    label->setBuddy(notes_);
+    notes_->setAccessibleName(tr("Notes"));
+    notes_->setPlaceholderText(tr("What did you notice? What will you measure first next time?"));
+    notes_->setTabChangesFocus(true);
+    addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
+               "that come back are the ones worth practising."),
+            "caption");
+    connect(notes_, &QPlainTextEdit::textChanged, this, [this] {
+        if (!refreshing_)
+            desk_.document.edit(tr("Write notes"), "notes",
+                                [&](Study& s) { s.notes = notes_->toPlainText().toStdString(); });
+    });
+    connect(attempt_, &QComboBox::currentIndexChanged, this, [this](int index) {
+        if (!refreshing_ && index >= 0)
+            desk_.document.edit(tr("Lay another sketch on the bench"), {},
+                                [&](Study& s) { s.current = static_cast<std::size_t>(index); });
+    });
+}
+
+QString KeepPanel::summary() const {
+    const auto& comparison = desk_.comparison();
+    if (!comparison)
+        return tr("There is no comparison to keep yet.");
+    const Finding& first = comparison->findings.front();
+    const QString text = qt(textOf(first, learnersBook()));
+    QString words = first.severity == Severity::Fine ? text : tr("First to mend: %1").arg(text);
+    const double straighter = comparison->straightening;
+    if (std::abs(straighter) > hardlyStraighter)
+        words +=
+            "\n\n" +
+            (straighter > 0
+                 ? tr("The pose was straightened by %1 %: people draw the head they "
+                      "know and not the head they see.")
+                       .arg(std::lround(100 * straighter))
+                 : tr("The pose was exaggerated by %1 %.").arg(std::lround(-100 * straighter)));
+    return words;
+}
+
+void KeepPanel::showStudy() {
+    const Study& s = desk_.study();
+    if (notes_->toPlainText() != qt(s.notes))
+        notes_->setPlainText(qt(s.notes));
+    summary_->setText(summary());
+    const bool several = s.attempts.size() > 1;
+    attemptLabel_->setVisible(several);
+    attempt_->setVisible(several);
+    attempt_->clear();
+    for (std::size_t i = 0; i < s.attempts.size(); ++i)
+        attempt_->addItem(
+            tr("Sketch %1, %2").arg(i + 1).arg(qt(s.attempts[i].drawn.substr(0, 10))));
+    attempt_->setCurrentIndex(static_cast<int>(s.current));
+}
+
+} // namespace zokran

@@ -1,0 +1,47 @@
+#include "app/course/keep/keep_panel.h"
+#include "app/course/step.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("KeepStep", text);
+}
+
+class KeepStep : public Step {
+public:
+    explicit KeepStep(Desk& desk) : Step(desk) {}
+    std::string id() const override { return "keep"; }
+    QString name() const override { return tr("Keep"); }
+    QString lacks() const override;
+    StepPanel* panel() override { return panelOf<KeepPanel>(panel_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+QString KeepStep::lacks() const {
+    return desk_.study().notes.empty() ? tr("your notes") : QString();
+}
+
+Scene KeepStep::scene(Side side) {
+    return side == Side::Seen ? scenes_.guided(false) : scenes_.drawn(true);
+}
+
+NextThing KeepStep::next() {
+    return {tr("Write down what you noticed, then take the next head."),
+            {tr("Open the next photograph…"), [this] { emit desk_.choosePicture(Side::Seen); }}};
+}
+
+std::unique_ptr<Step> makeKeepStep(Desk& desk) {
+    return std::make_unique<KeepStep>(desk);
+}
+
+} // namespace zokran

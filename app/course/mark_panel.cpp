@@ -1,0 +1,148 @@
+#include "app/course/mark_panel.h"
+
+#include "app/course/mark_diagram.h"
+#include "app/document/marking.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/words/guess_words.h"
+#include "core/words/mark_words.h"
+
+#include <QCheckBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
+    : StepPanel(desk, parent), side_(side) {
+    state_ = addText({}, "caption");
+    next_ = addHeading({});
+    where_ = addText({});
+    column_->addWidget(diagram_ = new MarkDiagram);
+    auto* row = new QHBoxLayout;
+    auto* hidden = new QPushButton(tr("&Cannot see it"));
+    hidden->setToolTip(tr("Space"));
+    auto* ball = new QPushButton(tr("&Lay the ball"));
+    ball->setToolTip(tr("Lay the ball over the cranium and drag it into place"));
+    row->addWidget(hidden);
+    row->addWidget(ball);
+    column_->addLayout(row);
+    if (side == Side::Seen)
+        buildReferenceOnly();
+    column_->addWidget(list_ = new QListWidget, 1);
+    list_->setMinimumHeight(120);
+    list_->setAccessibleName(tr("All marks"));
+    list_->setToolTip(tr("Choose a mark to place it again"));
+    for (Mark m : markingOrder())
+        (new QListWidgetItem(list_))->setData(Qt::UserRole, indexOf(m));
+    connect(hidden, &QPushButton::clicked, this, [this] {
+        if (const auto next = nextMark(desk_, side_))
+            hideMark(desk_, side_, *next);
+    });
+    connect(ball, &QPushButton::clicked, this, [this] { layBall(desk_, side_); });
+    auto markOf = [](const QListWidgetItem* item) {
+        return markAt(item->data(Qt::UserRole).toInt());
+    };
+    connect(list_, &QListWidget::itemActivated, this,
+            [=, this](QListWidgetItem* item) { desk_.selection.choose(side_, markOf(item)); });
+    connect(list_, &QListWidget::itemClicked, this, [=, this](QListWidgetItem* item) {
+        const Mark mark = markOf(item);
+        if (desk_.study().marks(side_).marks[mark])
+            desk_.selection.touch(side_, mark);
+        else
+            desk_.selection.choose(side_, mark);
+    });
+}
+
+void MarkPanel::buildReferenceOnly() {
+    column_->addWidget(suggest_ = new QPushButton);
+    suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
+    connect(suggest_, &QPushButton::clicked, this, [this] { desk_.suggesting.toggle(); });
+    column_->addWidget(guess_ = new QPushButton(tr("&Guess by hand")));
+    guess_->setToolTip(tr("Lay the construction on the head and turn it by hand"));
+    connect(guess_, &QPushButton::clicked, this, [this] { startGuess(desk_); });
+    guessWords_ = addText({});
+    column_->addWidget(smiling_ = new QCheckBox(tr("S&miling, or the mouth open")));
+    smiling_->setToolTip(tr("Mouth, chin and the wings of the nose then count for less"));
+    connect(smiling_, &QCheckBox::toggled, this, [this](bool on) {
+        if (!refreshing_)
+            desk_.document.edit(on ? tr("The sitter smiles") : tr("The sitter does not smile"), {},
+                                [&](Study& s) { s.reference.smiling = on; });
+    });
+}
+
+void MarkPanel::showNext() {
+    const auto next = nextMark(desk_, side_);
+    diagram_->show(next);
+    if (!next) {
+        next_->setText(tr("Every mark is placed"));
+        where_->setText(
+            tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));
+        return;
+    }
+    next_->setText(tr("Next: %1").arg(qt(wordsFor(*next, learnersBook()))));
+    QString where = qt(whereToFind(*next, learnersBook()));
+    const auto& telling = desk_.analysis.telling();
+    if (side_ == Side::Seen && telling && telling->mark == *next)
+        where += telling->doubtLeft < hardlyWorth
+                     ? tr(" It would take %1 % off the doubt of the reading.")
+                           .arg(std::lround(100 * (1 - telling->doubtLeft)))
+                     : tr(" More marks hardly sharpen the reading now; you may go on.");
+    where_->setText(where);
+}
+
+void MarkPanel::showList() {
+    const auto next = nextMark(desk_, side_);
+    const MarkSheet& sheet = desk_.study().marks(side_);
+    // Only what changed is touched: this runs for every step of a drag.
+    for (int row = 0; row < list_->count(); ++row) {
+        const Mark m = markingOrder()[static_cast<std::size_t>(row)];
+        const auto& mark = sheet.marks[m];
+        QString state = QStringLiteral("·"), doubt;
+        if (mark && mark->hidden)
+            state = QStringLiteral("–");
+        else if (mark)
+            state = mark->suggested ? QStringLiteral("○") : QStringLiteral("✓");
+        if (side_ == Side::Seen && desk_.fit()) {
+            const auto& outliers = desk_.fit()->outliers;
+            if (std::find(outliers.begin(), outliers.end(), m) != outliers.end())
+                doubt = tr("  (doubtful)");
+        }
+        if (mark && mark->hidden)
+            doubt = tr("  (not seen)");
+        else if (mark && mark->suggested)
+            doubt = tr("  (suggested)");
+        QListWidgetItem* item = list_->item(row);
+        const QString text = state + "  " + qt(wordsFor(m, learnersBook())) + doubt;
+        const QFont font = typeFont(TypeSize::Text, m == next);
+        if (item->text() != text || item->font() != font) {
+            item->setText(text);
+            item->setFont(font);
+        }
+        if (m == next)
+            list_->setCurrentItem(item);
+    }
+}
+
+void MarkPanel::showStudy() {
+    state_->setText(tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount));
+    if (side_ == Side::Seen) {
+        suggest_->setText(desk_.suggesting.isRunning() ? tr("Looking for a face… stop")
+                                                       : tr("S&uggest marks"));
+        suggest_->setEnabled(desk_.suggesting.isRunning() || nextMark(desk_, side_));
+        smiling_->setChecked(desk_.study().reference.smiling);
+        const auto& guess = desk_.study().guess;
+        const bool told = guess && guess->committed && desk_.fit();
+        guessWords_->setText(told ? qt(guessWords(*guess, *desk_.fit(), learnersBook()))
+                                  : QString());
+        guessWords_->setVisible(told);
+    }
+    showNext();
+    showList();
+}
+
+} // namespace zokran

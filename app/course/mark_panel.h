@@ -1,0 +1,37 @@
+#pragma once
+
+#include "app/course/step_panel.h"
+
+class QCheckBox;
+class QListWidget;
+class QPushButton;
+
+namespace zokran {
+
+class MarkDiagram;
+
+/// The guided marking of one sheet.
+class MarkPanel : public StepPanel {
+    Q_OBJECT
+
+public:
+    MarkPanel(Desk& desk, Side side, QWidget* parent = nullptr);
+
+protected:
+    void showStudy() override;
+
+private:
+    void buildReferenceOnly();
+    void showNext();
+    void showList();
+
+    Side side_;
+    QLabel *next_, *where_, *state_;
+    MarkDiagram* diagram_;
+    QPushButton *suggest_ = nullptr, *guess_ = nullptr;
+    QCheckBox* smiling_ = nullptr;
+    QLabel* guessWords_ = nullptr;
+    QListWidget* list_;
+};
+
+} // namespace zokran

@@ -1,0 +1,117 @@
+#include "app/course/scenes.h"
+
+#include "app/overlays/labels_overlay.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/widgets/words.h"
+#include "core/construction/lines.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Scenes", text);
+}
+
+} // namespace
+
+Scene Scenes::picture(Side side) {
+    Scene scene;
+    const bool seen = side == Side::Seen;
+    const QString name = desk_.pictureName(side);
+    scene.caption = seen ? tr("Seen") : tr("Drawn");
+    if (seen && !desk_.study().sitter.empty())
+        scene.caption = tr("Seen: %1").arg(qt(desk_.study().sitter));
+    scene.emptyText = seen ? tr("The photograph you draw from lies here.")
+                           : tr("A photograph of your sketch lies here.");
+    if (name.isEmpty())
+        return scene;
+    const MarkSheet& sheet = desk_.study().marks(side);
+    scene.extent = QSizeF(std::max(1, sheet.width), std::max(1, sheet.height));
+    scene.picture = desk_.picture(side);
+    if (!scene.picture.isNull())
+        scene.lay<PictureOverlay>(scene.picture, scaled_[seen ? 0 : 1]);
+    else if (const QString why = desk_.pictures.trouble(name); !why.isEmpty())
+        scene.emptyText = tr("This picture cannot be shown. %1").arg(why);
+    else
+        scene.emptyText = tr("Opening the picture…");
+    return scene;
+}
+
+QRectF Scenes::headFrame(const View& view, const QSizeF& picture, bool named) const {
+    const double r = view.outlineRadius().value;
+    const PicturePoint middle = view.project(HeadPoint(0, -0.35, 0));
+    const double half = named ? 1.95 : 1.5;
+    const QRectF wanted(middle.x() - half * r, middle.y() - 1.8 * r, 2 * half * r, 3.6 * r);
+    // The head is shown whole even where the picture ends close by; the sheet lies there then.
+    const QRectF room = QRectF({0, 0}, picture).adjusted(-0.6 * r, -0.3 * r, 0.6 * r, 0.3 * r);
+    const QRectF shown = wanted.intersected(room);
+    return shown.width() > r && shown.height() > r ? shown : QRectF();
+}
+
+Scene Scenes::guided(bool named) {
+    Scene scene = picture(Side::Seen);
+    if (scene.picture.isNull() || !desk_.fit())
+        return scene;
+    const std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    scene.frame = headFrame(desk_.fit()->view, scene.extent, named);
+    scene.lay<LinesOverlay>(lines);
+    if (named)
+        scene.lay<LabelsOverlay>(lines, doubts());
+    return scene;
+}
+
+Scene Scenes::formAlone(const std::vector<GuideLine>& lines, const View& view) {
+    Scene scene;
+    scene.caption = tr("The form alone");
+    // The paper is laid round the form with room for hair, neck and shoulders.
+    const double r = view.outlineRadius().value;
+    const PicturePoint corner =
+        view.project(HeadPoint(0, -0.35, 0)) - PicturePoint(1.9 * r, 1.9 * r);
+    std::vector<GuideLine> moved = lines;
+    for (GuideLine& line : moved)
+        for (PicturePoint& p : line.points)
+            p -= corner;
+    scene.extent = QSizeF(3.8 * r, 3.8 * r);
+    scene.lay<LinesOverlay>(std::move(moved));
+    return scene;
+}
+
+Scene Scenes::fittedFormAlone() {
+    if (desk_.fit())
+        return formAlone(desk_.analysis.lines(Side::Seen), desk_.fit()->view);
+    Scene scene;
+    scene.caption = tr("The form alone");
+    scene.emptyText = tr("Here the construction will stand alone, turned like your sitter, for you "
+                         "to copy on to paper.");
+    return scene;
+}
+
+Scene Scenes::drawn(bool overlaid) {
+    if (desk_.pictureName(Side::Drawn).isEmpty())
+        return fittedFormAlone();
+    Scene scene = picture(Side::Drawn);
+    if (scene.picture.isNull() || !overlaid || !desk_.comparison())
+        return scene;
+    scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
+    scene.lay<LinesOverlay>(desk_.analysis.lines(Side::Drawn));
+    return scene;
+}
+
+std::map<std::string, QString> Scenes::doubts() const {
+    std::map<std::string, QString> notes;
+    const auto& fit = desk_.fit();
+    if (!fit)
+        return notes;
+    for (const LineEntry& line : lineTable())
+        if (line.level && fit->spread[*line.level])
+            notes[std::string(line.id)] =
+                tr("±%1 %").arg(100 * fit->spread[*line.level]->value / fit->view.scale /
+                                    headHeight(fit->head).value,
+                                0, 'f', 1);
+    return notes;
+}
+
+} // namespace zokran

@@ -1,0 +1,64 @@
+#pragma once
+
+#include "app/course/scenes.h"
+#include "app/course/step_panel.h"
+#include "app/document/desk.h"
+
+#include <functional>
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace zokran {
+
+/// A button and what it does.
+struct Deed {
+    QString label;
+    std::function<void()> act;
+};
+
+/// The next thing: one sentence, the one button that does it, and perhaps another way.
+struct NextThing {
+    QString sentence;
+    Deed deed;
+    std::optional<Deed> other = {};
+};
+
+/// A step of the course. Each is one folder of app/course; the list of them is in course.cpp. A
+/// study remembers the step by its id.
+class Step {
+public:
+    explicit Step(Desk& desk) : desk_(desk), scenes_(desk) {}
+    virtual ~Step() = default;
+
+    virtual std::string id() const = 0;
+    virtual QString name() const = 0;
+    /// What is missing before the step is done, such as "a sketch"; empty when it is done.
+    virtual QString lacks() const = 0;
+    /// The panel to show now. Made when first asked for; a step may have several.
+    virtual StepPanel* panel() = 0;
+    /// What lies on a sheet, and what the hand can do there.
+    virtual Scene scene(Side side) = 0;
+    virtual NextThing next() = 0;
+
+protected:
+    /// The one panel of a step that has no more, made when first asked for; the bench owns it then.
+    template <class Panel>
+    StepPanel* panelOf(StepPanel*& panel) {
+        return panel ? panel : panel = new Panel(desk_);
+    }
+    Deed goTo(const QString& label, const std::string& step) {
+        return {label, [this, step] { desk_.document.goTo(step); }};
+    }
+
+    Desk& desk_;
+    Scenes scenes_;
+};
+
+using MakeStep = std::unique_ptr<Step>(Desk& desk);
+MakeStep makeSetUpStep, makeBlockInStep, makeGuidesStep, makeDrawStep, makeCheckStep, makeKeepStep;
+
+/// Every step, in the order practitioners take them.
+std::vector<std::unique_ptr<Step>> course(Desk& desk);
+
+} // namespace zokran

@@ -1,0 +1,158 @@
+#include "app/document/analysis.h"
+
+#include "app/widgets/words.h"
+#include "core/construction/forms.h"
+#include "core/construction/lines.h"
+#include "core/files/canon_file.h"
+#include "core/files/comparison_file.h"
+#include "core/files/fit_file.h"
+#include "core/words/trouble_words.h"
+
+namespace zokran {
+
+namespace {
+
+/// While a mark is dragged the comparison, which takes several milliseconds, follows the fit at
+/// this distance, so that the picture under the hand keeps up; ms.
+constexpr int comparePause = 80;
+/// After this long without a further nudge a mark counts as let go of, ms.
+constexpr int settlePause = 250;
+
+} // namespace
+
+Analysis::Analysis(Document& document, QObject* parent)
+    : QObject(parent), document_(document), sitter_(document) {
+    compareSoon_.setSingleShot(true);
+    compareSoon_.setInterval(comparePause);
+    connect(&compareSoon_, &QTimer::timeout, this, [this] {
+        recompare();
+        emit changed();
+    });
+    settleSoon_.setSingleShot(true);
+    settleSoon_.setInterval(settlePause);
+    connect(&settleSoon_, &QTimer::timeout, this, &Analysis::settle);
+    connect(&document, &Document::changed, this, [this] {
+        if (study_ != document_.id()) {
+            study_ = document_.id();
+            fit_.reset();
+            fitted_ = {};
+        }
+        refit();
+        emit changed();
+    });
+    connect(&sitter_, &SitterKnowledge::learnt, this, [this] {
+        fitted_ = {};
+        refit();
+        emit changed();
+    });
+    document.computed = [this] {
+        if (compareSoon_.isActive())
+            recompare();
+        return Computed{fit_ ? fitText(*fit_) : "",
+                        comparison_ ? comparisonText(*comparison_) : ""};
+    };
+    compared_.start();
+}
+
+bool Analysis::fitIsCurrent() const {
+    return fit_ && settled_ && fitted_ == document_.study().reference;
+}
+
+void Analysis::refit() {
+    const bool following = document_.isFollowing();
+    if (!fitIsCurrent()) {
+        const std::optional<Fit> before = std::move(fit_);
+        const PhotoMarks& marks = document_.study().reference;
+        fit_.reset();
+        telling_.reset();
+        lacking_[0].clear();
+        try {
+            // While a mark is dragged the last fit is followed; otherwise the fit is sought from
+            // scratch, so that no earlier mistake can hold it in the wrong place.
+            FitOptions options;
+            options.warmStart = following && before ? &*before : nullptr;
+            options.sitter = &sitter_.shape();
+            fit_ = fitHead(marks, options);
+            telling_ = mostTelling(marks, *fit_, &sitter_.shape());
+            settled_ = !options.warmStart;
+        } catch (const BadInput& e) {
+            lacking_[0] = qt(wordsFor(e, learnersBook()));
+            settled_ = true;
+        }
+        fitted_ = marks;
+    }
+    // Keys never let go of a mark; a pause does it for them.
+    if (!settled_)
+        settleSoon_.start();
+    if (following && fit_ && comparison_ && compared_.elapsed() < comparePause)
+        compareSoon_.start();
+    else
+        recompare();
+}
+
+void Analysis::settle() {
+    settleSoon_.stop();
+    if (settled_)
+        return;
+    fitted_ = {};
+    refit();
+    emit changed();
+}
+
+void Analysis::recompare() {
+    compareSoon_.stop();
+    compared_.restart();
+    comparison_.reset();
+    lacking_[1].clear();
+    const Study& study = document_.study();
+    const Attempt* attempt = study.attempt();
+    if (!attempt) {
+        lacking_[1] = tr("there is no sketch yet");
+        return;
+    }
+    if (!fit_) {
+        lacking_[1] = tr("mark the reference first");
+        return;
+    }
+    try {
+        CompareOptions options;
+        options.hold = study.hold;
+        options.perPixel = attempt->page.perPixel({1.0 * attempt->marks.width});
+        comparison_ = compareSketch(study.reference, *fit_, attempt->marks, options);
+    } catch (const BadInput& e) {
+        lacking_[1] = qt(wordsFor(e, learnersBook()));
+    }
+}
+
+std::vector<GuideLine> Analysis::lines(Side side) const {
+    if (!fit_ || (side == Side::Drawn && !comparison_))
+        return {};
+    const Study& study = document_.study();
+    std::optional<Canon> canon;
+    const FormKind* form = &forms().front();
+    try {
+        if (study.canon != "sitter")
+            canon = canonNamed(study.canon);
+        form = &formNamed(study.form);
+    } catch (const BadInput&) {
+        // The canon's file has gone; the sitter's own levels always serve.
+    }
+    std::vector<GuideLine> all =
+        construct(*form, canon, fit_->head)
+            ->lines(side == Side::Seen ? fit_->view : comparison_->registeredView);
+    std::erase_if(all, [&](const GuideLine& line) {
+        const LineEntry* entry = lineNamed(line.id);
+        return study.hiddenLines.contains(std::string(withoutSide(line.id))) ||
+               (entry && study.hiddenLines.contains(std::string(entry->goesWith)));
+    });
+    return all;
+}
+
+std::vector<GuideLine> Analysis::guessedLines() const {
+    const Study& study = document_.study();
+    if (!study.guess)
+        return {};
+    return guessForm(*study.guess).lines(guessView(*study.guess, study.reference));
+}
+
+} // namespace zokran

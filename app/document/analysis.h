@@ -1,0 +1,63 @@
+#pragma once
+
+#include "app/document/document.h"
+#include "app/document/sitter_knowledge.h"
+#include "core/compare/compare.h"
+#include "core/construction/construction.h"
+#include "core/fit/next_mark.h"
+
+#include <QElapsedTimer>
+#include <QTimer>
+
+namespace zokran {
+
+/// What follows from the study on the bench: the fit, the comparison, the lines. A fit takes a
+/// millisecond or two and a comparison a few, so both are made at once while a mark is under the
+/// hand; only what is worked out from other studies is left to another thread. Nothing is worked
+/// out twice from the same marks.
+class Analysis : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Analysis(Document& document, QObject* parent = nullptr);
+
+    const std::optional<Fit>& fit() const { return fit_; }
+    const std::optional<Comparison>& comparison() const { return comparison_; }
+    /// Why there is no fit or comparison yet, in one sentence; empty when there is one.
+    const QString& lacking(Side side) const { return lacking_[side == Side::Seen ? 0 : 1]; }
+    /// What the next mark would do for the reading; nothing before there is a fit.
+    const std::optional<TellingMark>& telling() const { return telling_; }
+    int sharedWith() const { return sitter_.photographs(); }
+
+    /// The lines of the study's form and canon on the fitted head, or the same carried onto the
+    /// sketch; those switched off are left out.
+    std::vector<GuideLine> lines(Side side) const;
+    /// The construction as the learner guesses it.
+    std::vector<GuideLine> guessedLines() const;
+
+    /// A drag has ended: what only followed it is worked out from scratch.
+    void settle();
+
+signals:
+    /// Fit or comparison have changed.
+    void changed();
+
+private:
+    void refit();
+    void recompare();
+    bool fitIsCurrent() const;
+
+    Document& document_;
+    SitterKnowledge sitter_;
+    std::optional<Fit> fit_;
+    std::optional<Comparison> comparison_;
+    std::optional<TellingMark> telling_;
+    QString lacking_[2];
+    std::optional<StudyId> study_;
+    PhotoMarks fitted_;    ///< the marks the fit was made from ...
+    bool settled_ = false; ///< ... from scratch
+    QTimer compareSoon_, settleSoon_;
+    QElapsedTimer compared_; ///< since the last comparison
+};
+
+} // namespace zokran

@@ -1,0 +1,49 @@
+#include "app/document/desk.h"
+
+#include "app/widgets/words.h"
+
+namespace zokran {
+
+Desk::Desk(Logbook& logbook, QObject* parent)
+    : QObject(parent), document(logbook), analysis(document),
+      pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document) {
+    // The analysis answers every change of the study; what is shown follows the analysis.
+    connect(&analysis, &Analysis::changed, this, &Desk::changed);
+    connect(&document, &Document::stepChanged, this, &Desk::changed);
+    connect(&selection, &Selection::changed, this, &Desk::changed);
+    connect(&suggesting, &Suggesting::changed, this, &Desk::changed);
+    connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
+        if (const QString why = pictures.trouble(name); !why.isEmpty())
+            emit document.troubled(why);
+        emit changed();
+    });
+    connect(&document, &Document::opened, this, [this] {
+        selection.clear();
+        pictures.keepOnly({pictureName(Side::Seen), pictureName(Side::Drawn)});
+    });
+}
+
+QString Desk::pictureName(Side side) const {
+    return qt(study().picture(side));
+}
+
+void Desk::takePicture(const QString& file, Side side, const QString& sitter) {
+    const std::optional<StudyId> forStudy = document.id();
+    pictures.decode(file, [=, this](const ReadPicture& read, const QString& trouble) {
+        if (!trouble.isEmpty()) {
+            emit document.troubled(trouble);
+            return;
+        }
+        document.attempt([&] {
+            if (side == Side::Seen || !forStudy)
+                document.startFrom(file, read.image.size(), read.focal, sitter);
+            else
+                document.addAttempt(*forStudy, file, read.image.size());
+            if (side == Side::Seen || document.id() == forStudy)
+                pictures.put(pictureName(side), read.image);
+            emit changed();
+        });
+    });
+}
+
+} // namespace zokran

@@ -1,0 +1,44 @@
+#pragma once
+
+#include "app/document/analysis.h"
+#include "app/document/document.h"
+#include "app/document/pictures.h"
+#include "app/document/selection.h"
+#include "app/document/suggesting.h"
+
+namespace zokran {
+
+/// All that lies on one desk: the open study, what follows from it, its pictures, what is pointed
+/// at, and the wishes that only the window can fulfil.
+class Desk : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Desk(Logbook& logbook, QObject* parent = nullptr);
+
+    Document document;
+    Analysis analysis;
+    Selection selection;
+    Pictures pictures;
+    Suggesting suggesting;
+
+    const Study& study() const { return document.study(); }
+    const std::optional<Fit>& fit() const { return analysis.fit(); }
+    const std::optional<Comparison>& comparison() const { return analysis.comparison(); }
+    QImage picture(Side side) { return pictures.picture(pictureName(side)); }
+    QString pictureName(Side side) const;
+
+    /// Decodes a picture off the UI thread; then it becomes a new study, or a sketch of the study
+    /// that lies on the bench now.
+    void takePicture(const QString& file, Side side, const QString& sitter = {});
+
+signals:
+    /// Something that is to be seen has changed.
+    void changed();
+    /// The learner asked for a picture to be chosen.
+    void choosePicture(Side side);
+    /// The learner wants a plaster head for a sitter.
+    void toCastRoom();
+};
+
+} // namespace zokran

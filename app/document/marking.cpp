@@ -1,0 +1,133 @@
+#include "app/document/marking.h"
+
+#include "app/widgets/words.h"
+#include "core/words/mark_words.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Marking", text);
+}
+
+QString nameOf(Mark mark) {
+    return qt(wordsFor(mark, learnersBook()));
+}
+
+} // namespace
+
+const std::vector<Mark>& markingOrder() {
+    using enum Mark;
+    static const std::vector<Mark> order{Brow,         Chin,      NoseBase, OuterEyeR, OuterEyeL,
+                                         InnerEyeR,    InnerEyeL, NoseTip,  LipLine,   MouthCornerR,
+                                         MouthCornerL, EarTopR,   EarBaseR, EarTopL,   EarBaseL,
+                                         JawAngleR,    JawAngleL, Hairline, Crown,     NoseRoot,
+                                         NoseWingR,    NoseWingL, PupilR,   PupilL,    Back};
+    return order;
+}
+
+std::optional<Mark> nextMark(const Desk& desk, Side side) {
+    if (desk.study().picture(side).empty())
+        return std::nullopt;
+    if (const auto chosen = desk.selection.chosen(side))
+        return chosen;
+    // Once the head is fitted the mark that tells most about it comes first.
+    if (side == Side::Seen && desk.analysis.telling())
+        return desk.analysis.telling()->mark;
+    for (Mark m : markingOrder())
+        if (!desk.study().marks(side).marks[m])
+            return m;
+    return std::nullopt;
+}
+
+int placedCount(const Desk& desk, Side side) {
+    const auto& marks = desk.study().marks(side).marks;
+    return static_cast<int>(
+        std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m.has_value(); }));
+}
+
+int suggestionCount(const Desk& desk) {
+    const auto& marks = desk.study().reference.marks;
+    return static_cast<int>(
+        std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; }));
+}
+
+bool sketchIsJudged(const Desk& desk) {
+    return desk.comparison() && placedCount(desk, Side::Drawn) >= enoughSketchMarks &&
+           !nextMark(desk, Side::Drawn);
+}
+
+void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge) {
+    desk.selection.placed(side, mark);
+    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge, [&](Study& s) {
+        s.marks(side).marks[mark] = PlacedMark{at, false};
+    });
+}
+
+void hideMark(Desk& desk, Side side, Mark mark) {
+    desk.selection.placed(side, desk.selection.touched(side));
+    desk.document.edit(tr("Cannot see the %1").arg(nameOf(mark)), {}, [&](Study& s) {
+        s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
+    });
+}
+
+void confirmSuggestions(Desk& desk, std::optional<Mark> only) {
+    desk.document.edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
+        for (int i = 0; i < markCount; ++i)
+            if (auto& m = s.reference.marks[markAt(i)]; m && (!only || *only == markAt(i))) {
+                m->suggested = false;
+                m->noise.reset();
+            }
+    });
+}
+
+void layBall(Desk& desk, Side side) {
+    if (desk.study().picture(side).empty())
+        return;
+    desk.document.edit(tr("Lay the ball"), {}, [&](Study& s) {
+        MarkSheet& sheet = s.marks(side);
+        if (sheet.ball) {
+            sheet.ball.reset();
+            return;
+        }
+        // The fit knows where the cranium is; without one the middle of the sheet must do.
+        sheet.ball =
+            side == Side::Seen && desk.fit()
+                ? desk.fit()->ball()
+                : BallCircle{{sheet.width / 2.0, sheet.height * 0.4}, Pixels{sheet.height * 0.2}};
+    });
+}
+
+bool isGuessing(const Desk& desk) {
+    return desk.study().guess && !desk.study().guess->committed && desk.study().step == "block-in";
+}
+
+bool offersGuess(const Desk& desk) {
+    return !desk.study().guess && !desk.fit() && placedCount(desk, Side::Seen) == 0;
+}
+
+void startGuess(Desk& desk) {
+    Guess guess = desk.study().guess.value_or(firstGuess(desk.study().reference));
+    guess.committed = false;
+    setGuess(desk, tr("Guess first"), {}, guess);
+}
+
+void setGuess(Desk& desk, const QString& words, const QString& merge, const Guess& guess) {
+    desk.document.edit(words, merge, [&](Study& s) { s.guess = withinReach(guess); });
+}
+
+void commitGuess(Desk& desk) {
+    // The guessed ball stays the guess's: it must not bend the measuring it is held against.
+    if (isGuessing(desk))
+        desk.document.edit(tr("Commit the guess"), {}, [](Study& s) { s.guess->committed = true; });
+}
+
+void dropGuess(Desk& desk) {
+    desk.document.edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
+}
+
+} // namespace zokran

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "app/document/desk.h"
+
+namespace zokran {
+
+/// Guided marking and guessing: what the learner does to the marks of a sheet.
+
+/// The order marks are asked for in: the long distances first, which settle the pose; then what
+/// refines the sitter.
+const std::vector<Mark>& markingOrder();
+
+/// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose, or
+/// the first not placed yet.
+std::optional<Mark> nextMark(const Desk& desk, Side side);
+int placedCount(const Desk& desk, Side side);
+int suggestionCount(const Desk& desk);
+/// Fewer marks than this are too few to judge a sketch by.
+inline constexpr int enoughSketchMarks = 8;
+/// The sketch is marked and compared: there is something to say.
+bool sketchIsJudged(const Desk& desk);
+
+void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
+void hideMark(Desk& desk, Side side, Mark mark);
+/// Stands by the suggested marks: all of them, or one.
+void confirmSuggestions(Desk& desk, std::optional<Mark> only = {});
+/// Lays the ball where the fit sees the cranium, or takes it up again.
+void layBall(Desk& desk, Side side);
+
+/// The construction is being turned by hand: at block-in, with a guess not committed yet.
+bool isGuessing(const Desk& desk);
+/// Nothing is judged or measured yet, so a guess may come first.
+bool offersGuess(const Desk& desk);
+/// Lays the construction on the reference to be turned by hand, or takes up the old guess again.
+void startGuess(Desk& desk);
+void setGuess(Desk& desk, const QString& words, const QString& merge, const Guess& guess);
+/// Stands by the guess; what follows is measuring.
+void commitGuess(Desk& desk);
+void dropGuess(Desk& desk);
+
+} // namespace zokran

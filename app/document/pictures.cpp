@@ -1,0 +1,135 @@
+#include "app/document/pictures.h"
+
+#include "core/base/errors.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QImageReader>
+#include <QPointer>
+#include <QSaveFile>
+#include <utility>
+
+namespace zokran {
+
+namespace {
+
+/// Small copies on disk are this large at least on their shorter side, px.
+constexpr int thumbnailSide = 320;
+
+/// Reads the copy on disk, or makes it.
+QImage smallCopy(const QString& file, const QString& copy, bool mayWrite) {
+    QImage image(copy);
+    if (!image.isNull())
+        return image;
+    QImageReader reader(file);
+    reader.setAutoTransform(true);
+    reader.setDecideFormatFromContent(true);
+    const QSize full = reader.size();
+    const QSize least(thumbnailSide, thumbnailSide);
+    if (full.isValid() && std::min(full.width(), full.height()) > 2 * thumbnailSide)
+        reader.setScaledSize(full.scaled(2 * least, Qt::KeepAspectRatioByExpanding));
+    image = reader.read();
+    if (image.isNull())
+        return image;
+    if (std::min(image.width(), image.height()) > thumbnailSide)
+        image = image.scaled(least, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
+    QSaveFile kept(copy);
+    if (mayWrite && kept.open(QIODevice::WriteOnly) && image.save(&kept, "JPG", 88))
+        kept.commit();
+    return image;
+}
+
+QImage filling(const QImage& image, const QSize& size) {
+    if (image.isNull())
+        return image;
+    const QImage scaled =
+        image.scaled(size, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
+    return scaled.copy((scaled.width() - size.width()) / 2, (scaled.height() - size.height()) / 2,
+                       size.width(), size.height());
+}
+
+} // namespace
+
+Pictures::Pictures(const std::filesystem::path& folder, bool mayWrite, QObject* parent)
+    : QObject(parent), folder_(folder), mayWrite_(mayWrite) {
+    pool_.setMaxThreadCount(2);
+    if (mayWrite_)
+        QDir().mkpath(QString::fromStdString((folder_ / "thumbnails").string()));
+}
+
+Pictures::~Pictures() {
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+QString Pictures::pathOf(const QString& name) const {
+    return QString::fromStdString((folder_ / "pictures" / name.toStdString()).string());
+}
+
+void Pictures::decode(const QString& file,
+                      const std::function<void(const ReadPicture&, const QString&)>& done) {
+    ++decoding_;
+    emit busyChanged();
+    pool_.start(
+        [this, file, done] {
+            ReadPicture picture;
+            QString trouble;
+            try {
+                picture = readPicture(file);
+            } catch (const std::exception& e) {
+                trouble = QString::fromUtf8(e.what());
+            }
+            QMetaObject::invokeMethod(this, [this, picture, trouble, done] {
+                --decoding_;
+                emit busyChanged();
+                done(picture, trouble);
+            });
+        },
+        1); // before thumbnails
+}
+
+QImage Pictures::picture(const QString& name) {
+    if (name.isEmpty())
+        return {};
+    if (const auto known = pictures_.constFind(name); known != pictures_.cend())
+        return known->image;
+    pictures_[name].decoding = true;
+    decode(pathOf(name), [this, name](const ReadPicture& read, const QString& trouble) {
+        if (!pictures_.contains(name))
+            return; // nobody wants it any more
+        pictures_[name] = {read.image, trouble, false};
+        emit arrived(name);
+    });
+    return {};
+}
+
+void Pictures::put(const QString& name, const QImage& image) {
+    pictures_[name] = {image, {}, false};
+}
+
+void Pictures::keepOnly(const QStringList& names) {
+    for (const QString& known : pictures_.keys())
+        if (!names.contains(known))
+            pictures_.remove(known);
+}
+
+QImage Pictures::thumbnail(const QString& name, const QSize& size) {
+    if (name.isEmpty())
+        return {};
+    const QString key = QStringLiteral("%1 %2x%3").arg(name).arg(size.width()).arg(size.height());
+    if (const auto known = thumbnails_.constFind(key); known != thumbnails_.cend())
+        return *known;
+    thumbnails_[key] = {};
+    const QString copy =
+        QString::fromStdString((folder_ / "thumbnails" / (name.toStdString() + ".jpg")).string());
+    pool_.start([this, name, key, size, copy, file = pathOf(name)] {
+        const QImage small = filling(smallCopy(file, copy, mayWrite_), size);
+        QMetaObject::invokeMethod(this, [this, name, key, small] {
+            thumbnails_[key] = small;
+            emit thumbnailArrived(name);
+        });
+    });
+    return {};
+}
+
+} // namespace zokran

@@ -1,0 +1,68 @@
+#pragma once
+
+#include "app/document/picture_file.h"
+
+#include <QHash>
+#include <QImage>
+#include <QObject>
+#include <QThreadPool>
+#include <filesystem>
+#include <functional>
+
+namespace zokran {
+
+/// The pictures of a logbook, decoded off the UI thread: each once while it is in use. Small copies
+/// for the shelf are kept on disk beside them.
+class Pictures : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Pictures(const std::filesystem::path& folder, bool mayWrite,
+                      QObject* parent = nullptr);
+    ~Pictures() override;
+
+    /// The picture, or a null one while it is being decoded or when it cannot be; asked for the
+    /// first time it is decoded, and `arrived` tells.
+    QImage picture(const QString& name);
+    bool isDecoding(const QString& name) const { return state(name).decoding; }
+    /// Why the picture cannot be shown; empty when it can or nobody knows yet.
+    QString trouble(const QString& name) const { return state(name).trouble; }
+    /// Puts a picture in that was decoded already, as when it was just taken in.
+    void put(const QString& name, const QImage& image);
+    /// Forgets all pictures but these.
+    void keepOnly(const QStringList& names);
+
+    /// A small upright copy that fills `size` round the picture's middle; null while it is made,
+    /// and `thumbnailArrived` tells.
+    QImage thumbnail(const QString& name, const QSize& size);
+
+    /// Decodes any file; `done` is called on the UI thread with the picture, or with the trouble
+    /// and no picture.
+    void decode(const QString& file,
+                const std::function<void(const ReadPicture&, const QString&)>& done);
+    /// Pictures being decoded for the bench.
+    int decoding() const { return decoding_; }
+
+signals:
+    void arrived(const QString& name);
+    void thumbnailArrived(const QString& name);
+    void busyChanged();
+
+private:
+    struct State {
+        QImage image;
+        QString trouble;
+        bool decoding = false;
+    };
+    State state(const QString& name) const { return pictures_.value(name); }
+    QString pathOf(const QString& name) const;
+
+    std::filesystem::path folder_;
+    bool mayWrite_;
+    QHash<QString, State> pictures_;
+    QHash<QString, QImage> thumbnails_; ///< null while being made
+    QThreadPool pool_;                  ///< waits for nothing but its own work
+    int decoding_ = 0;
+};
+
+} // namespace zokran

@@ -1,0 +1,60 @@
+#pragma once
+
+#include "logbook/study.h"
+
+#include <QObject>
+#include <QString>
+#include <optional>
+
+namespace zokran {
+
+/// What the learner points at or has taken up, each side for itself; kept nowhere.
+class Selection : public QObject {
+    Q_OBJECT
+
+public:
+    using QObject::QObject;
+
+    /// The mark asked for by name, to be placed next.
+    std::optional<Mark> chosen(Side side) const { return chosen_[index(side)]; }
+    void choose(Side side, std::optional<Mark> mark) {
+        chosen_[index(side)] = mark;
+        emit changed();
+    }
+    /// The mark placed or touched last, which the arrow keys nudge.
+    std::optional<Mark> touched(Side side) const { return touched_[index(side)]; }
+    void touch(Side side, std::optional<Mark> mark) {
+        touched_[index(side)] = mark;
+        emit changed();
+    }
+    /// After a mark was placed: nothing is asked for by name, and this one is taken up.
+    void placed(Side side, std::optional<Mark> mark) {
+        chosen_[index(side)].reset();
+        touched_[index(side)] = mark;
+    }
+    /// The line under the pointer, lit on both sheets.
+    const QString& litLine() const { return lit_; }
+    void light(const QString& line) {
+        if (line == lit_)
+            return;
+        lit_ = line;
+        emit lit();
+    }
+    void clear() {
+        for (auto* list : {&chosen_, &touched_})
+            for (auto& mark : *list)
+                mark.reset();
+        lit_.clear();
+    }
+
+signals:
+    void changed();
+    void lit();
+
+private:
+    static std::size_t index(Side side) { return side == Side::Seen ? 0 : 1; }
+    std::optional<Mark> chosen_[2], touched_[2];
+    QString lit_;
+};
+
+} // namespace zokran

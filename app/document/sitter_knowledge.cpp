@@ -1,0 +1,69 @@
+#include "app/document/sitter_knowledge.h"
+
+#include "core/files/marks_file.h"
+#include "core/fit/fit.h"
+
+namespace zokran {
+
+SitterKnowledge::SitterKnowledge(Document& document, QObject* parent)
+    : QObject(parent), document_(document) {
+    pool_.setMaxThreadCount(1);
+    connect(&document, &Document::changed, this, [this] {
+        if (document_.study().sitter != sitter_ || document_.id() != study_)
+            look();
+    });
+}
+
+SitterKnowledge::~SitterKnowledge() {
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+void SitterKnowledge::look() {
+    sitter_ = document_.study().sitter;
+    study_ = document_.id();
+    shape_ = {};
+    photographs_ = 0;
+    std::vector<std::pair<StudyId, std::string>> others, unknown;
+    document_.attempt([&] {
+        for (StudyId id : document_.logbook().studiesOf(sitter_))
+            if (id != study_)
+                others.emplace_back(id, document_.logbook().referenceMarks(id));
+    });
+    for (const auto& [id, marks] : others)
+        if (const auto known = told_.find(id); known == told_.end() || known->second.marks != marks)
+            unknown.emplace_back(id, marks);
+    ++asked_;
+    if (unknown.empty())
+        return gather(others);
+    pool_.start([this, unknown, others, question = asked_] {
+        std::map<StudyId, Told> found;
+        for (const auto& [id, marks] : unknown) {
+            Told told{marks, {}};
+            try {
+                const MarkSheet sheet = parseMarks(marks, "the logbook");
+                told.shape = shapeTold(sheet, fitHead(sheet));
+            } catch (const BadInput&) {
+                // A study not marked yet says nothing of the sitter.
+            }
+            found[id] = std::move(told);
+        }
+        QMetaObject::invokeMethod(this, [this, found, others, question] {
+            for (const auto& [id, told] : found)
+                told_[id] = told;
+            if (question == asked_)
+                gather(others);
+        });
+    });
+}
+
+void SitterKnowledge::gather(const std::vector<std::pair<StudyId, std::string>>& others) {
+    for (const auto& [id, marks] : others)
+        if (const auto& shape = told_[id].shape) {
+            shape_ += *shape;
+            ++photographs_;
+        }
+    emit learnt();
+}
+
+} // namespace zokran

@@ -1,0 +1,46 @@
+#pragma once
+
+#include "app/document/document.h"
+#include "core/fit/shape_knowledge.h"
+
+#include <QObject>
+#include <QThreadPool>
+#include <map>
+
+namespace zokran {
+
+/// What the sitter's other studies say of the sitter's shape. Their fits are made off the UI thread
+/// and kept as long as their marks stay the same.
+class SitterKnowledge : public QObject {
+    Q_OBJECT
+
+public:
+    explicit SitterKnowledge(Document& document, QObject* parent = nullptr);
+    ~SitterKnowledge() override;
+
+    const ShapeKnowledge& shape() const { return shape_; }
+    /// How many other photographs sharpen the reading.
+    int photographs() const { return photographs_; }
+
+signals:
+    void learnt();
+
+private:
+    void look();
+    void gather(const std::vector<std::pair<StudyId, std::string>>& others);
+
+    struct Told {
+        std::string marks; ///< as stored, which tells when they have changed
+        std::optional<ShapeKnowledge> shape;
+    };
+    Document& document_;
+    std::map<StudyId, Told> told_;
+    std::string sitter_;
+    std::optional<StudyId> study_;
+    ShapeKnowledge shape_;
+    int photographs_ = 0;
+    int asked_ = 0; ///< counts the questions, so that an old answer is known as such
+    QThreadPool pool_; ///< one question after the other
+};
+
+} // namespace zokran

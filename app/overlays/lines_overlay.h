@@ -1,0 +1,19 @@
+#pragma once
+
+#include "app/sheet/overlay.h"
+#include "core/construction/construction.h"
+
+namespace zokran {
+
+/// The construction in red chalk and the guides in cool ink; what is hidden is thinner, dashed and
+/// fainter. A committed guess lies under everything, in long dashes of its own.
+class LinesOverlay : public Overlay {
+public:
+    explicit LinesOverlay(std::vector<GuideLine> l) : lines(std::move(l)) {}
+    void paint(const Canvas& canvas) const override;
+    std::optional<Hit> hit(const SheetTransform& transform, const QPointF& at) const override;
+
+    const std::vector<GuideLine> lines;
+};
+
+} // namespace zokran

@@ -1,0 +1,92 @@
+#include "app/overlays/marks_overlay.h"
+
+#include "app/sheet/strokes.h"
+#include "app/widgets/theme.h"
+
+#include <QCoreApplication>
+#include <QFontMetricsF>
+#include <QLineF>
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+constexpr double reach = 11; ///< how near a press must be to take hold of a mark, px
+
+} // namespace
+
+void MarksOverlay::paintExpected(const Canvas& canvas, Mark m, const QPointF& at,
+                                 bool doubtful) const {
+    const QPointF ring = canvas.transform.toView(*shown.expected[m]);
+    QPainterPath path;
+    path.addEllipse(ring, 4.5, 4.5);
+    if (QLineF(ring, at).length() > 5) {
+        path.moveTo(at);
+        path.lineTo(ring);
+    }
+    strokeWithHalo(canvas, path, QPen(canvas.style.ink, doubtful ? 2.2 : 1.1), 1.6);
+}
+
+void MarksOverlay::paint(const Canvas& canvas) const {
+    QPainter& painter = canvas.painter;
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        const auto& placed = shown.marks[m];
+        if (!placed || !placed->usable())
+            continue;
+        const QPointF at = canvas.transform.toView(*placed->at);
+        const bool touched = shown.touched == m;
+        const bool doubtful =
+            std::find(shown.doubtful.begin(), shown.doubtful.end(), m) != shown.doubtful.end();
+        if (shown.expected[m])
+            paintExpected(canvas, m, at, doubtful);
+        if (shown.small && !touched) {
+            painter.setBrush(canvas.style.mark);
+            painter.setPen(QPen(canvas.style.halo, 1.4));
+            painter.drawEllipse(at, 2.8, 2.8);
+            continue;
+        }
+        QPainterPath path;
+        if (placed->suggested) {
+            // Not looked over yet: hollow, told from a mark by its shape.
+            path.addEllipse(at, 4, 4);
+            if (touched)
+                path.addEllipse(at, 9, 9);
+        } else {
+            const double arm = touched ? 9 : 6;
+            for (const QPointF& d :
+                 {QPointF(1, 0), QPointF(-1, 0), QPointF(0, 1), QPointF(0, -1)}) {
+                path.moveTo(at + 2 * d);
+                path.lineTo(at + arm * d);
+            }
+        }
+        strokeWithHalo(canvas, path, QPen(canvas.style.mark, touched ? 2.4 : 1.6), 2.2);
+        if (doubtful) {
+            const QString word = QCoreApplication::translate("Sheet", "doubtful");
+            const QRectF box = QFontMetricsF(typeFont(TypeSize::Caption, true))
+                                   .boundingRect(word)
+                                   .translated(at + QPointF(10, -8))
+                                   .adjusted(-4, -2, 4, 2);
+            paintWord(canvas, box, word);
+        }
+    }
+}
+
+std::optional<Hit> MarksOverlay::hit(const SheetTransform& transform, const QPointF& at) const {
+    std::optional<Hit> best;
+    double nearest = reach;
+    for (int i = 0; i < markCount; ++i) {
+        const auto& placed = shown.marks[markAt(i)];
+        if (!placed || !placed->usable())
+            continue;
+        const double d = QLineF(at, transform.toView(*placed->at)).length();
+        if (d < nearest) {
+            nearest = d;
+            best = Hit{markAt(i), d};
+        }
+    }
+    return best;
+}
+
+} // namespace zokran

@@ -1,0 +1,59 @@
+#include "app/sheet/sheet_file.h"
+
+#include "core/base/json_file.h"
+
+#include <QBuffer>
+#include <QCoreApplication>
+#include <QPageSize>
+#include <QPdfWriter>
+
+namespace zokran {
+
+namespace {
+
+constexpr int longSide = 1600; ///< of a PNG, px
+constexpr int margin = 24;     ///< round the scene, px
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("SheetFile", text);
+}
+
+void paintInto(QPainter& painter, const QSizeF& size, const Scene& scene) {
+    const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;
+    SheetTransform transform;
+    transform.scale = std::min((size.width() - 2 * margin) / frame.width(),
+                               (size.height() - 2 * margin) / frame.height());
+    transform.offset = QPointF(size.width(), size.height()) / 2 - frame.center() * transform.scale;
+    paintScene({painter, QRectF({0, 0}, size), transform, PaintStyle::print(), {}, 1}, scene);
+}
+
+} // namespace
+
+QString sheetFileFilter() {
+    return tr("Pictures (*.png);;Documents (*.pdf)");
+}
+
+void saveScene(const Scene& scene, const QString& file) {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    if (file.endsWith(".pdf", Qt::CaseInsensitive)) {
+        QPdfWriter writer(&buffer);
+        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setResolution(100); // the sheet's own widths of lines suit about this many dots
+        QPainter painter(&writer);
+        paintInto(painter, QSizeF(writer.width(), writer.height()), scene);
+    } else {
+        const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;
+        QImage image(frame.size().scaled(longSide, longSide, Qt::KeepAspectRatio).toSize(),
+                     QImage::Format_RGB32);
+        {
+            QPainter painter(&image);
+            paintInto(painter, image.size(), scene);
+        }
+        image.save(&buffer, "PNG");
+    }
+    writeAtomically(file.toStdString(), bytes.toStdString());
+}
+
+} // namespace zokran

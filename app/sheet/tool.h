@@ -1,0 +1,49 @@
+#pragma once
+
+#include "app/sheet/overlay.h"
+
+#include <QKeyEvent>
+#include <Qt>
+
+namespace zokran {
+
+struct Scene;
+
+/// The pointer over a sheet.
+struct SheetPointer {
+    QPointF at;         ///< px of the widget
+    PicturePoint place; ///< the same in the picture
+    const SheetTransform& transform;
+    const Scene& scene;
+    QRectF area; ///< of the widget
+    int gesture; ///< counts the presses, so that one drag undoes as one
+};
+
+/// What the hand does on a sheet. A sheet has several tools, tried in order; the first to take hold
+/// of a press keeps it until it is let go. Each kind is one file of app/tools.
+class Tool {
+public:
+    virtual ~Tool() = default;
+    /// The button went down; true when the tool takes hold.
+    virtual bool press(const SheetPointer& pointer) = 0;
+    virtual void drag(const SheetPointer& pointer) { Q_UNUSED(pointer); }
+    virtual void release(const SheetPointer& pointer) { Q_UNUSED(pointer); }
+    /// A key was pressed with the sheet in focus; true when it meant something.
+    virtual bool key(const QKeyEvent& event, const SheetPointer& middle) {
+        Q_UNUSED(event);
+        Q_UNUSED(middle);
+        return false;
+    }
+    /// The cursor over a place where the tool would take hold.
+    virtual std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const {
+        Q_UNUSED(pointer);
+        return std::nullopt;
+    }
+    /// The spot under the pointer is to be seen larger.
+    virtual bool wantsLoupe(const SheetPointer& pointer) const {
+        Q_UNUSED(pointer);
+        return false;
+    }
+};
+
+} // namespace zokran

@@ -1,0 +1,31 @@
+#include "app/widgets/fields.h"
+
+#include <QDoubleSpinBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <cmath>
+
+namespace zokran {
+
+QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, double high,
+                          const QString& suffix) {
+    auto* label = new QLabel(text);
+    auto* box = new QDoubleSpinBox;
+    box->setRange(low, high);
+    box->setDecimals(0);
+    box->setSuffix(suffix);
+    box->setAccessibleName(QString(text).remove('&'));
+    box->setMinimumWidth(96);
+    label->setBuddy(box);
+    const int row = grid->rowCount();
+    grid->addWidget(label, row, 0);
+    grid->addWidget(box, row, 1);
+    return box;
+}
+
+void showNumber(QDoubleSpinBox* box, double value) {
+    if (std::abs(box->value() - value) * std::pow(10, box->decimals()) > 0.5)
+        box->setValue(value);
+}
+
+} // namespace zokran

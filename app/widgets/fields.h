@@ -1,0 +1,19 @@
+#pragma once
+
+#include <QString>
+
+class QDoubleSpinBox;
+class QGridLayout;
+
+namespace zokran {
+
+/// Adds a labelled whole number to a two-column grid and returns its box. An ampersand in `text`
+/// marks the key that reaches it; without it the text names the box to a screen reader.
+QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, double high,
+                          const QString& suffix);
+
+/// Shows a number in a box without disturbing what is being typed there: nothing is touched when
+/// the box shows it already.
+void showNumber(QDoubleSpinBox* box, double value);
+
+} // namespace zokran

@@ -1,0 +1,96 @@
+#include "app/widgets/readings.h"
+
+#include "app/document/marking.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/words/mark_words.h"
+
+#include <QGridLayout>
+#include <QLabel>
+
+namespace zokran {
+
+Readings::Readings(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(12);
+    grid->setVerticalSpacing(0);
+    grid->setColumnStretch(1, 1);
+    auto label = [&](const char* type) {
+        auto* l = new QLabel;
+        l->setProperty(typeProperty, type);
+        return l;
+    };
+    int row = 0;
+    for (const Angle angle : angles) {
+        Row r{angle, label("reading"), label("strong"), label("caption")};
+        r.figure->setMinimumWidth(70);
+        r.figure->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        r.figure->setAccessibleName(qt(nameOf(angle, learnersBook())));
+        grid->addWidget(r.figure, row, 0, 2, 1);
+        grid->addWidget(r.words, row, 1, Qt::AlignBottom);
+        grid->addWidget(r.drawn, row + 1, 1, Qt::AlignTop);
+        rows_.push_back(r);
+        row += 2;
+    }
+    grid->addWidget(remark_ = label("caption"), row, 0, 1, 2);
+    remark_->setWordWrap(true);
+    refresh();
+}
+
+void Readings::show(const Row& row) {
+    auto said = [&](Radians value) {
+        return qt(figureFor(value) + " " + wordsFor(row.angle, value, learnersBook()));
+    };
+    auto set = [&](Radians value, const QString& more) {
+        row.figure->setText(qt(figureFor(value)));
+        row.words->setText(qt(wordsFor(row.angle, value, learnersBook())));
+        row.drawn->setText(more);
+    };
+    const auto& guess = desk_.study().guess;
+    const auto& fit = desk_.fit();
+    if (isGuessing(desk_))
+        return set(angleOf(guess->pose, row.angle), tr("your guess"));
+    if (!fit) {
+        row.figure->setText(QStringLiteral("–"));
+        row.words->setText(row.figure->accessibleName());
+        row.drawn->setText({});
+        return;
+    }
+    QString more = qt(doubtFor(angleOf(fit->sigma, row.angle)));
+    if (desk_.comparison())
+        more += tr("   drawn: %1").arg(said(angleOf(desk_.comparison()->sketchPose, row.angle)));
+    else if (guess)
+        more += tr("   guessed: %1").arg(said(angleOf(guess->pose, row.angle)));
+    set(angleOf(fit->pose, row.angle), more);
+}
+
+QString Readings::remark() const {
+    const auto& fit = desk_.fit();
+    if (isGuessing(desk_) || !desk_.document.isOpen())
+        return {};
+    if (!fit)
+        return desk_.analysis.lacking(Side::Seen);
+    if (!fit->outliers.empty())
+        return tr("The %1 disagrees with the other marks. Look at it again.")
+            .arg(qt(wordsFor(fit->outliers.front(), learnersBook())));
+    const auto next = nextMark(desk_, Side::Seen);
+    if (fit->rival && next)
+        return tr("It could also be read as %1 %2, %3 %4. The %5 would tell.")
+            .arg(qt(figureFor(fit->rival->turn)),
+                 qt(wordsFor(Angle::Turn, fit->rival->turn, learnersBook())),
+                 qt(figureFor(fit->rival->tilt)),
+                 qt(wordsFor(Angle::Tilt, fit->rival->tilt, learnersBook())),
+                 qt(wordsFor(*next, learnersBook())));
+    return {};
+}
+
+void Readings::refresh() {
+    for (const Row& row : rows_)
+        show(row);
+    const QString text = remark();
+    remark_->setText(text);
+    remark_->setVisible(!text.isEmpty());
+}
+
+} // namespace zokran

@@ -1,0 +1,146 @@
+#include "app/widgets/theme.h"
+
+#include "core/base/data_folder.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <QStyleFactory>
+
+namespace zokran {
+
+namespace {
+
+Theme inForce;
+
+Theme lightTheme() {
+    return {false,
+            QColor("#efe9de"),
+            QColor("#faf7f1"),
+            QColor("#35312c"),
+            QColor("#6b6359"),
+            QColor("#d8cfc0"),
+            QColor("#a33a22"),
+            QColor("#1f5a8c"),
+            QColor("#10644d"),
+            QColor("#35312c"),
+            QColor("#fffdf8")};
+}
+
+Theme darkTheme() {
+    return {true,
+            QColor("#23272c"),
+            QColor("#2c3137"),
+            QColor("#ebe6dd"),
+            QColor("#aaa79f"),
+            QColor("#434a52"),
+            QColor("#ff9a80"),
+            QColor("#8ec5f5"),
+            QColor("#7ddcb4"),
+            QColor("#f4efe6"),
+            QColor("#14171a")};
+}
+
+QString styleSheet(const Theme& t) {
+    return QString(R"(
+* { font-family: "Open Sans"; font-size: 13px; color: %3; }
+QMainWindow, QWidget#bench, QDialog { background: %1; }
+QLabel[type="caption"] { font-size: 11px; color: %4; }
+QLabel[type="heading"] { font-size: 17px; font-weight: 600; }
+QLabel[type="reading"] { font-size: 30px; font-weight: 600; }
+QLabel[type="strong"] { font-weight: 600; }
+QPushButton { background: %2; border: 1px solid %5; border-radius: 6px; padding: 5px 12px;
+              min-height: 18px; }
+QPushButton:hover { border-color: %4; }
+QPushButton:focus, QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus { border: 2px solid %6; }
+QPushButton:disabled { color: %4; }
+QPushButton[role="next"] { background: %6; color: %2; border: 1px solid %6; font-weight: 600;
+                           padding: 6px 18px; }
+QPushButton[role="next"]:focus { border: 2px solid %3; }
+QPushButton[role="place"], QPushButton[role="step"] { background: transparent; border: none;
+    border-radius: 6px; text-align: left; padding: 6px 10px; }
+QPushButton[role="step"] { padding: 6px 8px; }
+QPushButton[role="place"]:hover, QPushButton[role="step"]:hover { background: %5; }
+QPushButton[role="place"]:checked { background: %2; font-weight: 600; }
+QPushButton[role="step"]:checked { font-weight: 600; border-bottom: 3px solid %6;
+                                   border-radius: 0; }
+QPushButton[role="place"]:focus, QPushButton[role="step"]:focus { border: 2px solid %6; }
+QLineEdit, QPlainTextEdit, QListWidget, QTableWidget {
+    background: %2; border: 1px solid %5; border-radius: 6px; padding: 3px 6px;
+    selection-background-color: %6; selection-color: %2; }
+QComboBox, QDoubleSpinBox { min-height: 28px; }
+QComboBox QAbstractItemView { background: %2; border: 1px solid %4; }
+QListWidget::item { padding: 4px 2px; }
+QListWidget::item:selected, QTableWidget::item:selected { background: %5; color: %3; }
+QCheckBox { spacing: 8px; min-height: 28px; }
+QCheckBox:focus { text-decoration: underline; }
+QScrollArea { border: none; background: transparent; }
+QScrollArea > QWidget > QWidget { background: transparent; }
+QHeaderView::section { background: transparent; border: none; border-bottom: 1px solid %5;
+                       font-size: 11px; color: %4; padding: 4px; }
+QTableWidget { gridline-color: transparent; }
+QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
+QScrollBar::handle:vertical { background: %5; border-radius: 4px; min-height: 28px; margin: 1px; }
+QScrollBar::handle:vertical:hover { background: %4; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+QScrollBar:horizontal { background: transparent; height: 10px; }
+QScrollBar::handle:horizontal { background: %5; border-radius: 4px; min-width: 28px; margin: 1px; }
+QSplitter::handle { background: %5; }
+QMenuBar { background: %1; }
+QMenu { background: %2; border: 1px solid %4; padding: 4px; }
+QMenu::item { padding: 5px 24px; border-radius: 4px; }
+QMenuBar::item { padding: 5px 8px; }
+QMenuBar::item:selected, QMenu::item:selected { background: %5; }
+QMenu::separator { height: 1px; background: %5; margin: 4px 8px; }
+QToolTip { background: %2; color: %3; border: 1px solid %5; }
+)")
+        .arg(t.bench.name(), t.sheet.name(), t.text.name(), t.quiet.name(), t.hairline.name(),
+             t.ink.name());
+}
+
+} // namespace
+
+const Theme& Theme::light() {
+    static const Theme theme = lightTheme();
+    return theme;
+}
+
+const Theme& Theme::current() {
+    return inForce;
+}
+
+void Theme::apply(QApplication& app, bool dark) {
+    static const bool fontsLoaded = [] {
+        for (const char* name : {"OpenSans-Regular.ttf", "OpenSans-Semibold.ttf"})
+            QFontDatabase::addApplicationFont(
+                QString::fromStdString((dataFolder() / "fonts" / name).string()));
+        return true;
+    }();
+    Q_UNUSED(fontsLoaded);
+    inForce = dark ? darkTheme() : lightTheme();
+    app.setStyle(QStyleFactory::create("Fusion"));
+    QPalette palette;
+    palette.setColor(QPalette::Window, inForce.bench);
+    palette.setColor(QPalette::WindowText, inForce.text);
+    palette.setColor(QPalette::Base, inForce.sheet);
+    palette.setColor(QPalette::AlternateBase, inForce.bench);
+    palette.setColor(QPalette::Text, inForce.text);
+    palette.setColor(QPalette::Button, inForce.sheet);
+    palette.setColor(QPalette::ButtonText, inForce.text);
+    palette.setColor(QPalette::Highlight, inForce.ink);
+    palette.setColor(QPalette::HighlightedText, inForce.sheet);
+    palette.setColor(QPalette::PlaceholderText, inForce.quiet);
+    app.setPalette(palette);
+    app.setFont(typeFont(TypeSize::Text));
+    app.setStyleSheet(styleSheet(inForce));
+}
+
+QFont typeFont(TypeSize size, bool strong) {
+    QFont font("Open Sans");
+    font.setPixelSize(static_cast<int>(size));
+    font.setWeight(strong ? QFont::DemiBold : QFont::Normal);
+    return font;
+}
+
+} // namespace zokran

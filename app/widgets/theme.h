@@ -1,0 +1,42 @@
+#pragma once
+
+#include <QColor>
+#include <QFont>
+
+class QApplication;
+
+namespace zokran {
+
+/// The colours of the surface. Each has one meaning, and whatever a colour says is said a second
+/// time by weight, dash or a word.
+struct Theme {
+    bool dark = false;
+    QColor bench;      ///< the ground everything lies on
+    QColor sheet;      ///< paper on the bench
+    QColor text;       ///< what is to be read
+    QColor quiet;      ///< what may be read
+    QColor hairline;   ///< divisions
+    QColor chalk;      ///< the construction
+    QColor ink;        ///< guides
+    QColor correction; ///< where a feature should go
+    QColor mark;       ///< the learner's marks
+    QColor halo;       ///< behind every line on a picture
+
+    /// The theme in force.
+    static const Theme& current();
+    /// The light one, whatever is in force.
+    static const Theme& light();
+    /// Puts the light or the dark theme in force, with its font and style sheet.
+    static void apply(QApplication& app, bool dark);
+};
+
+/// The four sizes of type, in px at 1x.
+enum class TypeSize { Caption = 11, Text = 13, Heading = 17, Reading = 30 };
+
+/// The program's font at one of its sizes.
+QFont typeFont(TypeSize size, bool strong = false);
+
+/// A label's property for the style sheet: `setProperty("type", "heading")` and so on.
+inline constexpr const char* typeProperty = "type";
+
+} // namespace zokran

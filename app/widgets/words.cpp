@@ -1,0 +1,25 @@
+#include "app/widgets/words.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+class TranslatedBook : public Phrasebook {
+public:
+    std::string say(std::string_view english) const override {
+        const std::string source(english);
+        return QCoreApplication::translate("Core", source.c_str()).toStdString();
+    }
+    using Phrasebook::say;
+};
+
+} // namespace
+
+const Phrasebook& learnersBook() {
+    static const TranslatedBook book;
+    return book;
+}
+
+} // namespace zokran

@@ -1,0 +1,248 @@
+#include "app/window/bench.h"
+
+#include "app/overlays/lines_overlay.h"
+#include "app/widgets/readings.h"
+#include "app/widgets/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QShortcut>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+constexpr int panelWidth = 304;
+
+QLabel* labelOf(const char* type) {
+    auto* label = new QLabel;
+    label->setProperty(typeProperty, type);
+    return label;
+}
+
+} // namespace
+
+Bench::Bench(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), steps_(course(desk)) {
+    setObjectName("bench");
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(8, 8, 16, 8);
+    column->setSpacing(8);
+    buildCourse(column);
+    buildTrouble(column);
+    buildSheets(column);
+    buildNext(column);
+    connect(&desk_, &Desk::changed, this, &Bench::refresh);
+    connect(&desk_.document, &Document::opened, this, [this] {
+        trouble_->hide();
+        seen_->fitWhole();
+        drawn_->fitWhole();
+    });
+    connect(&desk_.document, &Document::troubled, this,
+            [this](const QString& message) { tell(message); });
+    connect(&desk_.pictures, &Pictures::busyChanged, this,
+            [this] { busy_->setVisible(desk_.pictures.decoding() > 0); });
+    refresh();
+}
+
+void Bench::buildCourse(QVBoxLayout* column) {
+    auto* band = new QHBoxLayout;
+    band->setSpacing(4);
+    for (const auto& step : steps_) {
+        auto* button = new QPushButton;
+        button->setProperty("role", "step");
+        button->setCheckable(true);
+        const auto go = [this, id = step->id()] {
+            desk_.document.goTo(id);
+            refreshCourse();
+        };
+        connect(button, &QPushButton::clicked, this, go);
+        // Not the button's own shortcut: that is forgotten whenever its text changes.
+        const auto key = static_cast<Qt::Key>(Qt::Key_1 + course_.size());
+        auto* keys = new QShortcut(QKeySequence(Qt::ALT | key), this);
+        connect(keys, &QShortcut::activated, this, go);
+        band->addWidget(button);
+        course_.push_back(button);
+    }
+    band->addStretch();
+    column->addLayout(band);
+}
+
+void Bench::buildTrouble(QVBoxLayout* column) {
+    trouble_ = new QWidget;
+    auto* row = new QHBoxLayout(trouble_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(troubleText_ = labelOf("strong"), 1);
+    troubleText_->setWordWrap(true);
+    row->addWidget(troubleOther_ = new QPushButton);
+    row->addWidget(troubleDeed_ = new QPushButton);
+    connect(troubleDeed_, &QPushButton::clicked, this, [this] { deed_.act(); });
+    connect(troubleOther_, &QPushButton::clicked, this, [this] { other_.act(); });
+    trouble_->hide();
+    column->addWidget(trouble_);
+}
+
+void Bench::buildSheets(QVBoxLayout* column) {
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(16);
+    sheets_ = new QSplitter;
+    sheets_->setHandleWidth(5);
+    sheets_->setChildrenCollapsible(false);
+    for (const auto& [side, view, caption] :
+         {std::tuple{Side::Seen, &seen_, &seenCaption_}, {Side::Drawn, &drawn_, &drawnCaption_}}) {
+        auto* holder = new QWidget;
+        auto* box = new QVBoxLayout(holder);
+        box->setContentsMargins(0, 0, 0, 0);
+        box->setSpacing(4);
+        box->addWidget(*caption = labelOf("strong"));
+        // A long caption must not take width from the other sheet.
+        (*caption)->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+        box->addWidget(*view = new SheetView(desk_.selection, side), 1);
+        sheets_->addWidget(holder);
+        sheets_->setStretchFactor(sheets_->count() - 1, 1);
+    }
+    middle->addWidget(sheets_, 1);
+
+    auto* right = new QWidget;
+    right->setFixedWidth(panelWidth);
+    auto* rightColumn = new QVBoxLayout(right);
+    rightColumn->setContentsMargins(0, 0, 0, 0);
+    rightColumn->setSpacing(16);
+    rightColumn->addWidget(readings_ = new Readings(desk_));
+    rightColumn->addWidget(panels_ = new QStackedWidget, 1);
+    middle->addWidget(right);
+    column->addLayout(middle, 1);
+}
+
+void Bench::buildNext(QVBoxLayout* column) {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(12);
+    row->addWidget(nextText_ = labelOf("heading"), 1);
+    nextText_->setWordWrap(true);
+    nextText_->setMinimumHeight(44);
+    row->addWidget(busy_ = new QProgressBar);
+    busy_->setRange(0, 0);
+    busy_->setFixedWidth(120);
+    busy_->setTextVisible(false);
+    busy_->setAccessibleName(tr("Opening the picture"));
+    busy_->hide();
+    row->addWidget(secondButton_ = new QPushButton);
+    row->addWidget(nextButton_ = new QPushButton);
+    nextButton_->setProperty("role", "next");
+    nextButton_->setObjectName("next");
+    column->addLayout(row);
+    // A deed may change what comes next, so it is taken out before it is done.
+    connect(nextButton_, &QPushButton::clicked, this, [this] {
+        const auto act = next_.deed.act;
+        act();
+    });
+    connect(secondButton_, &QPushButton::clicked, this, [this] {
+        if (next_.other) {
+            const auto act = next_.other->act;
+            act();
+        }
+    });
+}
+
+Step& Bench::step() const {
+    const std::string& wanted = desk_.study().step;
+    const auto at = std::find_if(steps_.begin(), steps_.end(),
+                                 [&](const auto& step) { return step->id() == wanted; });
+    return at == steps_.end() ? *steps_.front() : **at;
+}
+
+void Bench::toggleWide(Side side) {
+    QWidget* other = sheets_->widget(side == Side::Seen ? 1 : 0);
+    QWidget* self = sheets_->widget(side == Side::Seen ? 0 : 1);
+    other->setVisible(!other->isVisible());
+    self->show();
+}
+
+void Bench::setLinked(bool linked) {
+    seen_->link(linked ? drawn_ : nullptr);
+    drawn_->link(linked ? seen_ : nullptr);
+}
+
+void Bench::setOverlay(bool on) {
+    overlay_ = on;
+    refresh();
+}
+
+void Bench::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
+    troubleText_->setText(message);
+    deed_ = deed.value_or(Deed{});
+    other_ = other.value_or(Deed{});
+    troubleDeed_->setText(deed_.label);
+    troubleDeed_->setVisible(deed.has_value());
+    troubleOther_->setText(other_.label);
+    troubleOther_->setVisible(other.has_value());
+    trouble_->show();
+}
+
+void Bench::refresh() {
+    refreshCourse();
+    refreshPanel();
+    readings_->refresh();
+    Scene seen = step().scene(Side::Seen), drawn = step().scene(Side::Drawn);
+    if (!overlay_ && !drawn.picture.isNull())
+        std::erase_if(drawn.overlays, [](const auto& overlay) {
+            return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr;
+        });
+    seenCaption_->setText(seen.caption);
+    drawnCaption_->setText(drawn.caption);
+    seen_->show(std::move(seen));
+    drawn_->show(std::move(drawn));
+    refreshNext();
+}
+
+void Bench::refreshCourse() {
+    const Step& now = step();
+    for (std::size_t i = 0; i < steps_.size(); ++i) {
+        const Step& s = *steps_[i];
+        const bool open = desk_.document.isOpen();
+        const QString lacks = open ? s.lacks() : QString();
+        course_[i]->setText(QString("%1  %2").arg(open && lacks.isEmpty() ? "●"
+                                                  : &s == &now            ? "◐"
+                                                                          : "○",
+                                                  s.name()));
+        course_[i]->setChecked(&s == &now);
+        const QString keys = tr("Alt+%1").arg(i + 1);
+        course_[i]->setToolTip(lacks.isEmpty() ? keys : tr("Still lacks %1. %2").arg(lacks, keys));
+    }
+}
+
+void Bench::refreshPanel() {
+    StepPanel* panel = step().panel();
+    if (!shown_.contains(panel)) {
+        auto* scroll = new QScrollArea;
+        scroll->setWidgetResizable(true);
+        scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        scroll->setWidget(panel);
+        scroll->setFocusPolicy(Qt::NoFocus);
+        panels_->addWidget(scroll);
+        shown_[panel] = scroll;
+    }
+    panels_->setCurrentWidget(shown_[panel]);
+    panel->refresh();
+}
+
+void Bench::refreshNext() {
+    if (desk_.document.isOpen())
+        next_ = step().next();
+    else
+        next_ = {tr("Choose a photograph of a head to draw from."),
+                 {tr("Open a photograph…"), [this] { emit desk_.choosePicture(Side::Seen); }},
+                 Deed{tr("To the cast room"), [this] { emit desk_.toCastRoom(); }}};
+    nextText_->setText(next_.sentence);
+    nextButton_->setText(next_.deed.label);
+    secondButton_->setVisible(next_.other.has_value());
+    if (next_.other)
+        secondButton_->setText(next_.other->label);
+}
+
+} // namespace zokran

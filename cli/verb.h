@@ -1,0 +1,14 @@
+#pragma once
+
+#include <CLI/CLI.hpp>
+#include <functional>
+
+namespace zokran::cli {
+
+/// A verb declares its options on a subcommand of its own and returns what it does when asked.
+/// Each is one file of cli/verbs; the list of them is in main.cpp.
+using Verb = std::function<void()>(CLI::App& app);
+
+Verb fit, guides, canons, forms, compare, suggest, cast, learn;
+
+} // namespace zokran::cli

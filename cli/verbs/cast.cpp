@@ -1,0 +1,149 @@
+#include "cast/stand_in_camera.h"
+#include "cli/verb.h"
+#include "core/base/json_file.h"
+#include "core/files/marks_file.h"
+
+#include <fmt/ranges.h>
+
+namespace zokran::cli {
+
+namespace {
+
+/// What `cast` is asked for.
+struct CastOrder {
+    std::string head = "halcyon", png, marks, sketchPng, sketchMarks;
+    Shot shot;
+    std::vector<double> light;
+    PlantedErrors planted;
+    std::vector<std::string> errors;
+    unsigned seed = 1;
+};
+
+void requireAngle(double degrees, double limit, const char* name) {
+    if (!(std::abs(degrees) <= limit))
+        throw BadInput(fmt::format("--{} must lie between -{} and {} degrees", name, limit, limit));
+}
+
+/// The name's ending chooses the format: .jpg and .jpeg for JPEG, anything else is PNG.
+bool isJpeg(const std::string& file) {
+    return file.ends_with(".jpg") || file.ends_with(".jpeg");
+}
+
+void writePicture(const std::string& file, const Picture& picture) {
+    writeAtomically(file, encoded(picture, isJpeg(file) ? ".jpg" : ".png"));
+}
+
+void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
+    requireAngle(turn.value, 180, "turn");
+    requireAngle(tilt.value, 180, "tilt");
+    requireAngle(lean.value, 180, "lean");
+    if (order.shot.size < 64 || order.shot.size > 4096)
+        throw BadInput("--size must lie between 64 and 4096 pixels");
+    if (!(order.shot.lens.value >= 20 && order.shot.lens.value <= 600))
+        throw BadInput("--lens must lie between 20 and 600 mm");
+    order.shot.pose = poseFromDegrees(turn, tilt, lean);
+    if (order.shot.distance.value != 0 &&
+        !(order.shot.distance.value >= 400 && order.shot.distance.value <= 20000))
+        throw BadInput("--distance must lie between 400 and 20000 mm");
+    if (!(order.planted.size > 0.2 && order.planted.size < 3))
+        throw BadInput("--sketch-size must lie between 0.2 and 3");
+    if (!(order.shot.softness.value >= 0.02 && order.shot.softness.value <= 1.5))
+        throw BadInput("--softness must lie between 0.02 and 1.5");
+    if (!(std::abs(order.planted.growth) <= 0.5 && std::abs(order.planted.right) <= 1 &&
+          std::abs(order.planted.down) <= 1 && order.shot.fill >= 0 && order.shot.fill <= 4))
+        throw BadInput("--growth goes to 0.5, --sketch-right and --sketch-down to 1, --fill to 4");
+    if (!order.light.empty()) {
+        order.shot.lightAzimuth = {order.light[0]};
+        order.shot.lightElevation = {order.light[1]};
+    }
+    const Sitter head = sitterNamed(order.head);
+    const Sculpture sculpture(head);
+    const View view = viewOf(order.shot);
+    const int width = static_cast<int>(std::lround(2 * view.principal.x()));
+    if (!order.png.empty()) {
+        const Picture photo = photograph(sculpture, order.shot);
+        if (isJpeg(order.png))
+            writeAtomically(order.png, asTaken(photo, order.shot));
+        else
+            writePicture(order.png, photo);
+    }
+    if (!order.marks.empty())
+        writeAtomically(order.marks, marksText(exactMarks(sculpture, view, width, order.shot.size),
+                                               Truth{order.shot.pose}));
+    if (order.sketchPng.empty() && order.sketchMarks.empty())
+        return;
+    for (const std::string& e : order.errors) {
+        const std::size_t at = e.find('=');
+        char* end = nullptr;
+        const double amount = at == std::string::npos ? 0 : std::strtod(e.c_str() + at + 1, &end);
+        if (at == std::string::npos || !std::isfinite(amount) || *end)
+            throw BadInput(fmt::format("--plant {}: write an error and its amount, such as "
+                                       "mouth_height=0.08",
+                                       e));
+        order.planted.errors.emplace_back(e.substr(0, at), amount);
+    }
+    const Sketch sketch = drawSketch(head, order.shot, order.planted, order.seed);
+    if (!order.sketchPng.empty())
+        writePicture(order.sketchPng, sketch.picture);
+    if (!order.sketchMarks.empty())
+        writeAtomically(order.sketchMarks,
+                        marksText(sketch.marks, Truth{sketch.pose, named(order.planted)}));
+}
+
+void list() {
+    for (const std::string& id : headIds())
+        fmt::print("{}\t{}\n", id, aboutSitter(id));
+}
+
+} // namespace
+
+std::function<void()> cast(CLI::App& app) {
+    struct Options {
+        CastOrder order;
+        double turn = 0, tilt = 0, lean = 0;
+        bool list = false;
+    };
+    auto o = std::make_shared<Options>();
+    auto* command = app.add_subcommand("cast", "Photograph a plaster head, and sketch it with "
+                                               "errors of your choice.");
+    command->add_flag("--list", o->list, "list the heads: id, tab, description, one a line");
+    command->add_option("--head", o->order.head,
+                        fmt::format("which head: {}", fmt::join(headIds(), ", ")));
+    command->add_option("--turn", o->turn, "degrees, + = nose to the viewer's right");
+    command->add_option("--tilt", o->tilt, "degrees, + = chin up");
+    command->add_option("--lean", o->lean, "degrees, + = crown to the viewer's right");
+    command->add_option("--lens", o->order.shot.lens.value, "35 mm-equivalent focal length, mm");
+    command->add_option("--distance", o->order.shot.distance.value,
+                        "of the camera, mm; left out, the head takes half the picture");
+    command->add_option("--light", o->order.light, "key light's azimuth,elevation in degrees")
+        ->delimiter(',')
+        ->expected(2);
+    command->add_option("--size", o->order.shot.size, "height of the picture in px");
+    command->add_option("--png", o->order.png,
+                        "write the photograph here; a name in .jpg gives a JPEG");
+    command->add_option("--marks", o->order.marks, "write its exact marks and true pose here");
+    command->add_option("--sketch-png", o->order.sketchPng, "write a simulated sketch here");
+    command->add_option("--sketch-marks", o->order.sketchMarks, "write its exact marks here");
+    command->add_option("--straighten", o->order.planted.straightened,
+                        "share of turn and tilt the sketch loses, 0 to 1");
+    command->add_option("--plant", o->order.errors,
+                        "an error and its amount in the sketch, such as mouth_height=0.08");
+    command->add_option("--growth", o->order.planted.growth,
+                        "how much the sketched head grows a ball radius from the eyes");
+    command->add_option("--confidence", o->order.planted.confidence,
+                        "of the hand, 0 searching to 1 sure");
+    command->add_option("--sketch-size", o->order.planted.size,
+                        "the sketched head against the photographed one");
+    command->add_option("--sketch-right", o->order.planted.right,
+                        "where it sits on the sheet, in sheet widths");
+    command->add_option("--sketch-down", o->order.planted.down, "and in sheet heights");
+    command->add_flag("--phone", o->order.planted.byPhone,
+                      "photograph the sketch by hand on a table");
+    command->add_option("--softness", o->order.shot.softness.value,
+                        "width of the key light, radians: 0.1 hard to 1 broad");
+    command->add_option("--fill", o->order.shot.fill, "light the room gives back, 0 to 2");
+    command->add_option("--seed", o->order.seed, "another seed, another hand");
+    return [o] { o->list ? list() : photographCast(o->order, {o->turn}, {o->tilt}, {o->lean}); };
+}
+
+} // namespace zokran::cli

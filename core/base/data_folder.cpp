@@ -1,0 +1,20 @@
+#include "core/base/data_folder.h"
+
+#include <cstdlib>
+
+namespace zokran {
+
+std::filesystem::path dataFolder() {
+    if (const char* chosen = std::getenv("ZOKRAN_DATA"))
+        return chosen;
+    std::error_code error;
+    const auto program = std::filesystem::read_symlink("/proc/self/exe", error);
+    if (!error) {
+        const auto installed = program.parent_path().parent_path() / "share" / "zokran";
+        if (std::filesystem::is_directory(installed / "canons", error))
+            return installed;
+    }
+    return ZOKRAN_SOURCE_DATA_DIR;
+}
+
+} // namespace zokran

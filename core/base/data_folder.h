@@ -1,0 +1,11 @@
+#pragma once
+
+#include <filesystem>
+
+namespace zokran {
+
+/// Where canons, fonts and the demo lie: ZOKRAN_DATA when set, else beside the installed program
+/// (../share/zokran from where it runs), else in the tree it was built from.
+std::filesystem::path dataFolder();
+
+} // namespace zokran

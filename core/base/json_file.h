@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/base/errors.h"
+
+#include <filesystem>
+#include <fmt/format.h>
+#include <nlohmann/json.hpp>
+
+namespace zokran {
+
+/// Reads a UTF-8 JSON file and requires `"format": format, "version": 1`. Throws BadInput naming
+/// the file and the cause: not JSON, nested deeper than 64, longer than 64 MB.
+nlohmann::json readJsonFile(const std::filesystem::path& file, const std::string& format);
+
+/// Parses text the same way; `name` stands for the file in messages.
+nlohmann::json parseJson(const std::string& text, const std::string& name,
+                         const std::string& format);
+
+/// The text written for a JSON value: indented, non-finite numbers refused, one trailing newline.
+std::string jsonText(const nlohmann::ordered_json& value);
+
+/// Writes beside the file and renames over it, so that a reader sees the old or the new and never a
+/// part. Throws StorageError naming the file and the cause.
+void writeAtomically(const std::filesystem::path& file, const std::string& content);
+
+/// Reads a JSON file and turns it into a value; whatever `convert` objects to is told with the name
+/// of the file.
+template <typename Convert>
+auto readJson(const std::filesystem::path& file, const std::string& format, Convert convert) {
+    const nlohmann::json j = readJsonFile(file, format);
+    try {
+        return convert(j);
+    } catch (const nlohmann::json::exception& e) {
+        throw BadInput(fmt::format("{}: {}", file.string(), e.what()));
+    } catch (const BadInput& e) {
+        throw BadInput(fmt::format("{}: {}", file.string(), e.what()));
+    }
+}
+
+} // namespace zokran

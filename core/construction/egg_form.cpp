@@ -1,0 +1,104 @@
+#include "core/construction/egg_form.h"
+
+#include "core/construction/lines.h"
+
+#include <functional>
+#include <numbers>
+#include <utility>
+
+namespace zokran {
+
+namespace {
+
+using std::numbers::pi;
+
+constexpr int around = 96;
+
+} // namespace
+
+EggForm::EggForm(const Levels& levels, BallRadii sidePlane, const HeadMarks& head)
+    : levels_(levels), width_(sidePlane.value + 0.06), front_(head[Mark::Brow].z()),
+      back_(-head[Mark::Back].z()),
+      lean_(0, 0, (head[Mark::Chin].z() - 0.22) / -levels.chin.value) {}
+
+SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
+    auto place = [&](double height, double a) {
+        // Round above the brow, drawn out to the chin below it.
+        const double reach = height >= 0 ? levels_.crown.value : -levels_.chin.value;
+        const double share = std::clamp(std::abs(height) / reach, 0.0, 1.0);
+        const double ring = std::sqrt(std::max(0.0, 1 - share * share));
+        const double deep = std::cos(a) > 0 ? front_ : back_;
+        const double forward = height < 0 ? lean_.z() * -height * (1 - ring) : 0;
+        return HeadPoint(width_ * ring * std::sin(a), height, deep * ring * std::cos(a) + forward);
+    };
+    constexpr double step = 1e-4;
+    const Eigen::Vector3d along =
+        place(y.value, angle.value + step) - place(y.value, angle.value - step);
+    const Eigen::Vector3d up =
+        place(y.value + step, angle.value) - place(y.value - step, angle.value);
+    const Eigen::Vector3d normal = along.cross(up);
+    const HeadPoint here = place(y.value, angle.value);
+    return {here, normal.norm() > 1e-12 ? Eigen::Vector3d(normal.normalized())
+                                        : Eigen::Vector3d(here.normalized())};
+}
+
+std::vector<GuideLine> EggForm::lines(const View& view) const {
+    std::vector<GuideLine> all;
+    // The egg is convex, so what faces the camera is seen and nothing else is.
+    auto trace = [&](const char* id, LineKind kind,
+                     const std::function<SurfacePoint(double)>& place) {
+        GuideLine piece{id, kind, false, {}};
+        for (int i = 0; i <= around; ++i) {
+            const SurfacePoint p = place(static_cast<double>(i) / around);
+            const bool hidden = !view.faces(p.at, p.normal);
+            if (!piece.points.empty() && hidden != piece.hidden) {
+                piece.points.push_back(view.project(p.at));
+                const GuideLine next{id, kind, hidden, {piece.points.back()}};
+                all.push_back(std::exchange(piece, next));
+            }
+            piece.hidden = hidden;
+            piece.points.push_back(view.project(p.at));
+        }
+        all.push_back(std::move(piece));
+    };
+    auto level = [&](const char* id, LineKind kind, BallRadii y) {
+        trace(id, kind, [&, y](double t) { return at(y, {2 * pi * t}); });
+    };
+    // The contour: at each height where the surface turns away, on either side.
+    for (int side : {+1, -1}) {
+        GuideLine contour{side > 0 ? "egg_l" : "egg_r", LineKind::Construction, false, {}};
+        for (int i = 0; i <= around; ++i) {
+            const double t = std::cos(pi * i / around);
+            const BallRadii y = 0.999 * (t > 0 ? t * levels_.crown : -t * levels_.chin);
+            auto faces = [&](double a) {
+                const SurfacePoint p = at(y, {a});
+                return view.faces(p.at, p.normal);
+            };
+            // From the way to the viewer round to the other side, by bisection.
+            const Eigen::Vector3d to = view.towardsCamera();
+            double near = std::atan2(to.x(), to.z()), far = near + side * pi;
+            if (!faces(near) || faces(far))
+                continue;
+            for (int k = 0; k < 30; ++k) {
+                const double middle = (near + far) / 2;
+                (faces(middle) ? near : far) = middle;
+            }
+            contour.points.push_back(view.project(at(y, {near}).at));
+        }
+        if (contour.points.size() > 1)
+            all.push_back(std::move(contour));
+    }
+    // From the crown down the face to the chin.
+    trace("centre_line", LineKind::Construction, [&](double t) {
+        const double c = std::cos(pi * t);
+        return at(0.999 * (c > 0 ? c * levels_.crown : -c * levels_.chin), {0});
+    });
+    level("brow_line", LineKind::Construction, levels_.brow);
+    level("hairline", LineKind::Guide, levels_.hairline);
+    level("eye_line", LineKind::Guide, levels_.eye);
+    level("nose_base_line", LineKind::Guide, levels_.noseBase);
+    level("mouth_line", LineKind::Guide, levels_.mouth);
+    return all;
+}
+
+} // namespace zokran

@@ -1,0 +1,58 @@
+#pragma once
+
+#include "core/construction/ball_form.h"
+
+#include <functional>
+#include <optional>
+#include <span>
+
+namespace zokran {
+
+class LineTracer;
+
+/// What a line belongs to, in the order the groups are offered.
+enum class LineGroup { Skull, Face, Features, Neck };
+
+/// A line of the construction or of the guides on it.
+struct LineEntry {
+    std::string_view id;
+    const char* name; ///< in English, for the phrasebook
+    LineKind kind;
+    LineGroup group;
+    /// How it lies on the ball form; null for the lines of other forms, which draw their own.
+    void (*trace)(LineTracer& tracer, const LineEntry& line);
+    std::optional<Mark> level = {}; ///< names itself beside the head, as sure as this mark is
+    std::string_view goesWith = {}; ///< is switched with this other line
+};
+
+/// Every line there is, in the order they are drawn. To add one, write its `trace` in a file of
+/// core/construction/lines and a row here.
+std::span<const LineEntry> lineTable();
+
+/// The entry of a line, by its id with or without the side at its end; null when there is none.
+const LineEntry* lineNamed(std::string_view id);
+
+/// The id without the side at its end.
+std::string_view withoutSide(std::string_view id);
+
+/// Lays curves on a form and splits them where they pass out of sight.
+class LineTracer {
+public:
+    LineTracer(const BallForm& f, const View& v) : form(f), view(v) {}
+
+    const BallForm& form;
+    const View& view;
+    std::vector<GuideLine> lines;
+
+    /// Adds the curve t -> place(t), t in [0, 1], in pieces; `side` is 0, or +1 and -1 for a line
+    /// of the sitter's left and right. `onFace`: before features of the face only the ball's core
+    /// counts as a cover.
+    void add(const LineEntry& line, int side, bool onFace, int samples,
+             const std::function<SurfacePoint(double)>& place);
+    /// Adds points of a line that is all seen, such as an outline.
+    void addSeen(const LineEntry& line, int side, const std::vector<HeadPoint>& points);
+    /// A level line across the front, `width` of the way to the side planes on either side.
+    void across(const LineEntry& line, BallRadii y, double width);
+};
+
+} // namespace zokran

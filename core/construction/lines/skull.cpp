@@ -1,0 +1,61 @@
+#include "core/construction/lines/traces.h"
+#include "core/view/ellipse.h"
+
+namespace zokran::lines {
+
+using std::numbers::pi;
+
+void ball(LineTracer& tracer, const LineEntry& line) {
+    const Circle outline = outlineOfBall(tracer.view);
+    constexpr int steps = 96;
+    std::vector<HeadPoint> points;
+    for (int i = 0; i <= steps; ++i)
+        points.push_back(outline.at({2 * pi * i / steps}));
+    tracer.addSeen(line, 0, points);
+}
+
+void sideOval(LineTracer& tracer, const LineEntry& line) {
+    for (int side : bothSides) {
+        const Circle oval = tracer.form.sideOval(side);
+        tracer.add(line, side, false, 64, [&](double t) {
+            return SurfacePoint{oval.at({2 * pi * t}), Eigen::Vector3d(side, 0, 0)};
+        });
+    }
+}
+
+// The brow line runs on across the side plane, and a plumb line crosses it: the quarter of the oval
+// behind and below them is where the ear goes.
+void sideLevel(LineTracer& tracer, const LineEntry& line) {
+    for (int side : bothSides) {
+        const Circle oval = tracer.form.sideOval(side);
+        tracer.add(line, side, false, 16, [&](double t) {
+            return SurfacePoint{oval.centre + (1 - 2 * t) * oval.u, Eigen::Vector3d(side, 0, 0)};
+        });
+    }
+}
+
+void sidePlumb(LineTracer& tracer, const LineEntry& line) {
+    for (int side : bothSides) {
+        const Circle oval = tracer.form.sideOval(side);
+        tracer.add(line, side, false, 16, [&](double t) {
+            return SurfacePoint{oval.centre + (1 - 2 * t) * oval.v, Eigen::Vector3d(side, 0, 0)};
+        });
+    }
+}
+
+// From the crown forward over the ball to the brow, then down the profile to the chin.
+void centreLine(LineTracer& tracer, const LineEntry& line) {
+    const Levels& level = tracer.form.levels();
+    tracer.add(line, 0, true, 64, [&](double t) {
+        const double split = 0.5;
+        if (t < split) {
+            const double angle = pi / 2 * (1 - t / split);
+            const HeadPoint at(0, std::sin(angle), std::cos(angle));
+            return SurfacePoint{at, at};
+        }
+        const double along = (t - split) / (1 - split);
+        return tracer.form.front(level.brow + along * (level.chin - level.brow), 0);
+    });
+}
+
+} // namespace zokran::lines

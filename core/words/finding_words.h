@@ -1,0 +1,17 @@
+#pragma once
+
+#include "core/compare/compare.h"
+#include "core/words/phrasebook.h"
+
+namespace zokran {
+
+/// What a finding says: what is off, how much, and which way to move it on the paper.
+std::string textOf(const Finding& finding, const Phrasebook& book = english());
+
+/// The hand measurement that would have caught it; may be empty.
+std::string measureOf(const Finding& finding, const Phrasebook& book = english());
+
+/// How much it is about, such as "4 mm (1.8 % of the head)" or "12°".
+std::string amountOf(const FindingFigures& figures, const Phrasebook& book = english());
+
+} // namespace zokran

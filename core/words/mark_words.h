@@ -1,0 +1,14 @@
+#pragma once
+
+#include "core/head/marks.h"
+#include "core/words/phrasebook.h"
+
+namespace zokran {
+
+/// The name in plain words, such as "inner corner of the left eye".
+std::string wordsFor(Mark mark, const Phrasebook& book = english());
+
+/// Where to look for it, in one sentence for someone who has not met the term.
+std::string whereToFind(Mark mark, const Phrasebook& book = english());
+
+} // namespace zokran

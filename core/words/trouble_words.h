@@ -1,0 +1,15 @@
+#pragma once
+
+#include "core/head/marks_trouble.h"
+#include "core/words/phrasebook.h"
+
+namespace zokran {
+
+/// What is wrong with the marks and what would help, as one sentence without a full stop, such as
+/// "2 more marks are needed; these would serve: brow, chin".
+std::string wordsFor(const MarksTrouble& trouble, const Phrasebook& book = english());
+
+/// The message of anything thrown because of what a person gave.
+std::string wordsFor(const BadInput& error, const Phrasebook& book = english());
+
+} // namespace zokran

@@ -1,0 +1,96 @@
+#include "logbook/schema.h"
+
+#include <fmt/format.h>
+
+namespace zokran {
+
+namespace {
+
+/// Each entry brings a logbook one version further; the version is SQLite's user_version. What has
+/// been shipped is never changed.
+constexpr const char* migrations[] = {
+    R"(CREATE TABLE study (
+        id INTEGER PRIMARY KEY,
+        title TEXT NOT NULL,
+        sitter TEXT NOT NULL DEFAULT '',
+        notes TEXT NOT NULL DEFAULT '',
+        reference_picture TEXT NOT NULL DEFAULT '',
+        reference_marks TEXT NOT NULL DEFAULT '',
+        sketch_picture TEXT NOT NULL DEFAULT '',
+        sketch_marks TEXT NOT NULL DEFAULT '',
+        paper_width_mm REAL NOT NULL DEFAULT 0,
+        hold TEXT NOT NULL DEFAULT 'all',
+        canon TEXT NOT NULL DEFAULT 'sitter',
+        hidden_lines TEXT NOT NULL DEFAULT '',
+        step INTEGER NOT NULL DEFAULT 0,
+        fit TEXT NOT NULL DEFAULT '',
+        comparison TEXT NOT NULL DEFAULT '',
+        put_away INTEGER NOT NULL DEFAULT 0,
+        made TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')),
+        changed TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')));
+       CREATE TABLE remembered (key TEXT PRIMARY KEY, value TEXT NOT NULL);)",
+    R"(ALTER TABLE study ADD COLUMN guess TEXT NOT NULL DEFAULT '';)",
+    // Several sketches of one head, each with its page and its date; steps by name; the time of
+    // looking apart from the time of changing; a count of changes, so that two windows notice one
+    // another.
+    R"(CREATE TABLE attempt (
+        study INTEGER NOT NULL REFERENCES study (id),
+        place INTEGER NOT NULL,
+        picture TEXT NOT NULL,
+        marks TEXT NOT NULL DEFAULT '',
+        page TEXT NOT NULL DEFAULT '',
+        drawn TEXT NOT NULL DEFAULT '',
+        comparison TEXT NOT NULL DEFAULT '',
+        PRIMARY KEY (study, place));
+       INSERT INTO attempt (study, place, picture, marks, page, drawn, comparison)
+        SELECT id, 0, sketch_picture, sketch_marks,
+               CASE WHEN paper_width_mm > 0 THEN
+                '{"format":"zokran-page","version":1,"shown_width_mm":' || paper_width_mm || '}'
+                ELSE '' END,
+               changed, comparison FROM study WHERE sketch_picture <> '';
+       ALTER TABLE study ADD COLUMN current INTEGER NOT NULL DEFAULT 0;
+       ALTER TABLE study ADD COLUMN form TEXT NOT NULL DEFAULT 'ball';
+       ALTER TABLE study ADD COLUMN next_page TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN at_step TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN looked_at TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN revision INTEGER NOT NULL DEFAULT 1;
+       UPDATE study SET looked_at = changed,
+        next_page = CASE WHEN paper_width_mm > 0 THEN
+         '{"format":"zokran-page","version":1,"shown_width_mm":' || paper_width_mm || '}'
+         ELSE '' END,
+        at_step = CASE step WHEN 0 THEN 'set-up' WHEN 1 THEN 'block-in' WHEN 2 THEN 'guides'
+         WHEN 3 THEN 'draw' WHEN 4 THEN 'check' ELSE 'keep' END;
+       ALTER TABLE study DROP COLUMN sketch_picture;
+       ALTER TABLE study DROP COLUMN sketch_marks;
+       ALTER TABLE study DROP COLUMN paper_width_mm;
+       ALTER TABLE study DROP COLUMN step;
+       ALTER TABLE study DROP COLUMN comparison;)",
+};
+
+} // namespace
+
+int schemaVersion() {
+    return static_cast<int>(std::size(migrations));
+}
+
+void bringUpToDate(const Database& database) {
+    const auto have = [&] {
+        Database::Statement version(database, "PRAGMA user_version");
+        version.next();
+        return static_cast<int>(version.integer(0));
+    };
+    if (have() > schemaVersion())
+        throw StorageError(fmt::format("{}: this logbook was written by a newer Zokran",
+                                       database.file().string()));
+    while (have() < schemaVersion()) {
+        Database::Transaction step(database);
+        // Another window may have been quicker.
+        if (const int from = have(); from < schemaVersion()) {
+            database.run(migrations[from]);
+            database.run(fmt::format("PRAGMA user_version = {}", from + 1));
+        }
+        step.commit();
+    }
+}
+
+} // namespace zokran

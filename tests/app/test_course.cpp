@@ -1,0 +1,322 @@
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+
+#include <cmath>
+
+namespace zokran::test {
+
+class CourseTest : public WindowTest {
+    Q_OBJECT
+
+private slots:
+    void anEmptyBenchSaysWhatToDoFirst() {
+        QVERIFY(anyLabelSays("Choose a photograph"));
+        QCOMPARE(nextButton()->text(), QString("Open a photograph…"));
+        QVERIFY(nextButton()->isEnabled());
+    }
+
+    void theWholeCourseFromAPhotographToAReport() {
+        const auto [truth, sketchTruth] = photographs();
+        openReference(file("head.png"));
+        QVERIFY(desk().document.isOpen());
+        QCOMPARE(stepId(), std::string("block-in"));
+        QCOMPARE(seen()->scene().picture.size(), QSize(320, 400));
+
+        markAll(seen(), Side::Seen, truth);
+        QVERIFY(desk().fit());
+        // The readings stand in large figures and in words.
+        QVERIFY(anyLabelSays("turned to the right"));
+        QVERIFY(anyLabelSays("chin up"));
+        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 35) < 3);
+        QVERIFY(!linesOn(seen()).empty());
+
+        clickOn(nextButton()); // on to the guides
+        QCOMPARE(stepId(), std::string("guides"));
+        clickOn(nextButton()); // draw it
+        QCOMPARE(stepId(), std::string("draw"));
+        QVERIFY(drawn()->scene().picture.isNull());
+        QVERIFY(!linesOn(drawn()).empty()); // the form alone
+
+        openSketch(file("sketch.png"));
+        QCOMPARE(stepId(), std::string("check"));
+        markAll(drawn(), Side::Drawn, sketchTruth);
+        QVERIFY(desk().comparison());
+        QVERIFY2(anyLabelSays("The mouth sits too high"), said());
+        const auto* arrows = drawn()->scene().find<ArrowsOverlay>();
+        QVERIFY(arrows && !arrows->arrows.empty());
+        auto* table = visibleNamed<QTableWidget>("Corrections");
+        QVERIFY(table);
+        QVERIFY(table->item(0, 0)->text().contains("mouth") ||
+                table->item(0, 0)->text().contains("lips"));
+        QVERIFY(table->item(0, 1)->text().startsWith('-')); // down, as its arrow points
+
+        clickOn(nextButton()); // keep it
+        auto* notes = visibleNamed<QPlainTextEdit>("Notes");
+        QVERIFY(notes);
+        QTest::keyClicks(notes, "step the thirds first");
+
+        QTest::qWait(600); // saved within half a second
+        window_.reset();
+        openWindow();
+        window_->reopenLast();
+        waitForPictures();
+        QCOMPARE(stepId(), std::string("keep"));
+        QVERIFY2(anyLabelSays("The mouth sits too high"), said());
+        QCOMPARE(study().notes, std::string("step the thirds first"));
+    }
+
+    void theDemoIsThereMarkedFittedAndExplained() {
+        fillWithDemo(*logbook_);
+        press(Qt::Key_2, Qt::ControlModifier); // to the shelf
+        auto* shelf = visibleNamed<QListWidget>("Your studies");
+        QVERIFY(shelf);
+        QCOMPARE(shelf->count(), 43);
+        const char* firstFindings[] = {"less turned", "sits too high", "forehead and skull"};
+        for (int i = 0; i < 3; ++i) {
+            press(Qt::Key_2, Qt::ControlModifier);
+            for (int row = 0; row < shelf->count(); ++row)
+                if (shelf->item(row)->data(Qt::UserRole).toInt() == 43 - i)
+                    shelf->setCurrentRow(row);
+            shelf->setFocus();
+            QTest::keyClick(shelf, Qt::Key_Return);
+            waitForPictures();
+            QCOMPARE(stepId(), std::string("check"));
+            QVERIFY(desk().fit());
+            QVERIFY(desk().comparison());
+            QVERIFY2(anyLabelSays(firstFindings[i]), firstFindings[i]);
+        }
+        fillWithDemo(*logbook_); // a second start adds nothing
+        QCOMPARE(int(logbook_->studies().size()), 43);
+    }
+
+    void theWidthOfThePaperTurnsPercentIntoMillimetres() {
+        openDemo();
+        openStudy(42); // the mouth too high
+        goToStep("set-up");
+        auto* width = visibleNamed<QDoubleSpinBox>("Width that the photo of your sketch shows");
+        QVERIFY(width);
+        auto type = [&](const char* mm) {
+            width->setFocus();
+            width->selectAll();
+            QTest::keyClicks(width, mm);
+            QTest::keyClick(width, Qt::Key_Return);
+        };
+        type("0");
+        goToStep("check");
+        QTRY_VERIFY2(anyLabelSays("eye-widths"), said()); // within a blink, as under a drag
+        QVERIFY(!anyLabelSays(" mm ("));
+        goToStep("set-up");
+        type("420");
+        QCOMPARE(study().attempt()->page.shownWidth->value, 420.0); // typed digit by digit
+        goToStep("check");
+        QTRY_VERIFY(anyLabelSays(" mm ("));
+    }
+
+    void whatIsHeldCanBeChanged() {
+        openDemo();
+        goToStep("check");
+        auto* hold = visibleNamed<QComboBox>("Hold still while laying over");
+        QVERIFY(hold);
+        hold->setFocus();
+        QTest::keyClick(hold, Qt::Key_Down);
+        QCOMPARE(int(study().hold), int(Hold::Eyes));
+        QVERIFY(desk().comparison());
+        undo();
+        QCOMPARE(int(study().hold), int(Hold::All));
+        QCOMPARE(hold->currentIndex(), 0);
+    }
+
+    void theTitleIsTypedAndUndoneAsOne() {
+        openDemo();
+        goToStep("set-up");
+        auto* title = visibleNamed<QLineEdit>("Title");
+        QVERIFY(title);
+        const std::string before = study().title;
+        title->setFocus();
+        title->selectAll();
+        QTest::keyClicks(title, "Lamp study");
+        QCOMPARE(study().title, std::string("Lamp study"));
+        QVERIFY(window_->windowTitle().contains("Lamp study"));
+        undo();
+        QCOMPARE(study().title, before);
+        QCOMPARE(title->text().toStdString(), before);
+    }
+
+    void aStepSaysWhatItStillLacks() {
+        photographs();
+        openReference(file("head.png"));
+        QVERIFY(desk().document.isOpen());
+        QPushButton* check = buttonSaying("Check");
+        QVERIFY(check);
+        QVERIFY(check->toolTip().contains("Still lacks"));
+        QVERIFY(check->text().startsWith(QStringLiteral("○")));
+        QVERIFY(buttonSaying("Set up")->text().startsWith(QStringLiteral("●")));
+        QVERIFY(anyLabelSays("more marks are needed"));
+        goToStep("check");
+        QVERIFY(anyLabelSays("Photograph your sketch"));
+    }
+
+    void guidesCanBeSwitchedOffAndLight() {
+        openDemo();
+        goToStep("guides");
+        auto has = [&](const char* id) { return hasLine(seen(), id); };
+        QVERIFY(has("eye_line"));
+        tick("Eye line");
+        QVERIFY(!has("eye_line"));
+        undo();
+        QVERIFY(has("eye_line"));
+
+        // Pointing at a line on one sheet lights it on the other.
+        for (const GuideLine& l : linesOn(seen()))
+            if (l.id == "brow_line" && !l.hidden) {
+                QTest::mouseMove(seen(), spot(seen(), l.points[l.points.size() / 3]));
+                break;
+            }
+        QTRY_COMPARE(desk().selection.litLine(), QString("brow_line"));
+        const QImage lit = drawn()->grab().toImage();
+        desk().selection.light({});
+        QVERIFY(drawn()->grab().toImage() != lit);
+    }
+
+    void theCanonChangesTheLevels() {
+        openDemo();
+        goToStep("guides");
+        auto* canon = visibleNamed<QComboBox>("Levels by");
+        QVERIFY(canon);
+        const auto before = linesOn(seen());
+        canon->setFocus();
+        QTest::keyClick(canon, Qt::Key_Down);
+        QVERIFY(study().canon != "sitter");
+        bool moved = false;
+        for (std::size_t i = 0; i < std::min(before.size(), linesOn(seen()).size()); ++i)
+            moved = moved || before[i].points != linesOn(seen())[i].points;
+        QVERIFY(moved);
+        QVERIFY(anyLabelSays("rule of thumb"));
+    }
+
+    void everyControlHasANameAndTheCourseHasKeys() {
+        openDemo();
+        for (const auto& step : window_->bench()->steps()) {
+            goToStep(step->id());
+            for (QWidget* w : window_->findChildren<QWidget*>()) {
+                const auto* button = qobject_cast<QAbstractButton*>(w);
+                const bool control = button || qobject_cast<QComboBox*>(w) ||
+                                     qobject_cast<QTableWidget*>(w) || qobject_cast<QLineEdit*>(w);
+                if (!control || !w->isVisible() || w->focusPolicy() == Qt::NoFocus ||
+                    w->objectName().startsWith("qt_"))
+                    continue;
+                const bool named =
+                    !w->accessibleName().isEmpty() || (button && !button->text().isEmpty());
+                QVERIFY2(named, w->metaObject()->className());
+            }
+        }
+    }
+
+    void textStandsOutFromItsGroundInBothThemes() {
+        // WCAG 2.1's contrast of relative luminances: 4.5 for text, 3 for lines against their halo.
+        auto luminance = [](const QColor& c) {
+            auto part = [](double v) {
+                return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+            };
+            return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+        };
+        auto contrast = [&](const QColor& a, const QColor& b) {
+            const double x = luminance(a), y = luminance(b);
+            return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+        };
+        for (bool dark : {false, true}) {
+            Theme::apply(*qApp, dark);
+            const Theme& t = Theme::current();
+            for (const QColor& ground : {t.bench, t.sheet}) {
+                QVERIFY(contrast(t.text, ground) >= 4.5);
+                QVERIFY(contrast(t.quiet, ground) >= 4.5);
+            }
+            for (const QColor& line : {t.chalk, t.ink, t.correction, t.mark})
+                QVERIFY(contrast(line, t.halo) >= 3);
+        }
+        Theme::apply(*qApp, false);
+    }
+
+    void undoingPastAChangeOfStepShowsTheStepOfTheStudy() {
+        openDemo();
+        goToStep("block-in");
+        tick("Smiling, or the mouth open");
+        goToStep("check");
+        undo();
+        QVERIFY(!study().reference.smiling);
+        QCOMPARE(stepId(), std::string("block-in")); // where the edit was made
+        QCOMPARE(study().step, std::string("block-in"));
+        for (QPushButton* b : window_->findChildren<QPushButton*>())
+            if (b->property("role") == "step")
+                QCOMPARE(b->isChecked(), b->text().contains("Block in"));
+    }
+
+    void aRowOfTheTableStaysChosen() {
+        openDemo();
+        goToStep("check");
+        auto* table = visibleNamed<QTableWidget>("Corrections");
+        QVERIFY(table && table->rowCount() > 3);
+        const QTableWidgetItem* cell = table->item(2, 0);
+        const QString name = cell->text();
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualItemRect(cell).center());
+        QCOMPARE(table->currentRow(), 2);
+        QCOMPARE(table->item(2, 0), cell); // not made anew under the hand
+        QCOMPARE(table->item(2, 0)->text(), name);
+        QCOMPARE(qt(wordsFor(*desk().selection.touched(Side::Drawn))), name);
+        QTest::keyClick(table, Qt::Key_Down);
+        QCOMPARE(table->currentRow(), 3);
+    }
+
+    void theTableSaysWhatTheArrowsShow() {
+        openDemo(); // a head drawn too little turned: the marks are off, its own pose explains them
+        goToStep("check");
+        auto* table = visibleNamed<QTableWidget>("Corrections");
+        const auto* arrows = drawn()->scene().find<ArrowsOverlay>();
+        QVERIFY(table && arrows && !arrows->arrows.empty());
+        double longest = 0;
+        for (const CorrectionArrow& a : arrows->arrows)
+            longest = std::max(longest, (a.to - a.from).norm());
+        const Attempt& attempt = *study().attempt();
+        const double mm =
+            (Pixels{longest} * *attempt.page.perPixel({1.0 * attempt.marks.width})).value;
+        QCOMPARE(table->item(0, 3)->text(), QString::number(std::lround(mm)));
+        QVERIFY(std::lround(mm) > 2);
+    }
+
+    void anUnknownStepOfALaterVersionShowsTheFirst() {
+        openDemo();
+        desk().document.goTo("measure-with-a-stick");
+        QCOMPARE(stepId(), std::string("set-up"));
+        QVERIFY(window_->grab().width() > 0);
+    }
+
+    void severalSketchesOfOneHeadAreKept() {
+        photographs();
+        openDemo();
+        QCOMPARE(int(study().attempts.size()), 1);
+        openSketch(file("sketch.png"));
+        QCOMPARE(int(study().attempts.size()), 2);
+        QCOMPARE(int(study().current), 1);
+        QVERIFY(!desk().comparison()); // nothing is marked on the new one
+        goToStep("keep");
+        auto* which = visibleNamed<QComboBox>("Sketch on the bench");
+        QVERIFY(which);
+        which->setFocus();
+        QTest::keyClick(which, Qt::Key_Up);
+        QCOMPARE(int(study().current), 0);
+        QVERIFY(desk().comparison());
+        undo();
+        QCOMPARE(int(study().current), 1);
+        desk().document.saveNow();
+        QCOMPARE(int(logbook_->load(*desk().document.id()).study.attempts.size()), 2);
+    }
+};
+
+std::unique_ptr<QObject> makeCourseTest() {
+    return std::make_unique<CourseTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_course.moc"

@@ -1,0 +1,310 @@
+#include "app/window/launch.h"
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+
+#include <QProcess>
+#include <map>
+#include <sqlite3.h>
+
+namespace zokran::test {
+
+class KeepingTest : public WindowTest {
+    Q_OBJECT
+
+    static void poke(const std::filesystem::path& database, const char* sql) {
+        sqlite3* db = nullptr;
+        sqlite3_open(database.c_str(), &db);
+        const int result = sqlite3_exec(db, sql, nullptr, nullptr, nullptr);
+        sqlite3_close(db);
+        QCOMPARE(result, SQLITE_OK);
+    }
+    /// Another program spoils the logbook under the open window, and mends it again.
+    void breakLogbook() {
+        poke(file("book/logbook.sqlite").toStdString(), "ALTER TABLE study RENAME TO gone");
+    }
+    void mendLogbook() {
+        poke(file("book/logbook.sqlite").toStdString(), "ALTER TABLE gone RENAME TO study");
+    }
+
+private slots:
+    void aStudyPutAwayCanBePutBack() {
+        fillWithDemo(*logbook_);
+        press(Qt::Key_2, Qt::ControlModifier);
+        auto* shelf = visibleNamed<QListWidget>("Your studies");
+        clickOn(buttonSaying("Put away"));
+        QCOMPARE(shelf->count(), 42);
+        clickOn(buttonSaying("Put the last one back"));
+        QCOMPARE(shelf->count(), 43);
+    }
+
+    void aSketchStillBeingOpenedGoesToTheStudyItWasOpenedFor() {
+        photographs();
+        openDemo();
+        const StudyId first = *desk().document.id();
+        const std::size_t before = study().attempts.size();
+        const StudyId other = first == 42 ? 41 : 42;
+        const std::size_t othersBefore = logbook_->load(other).study.attempts.size();
+        desk().takePicture(file("sketch.png"), Side::Drawn);
+        desk().document.open(other); // before the picture has come
+        waitForPictures();
+        QTRY_COMPARE(logbook_->load(first).study.attempts.size(), before + 1);
+        QCOMPARE(logbook_->load(other).study.attempts.size(), othersBefore);
+        QCOMPARE(study().attempts.size(), othersBefore);
+        QVERIFY(anyLabelSays(qt(logbook_->load(first).study.title)));
+    }
+
+    void lookingThroughStudiesReDatesNone() {
+        openDemo();
+        auto dates = [&] {
+            std::map<StudyId, std::string> all;
+            for (const StudySummary& s : logbook_->studies())
+                all[s.id] = s.changed;
+            return all;
+        };
+        const auto before = dates();
+        for (StudyId id : {41, 42, 43}) {
+            openStudy(id);
+            goToStep("guides");
+            goToStep("check");
+            QVERIFY(desk().document.saveNow());
+        }
+        closeWindow();
+        QVERIFY(dates() == before);
+        std::string looked;
+        for (const StudySummary& s : logbook_->studies())
+            if (s.id == 42)
+                looked = s.lookedAt;
+        QVERIFY(looked > before.at(42));
+    }
+
+    void anIdleSecondWindowOverwritesNothing() {
+        openDemo();
+        Logbook second(file("book").toStdString());
+        MainWindow idle(second);
+        idle.reopenLast();
+        goToStep("keep");
+        auto* notes = visibleNamed<QPlainTextEdit>("Notes");
+        QVERIFY(notes);
+        QTest::keyClicks(notes, "kept by the first window");
+        QVERIFY(desk().document.saveNow());
+        const std::string changed = logbook_->studies().front().changed;
+        QVERIFY(idle.close());
+        QCOMPARE(logbook_->load(43).study.notes, study().notes);
+        QCOMPARE(logbook_->studies().front().changed, changed);
+    }
+
+    void twoWindowsThatBothWriteKeepBoth() {
+        openDemo();
+        Logbook second(file("book").toStdString());
+        MainWindow other(second);
+        other.reopenLast();
+        other.desk().document.edit("note", {}, [](Study& s) { s.notes = "of the other"; });
+        QVERIFY(other.desk().document.saveNow());
+        goToStep("keep");
+        auto* notes = visibleNamed<QPlainTextEdit>("Notes");
+        QTest::keyClicks(notes, "of this one ");
+        QVERIFY(desk().document.saveNow());
+        QVERIFY(anyLabelSays("kept apart"));
+        QCOMPARE(int(logbook_->studies().size()), 44);
+        QCOMPARE(logbook_->load(43).study.notes, std::string("of the other"));
+        QVERIFY(study().notes.starts_with("of this one"));
+    }
+
+    void aPictureThatHasGoneIsSaidOnItsSheetAndAboveIt() {
+        openDemo();
+        const auto picture = logbook_->picturePath(study().referencePicture);
+        window_.reset();
+        std::filesystem::remove(picture);
+        openWindow();
+        window_->reopenLast();
+        waitForPictures();
+        QVERIFY(anyLabelSays("not there any more"));
+        QVERIFY(seen()->scene().picture.isNull());
+        QVERIFY(seen()->scene().emptyText.contains("cannot be shown"));
+        QVERIFY(!seen()->scene().emptyText.contains("you draw from lies here"));
+        QVERIFY(desk().fit()); // its marks are all there
+        QTest::qWait(50);
+        QVERIFY(anyLabelSays("not there any more")); // and the message stays
+    }
+
+    void aDatabaseThatFailsUnderTheHandIsToldAndTheWindowStays() {
+        openDemo();
+        press(Qt::Key_2, Qt::ControlModifier);
+        auto* shelf = visibleNamed<QListWidget>("Your studies");
+        breakLogbook();
+        clickOn(buttonSaying("Put away"));
+        press(Qt::Key_1, Qt::ControlModifier);
+        QVERIFY(anyLabelSays("study"));
+        QVERIFY(anyLabelSays("logbook.sqlite"));
+        QVERIFY(shelf && window_->isVisible());
+        mendLogbook();
+    }
+
+    void quittingWhileTheLastSaveFailedAsks() {
+        openDemo();
+        goToStep("keep");
+        breakLogbook();
+        QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "not to be lost");
+        QVERIFY(!window_->close());
+        QVERIFY(window_->isVisible());
+        QVERIFY(anyLabelSays("could not be saved"));
+        QVERIFY(buttonSaying("Quit without it"));
+        mendLogbook();
+        clickOn(buttonSaying("Try again and quit"));
+        QVERIFY(!window_->isVisible());
+        QVERIFY(logbook_->load(43).study.notes.find("not to be lost") != std::string::npos);
+    }
+
+    void quittingWithoutTheLastChangeIsTheLearnersToSay() {
+        openDemo();
+        goToStep("keep");
+        breakLogbook();
+        QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "given up");
+        QVERIFY(!window_->close());
+        clickOn(buttonSaying("Quit without it"));
+        QVERIFY(!window_->isVisible());
+        mendLogbook();
+    }
+
+    void aLogbookThatIsNoneGetsAWindowThatSaysSo() {
+        window_.reset();
+        const std::filesystem::path bad = file("bad").toStdString();
+        std::filesystem::create_directories(bad);
+        std::ofstream(bad / "logbook.sqlite") << std::string(9000, 'x');
+        Launch launch(bad);
+        launch.start();
+        QVERIFY(!launch.window());
+        QWidget* start = launch.startWindow();
+        QVERIFY(start && start->isVisible());
+        QVERIFY(anyLabelSays("logbook.sqlite", start));
+        for (const char* way : {"Try again", "another folder", "copy", "look"})
+            QVERIFY2(buttonSaying(way, start), way);
+        // Once the folder is in order again, trying again opens it.
+        std::filesystem::remove(bad / "logbook.sqlite");
+        clickOn(buttonSaying("Try again", start));
+        QVERIFY(launch.window() && launch.window()->isVisible());
+        QVERIFY(!start->isVisible());
+    }
+
+    void aLogbookOfALaterVersionCanBeLookedForElsewhere() {
+        window_.reset();
+        const std::filesystem::path later = file("later").toStdString();
+        { Logbook make(later); }
+        poke(later / "logbook.sqlite", "PRAGMA user_version = 99");
+        Launch launch(later);
+        launch.start();
+        QVERIFY(!launch.window());
+        QVERIFY(anyLabelSays("newer", launch.startWindow()));
+    }
+
+    void aLogbookThatMayOnlyBeReadCanBeLookedAt() {
+        openDemo();
+        window_.reset();
+        logbook_.reset();
+        Launch launch(file("book").toStdString());
+        // As on a read-only disk: a folder stands where the journal would go.
+        std::filesystem::create_directories(file("book/logbook.sqlite-wal").toStdString() + "/x");
+        launch.start();
+        QVERIFY(!launch.window());
+        clickOn(buttonSaying("look", launch.startWindow()));
+        QVERIFY(launch.window());
+        QVERIFY(anyLabelSays("only looking", launch.window()));
+        launch.window()->desk().document.open(42);
+        QTRY_VERIFY(launch.window()->desk().comparison());
+        launch.window()->desk().document.edit("x", {}, [](Study& s) { s.notes = "no"; });
+        QVERIFY(launch.window()->close());
+        std::filesystem::remove_all(file("book/logbook.sqlite-wal").toStdString());
+        Logbook again(file("book").toStdString());
+        QVERIFY(again.load(42).study.notes != "no");
+        logbook_ = std::make_unique<Logbook>(file("book").toStdString());
+    }
+
+    void aDamagedLogbookOpensWithWhatCanBeRead() {
+        openDemo();
+        window_.reset();
+        logbook_.reset();
+        const std::filesystem::path database = file("book/logbook.sqlite").toStdString();
+        const auto size = std::filesystem::file_size(database);
+        {
+            std::fstream raw(database, std::ios::in | std::ios::out | std::ios::binary);
+            raw.seekp(static_cast<std::streamoff>(size / 2 / 4096 * 4096));
+            raw << std::string(4096, '\x3c');
+        }
+        Launch launch(file("book").toStdString());
+        launch.start();
+        QVERIFY(launch.window());
+        QVERIFY(anyLabelSays("was damaged", launch.window()));
+        QVERIFY(std::filesystem::exists(file("book/logbook-damaged-1.sqlite").toStdString()));
+        QVERIFY(launch.window()->desk().document.logbook().studies().size() > 20);
+    }
+
+    void theProgramKilledAtAnyMomentLosesNothingSaved() {
+        window_.reset();
+        QProcess program;
+        QProcessEnvironment where = QProcessEnvironment::systemEnvironment();
+        where.insert("QT_QPA_PLATFORM", "offscreen");
+        where.insert("XDG_CONFIG_HOME", folder_->path());
+        program.setProcessEnvironment(where);
+        program.start(ZOKRAN_PROGRAM, {"--demo", "--data", file("killed")});
+        QVERIFY(program.waitForStarted());
+        const std::filesystem::path database = file("killed/logbook.sqlite").toStdString();
+        auto studies = [&]() -> std::size_t {
+            try {
+                return std::filesystem::exists(database)
+                           ? Logbook(file("killed").toStdString()).studies().size()
+                           : 0;
+            } catch (const StorageError&) {
+                return 0; // just being made
+            }
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(studies() > 3, 30000); // in the middle of laying the demo in
+        program.kill();                                 // SIGKILL
+        QVERIFY(program.waitForFinished());
+        const std::size_t left = studies();
+        QVERIFY(left > 3);
+        Logbook book(file("killed").toStdString());
+        for (const StudySummary& s : book.studies()) {
+            QVERIFY(book.load(s.id).study.attempt());
+            QVERIFY(std::filesystem::exists(book.picturePath(s.referencePicture)));
+        }
+    }
+
+    void helpAndVersionNeedNoDisplay() {
+        for (const char* word : {"--help", "--version"}) {
+            QProcess program;
+            QProcessEnvironment bare = QProcessEnvironment::systemEnvironment();
+            for (const char* display : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
+                bare.remove(display);
+            program.setProcessEnvironment(bare);
+            program.start(ZOKRAN_PROGRAM, {word});
+            QVERIFY(program.waitForFinished());
+            QCOMPARE(program.exitStatus(), QProcess::NormalExit);
+            QCOMPARE(program.exitCode(), 0);
+            QVERIFY(program.readAllStandardOutput().contains("zokran"));
+        }
+    }
+
+    void aLogbookOfTheSecondVersionOpensInTheWindow() {
+        window_.reset();
+        logbook_.reset();
+        const std::filesystem::path book = file("old").toStdString();
+        std::filesystem::create_directories(book);
+        std::filesystem::copy_file(ZOKRAN_TEST_DATA "/logbooks/version-2.sqlite",
+                                   book / "logbook.sqlite");
+        Launch launch(book);
+        launch.start();
+        QVERIFY(launch.window());
+        Desk& desk = launch.window()->desk();
+        QTRY_VERIFY(desk.comparison());
+        QCOMPARE(launch.window()->bench()->step().id(), std::string("check"));
+        QVERIFY(anyLabelSays("less turned", launch.window()));
+    }
+};
+
+std::unique_ptr<QObject> makeKeepingTest() {
+    return std::make_unique<KeepingTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_keeping.moc"

@@ -1,0 +1,257 @@
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+
+namespace zokran::test {
+
+class MarkingTest : public WindowTest {
+    Q_OBJECT
+
+    void typeSitter(const char* name) {
+        auto* sitter = visibleNamed<QLineEdit>("Sitter");
+        QVERIFY(sitter);
+        sitter->setFocus();
+        sitter->selectAll();
+        QTest::keyClicks(sitter, name);
+        QCOMPARE(study().sitter, std::string(name));
+    }
+
+private slots:
+    void draggingAMarkMovesTheFitAndUndoesAsOne() {
+        openDemo();
+        goToStep("block-in");
+        const PicturePoint before = *study().reference.seen(Mark::Chin);
+        const Radians tilt = desk().fit()->pose.tilt;
+        const QPoint from = spot(seen(), before);
+        drag(seen(), from, from + QPoint(0, 20));
+        QVERIFY((*study().reference.seen(Mark::Chin) - before).norm() > 5);
+        QVERIFY(desk().fit()->pose.tilt != tilt);
+        undo();
+        QVERIFY((*study().reference.seen(Mark::Chin) - before).norm() < 1e-9);
+        QVERIFY(abs(desk().fit()->pose.tilt - tilt) < Radians{1e-3});
+    }
+
+    void arrowsNudgeAndBackspaceGoesBack() {
+        openDemo();
+        goToStep("block-in");
+        const PicturePoint before = *study().reference.seen(Mark::Chin);
+        click(seen(), spot(seen(), before)); // takes the chin up
+        QCOMPARE(study().reference.seen(Mark::Chin)->x(), before.x());
+        QTest::keyClick(seen(), Qt::Key_Right);
+        QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
+        QCOMPARE(study().reference.seen(Mark::Chin)->x(), before.x() + 1);
+        QCOMPARE(study().reference.seen(Mark::Chin)->y(), before.y() - 10);
+        QTest::keyClick(seen(), Qt::Key_Backspace);
+        QCOMPARE(study().reference.seen(Mark::Chin)->x(), before.x());
+    }
+
+    void marksCanBePlacedWithoutAMouse() {
+        photographs();
+        openReference(file("head.png"));
+        QVERIFY(desk().document.isOpen());
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY(study().reference.seen(Mark::Brow));
+        QCOMPARE(nextMark(desk(), Side::Seen), std::optional<Mark>(Mark::Chin));
+        QTest::keyClick(seen(), Qt::Key_Space);
+        QVERIFY(study().reference.marks[Mark::Chin]->hidden);
+    }
+
+    void marksAreSuggestedForAFaceAndCanBeTakenBack() {
+        Shot shot;
+        shot.size = 700;
+        shot.pose = poseFromDegrees({8}, {0}, {0});
+        const Sculpture sculpture(sitterNamed("halcyon"));
+        std::ofstream(file("face.png").toStdString(), std::ios::binary)
+            << encoded(photograph(sculpture, shot), ".png");
+        const MarkSheet truth = exactMarks(sculpture, viewOf(shot), 560, 700);
+        openReference(file("face.png"));
+        QVERIFY(desk().document.isOpen());
+        clickOn(buttonSaying("Suggest marks"));
+        QVERIFY(buttonSaying("Looking for a face"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 60000);
+        const MarkSheet& found = study().reference;
+        for (Mark m : {Mark::PupilL, Mark::PupilR, Mark::NoseTip, Mark::LipLine, Mark::Chin})
+            QVERIFY((*found.seen(m) - *truth.seen(m)).norm() < 20);
+        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 8) < 8);
+        // They are drawn and listed as suggestions until the learner stands by them.
+        QVERIFY(found.marks[Mark::NoseTip]->suggested);
+        QVERIFY(found.marks[Mark::NoseTip]->noise);
+        QVERIFY(anyLabelSays("Look each suggested mark over"));
+        click(seen(), spot(seen(), *found.seen(Mark::NoseTip)));
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY(!study().reference.marks[Mark::NoseTip]->suggested);
+        QCOMPARE(nextButton()->text(), QString("They are right"));
+        clickOn(nextButton());
+        QCOMPARE(suggestionCount(desk()), 0);
+        undo();
+        undo();
+        undo();
+        QVERIFY(!desk().fit());
+    }
+
+    void aGuessIsPulledCommittedAndSetAgainstTheFit() {
+        const auto [truth, sketchTruth] = photographs();
+        openReference(file("head.png"));
+        QVERIFY(desk().document.isOpen());
+        clickOn(buttonSaying("Guess first"));
+        QVERIFY(isGuessing(desk()));
+        QVERIFY(anyLabelSays("Pull the construction"));
+        QVERIFY(anyLabelSays("your guess"));
+        QCOMPARE(seen()->scene().find<HandlesOverlay>()->handles.size(), std::size_t(7));
+
+        // The centre line is pulled to the right: the construction turns to the right.
+        const auto handle = [&](GuessHandle h) {
+            return spot(seen(), handleAt(*study().guess, study().reference, h));
+        };
+        const QPoint from = handle(GuessHandle::Turn);
+        drag(seen(), from, from + QPoint(30, 0));
+        const double turn = toDegrees(study().guess->pose.turn).value;
+        QVERIFY(turn > 8 && turn < 60);
+        QVERIFY((handle(GuessHandle::Turn) - from - QPoint(30, 0)).manhattanLength() < 4);
+        undo(); // one drag, one step back
+        QCOMPARE(study().guess->pose.turn.value, 0.0);
+
+        // By keys and by typing.
+        seen()->setFocus();
+        for (int i = 0; i < 2; ++i)
+            QTest::keyClick(seen(), Qt::Key_Right, Qt::ShiftModifier);
+        QTest::keyClick(seen(), Qt::Key_Up);
+        QTest::keyClick(seen(), Qt::Key_Comma);
+        QVERIFY(std::abs(toDegrees(study().guess->pose.turn).value - 20) < 0.01);
+        QVERIFY(std::abs(toDegrees(study().guess->pose.lean).value + 1) < 0.01);
+        auto* lean = visibleNamed<QDoubleSpinBox>("Lean, + to the right");
+        QVERIFY(lean);
+        lean->setFocus();
+        lean->selectAll();
+        QTest::keyClicks(lean, "-6");
+        QTest::keyClick(lean, Qt::Key_Return);
+        QVERIFY(std::abs(toDegrees(study().guess->pose.lean).value + 6) < 0.01);
+
+        clickOn(nextButton()); // this is my guess
+        QVERIFY(!isGuessing(desk()));
+        QVERIFY(!study().reference.ball); // the guess does not bend the measuring
+        markAll(seen(), Side::Seen, truth);
+        QVERIFY(desk().fit());
+        QVERIFY(anyLabelSays("too little"));
+        QVERIFY(anyLabelSays("guessed: 20°"));
+
+        // Guess and fit are both kept.
+        desk().document.saveNow();
+        window_.reset();
+        openWindow();
+        window_->reopenLast();
+        QVERIFY(study().guess && study().guess->committed);
+        QVERIFY(std::abs(toDegrees(study().guess->pose.turn).value - 20) < 0.01);
+    }
+
+    void marksCanBePlacedAtOnceWithoutAGuess() {
+        photographs();
+        openReference(file("head.png"));
+        QVERIFY(desk().document.isOpen());
+        clickOn(buttonSaying("Guess first"));
+        clickOn(buttonSaying("Mark at once"));
+        QVERIFY(!study().guess);
+        QTest::mouseClick(seen(), Qt::LeftButton, {}, spot(seen(), {160, 150}));
+        QVERIFY(study().reference.seen(Mark::Brow));
+    }
+
+    void photographsOfOneSitterShareAShape() {
+        openDemo();
+        auto all = logbook_->studies();
+        QVERIFY(all.size() >= 4);
+        all.resize(4);
+        for (const StudySummary& s : all) {
+            openStudy(s.id);
+            goToStep("set-up");
+            typeSitter("Marten");
+            QVERIFY(desk().document.saveNow());
+        }
+        openStudy(all.front().id);
+        QTRY_COMPARE(desk().analysis.sharedWith(), static_cast<int>(all.size()) - 1);
+        goToStep("guides");
+        QVERIFY(anyLabelSays("of this sitter sharpen"));
+        const Radians shared = desk().fit()->sigma.tilt;
+        goToStep("set-up");
+        typeSitter("Somebody else");
+        QTRY_COMPARE(desk().analysis.sharedWith(), 0);
+        QVERIFY(desk().fit()->sigma.tilt > shared);
+    }
+
+    void aSmileIsSaidAndLoosensTheMouth() {
+        openDemo();
+        goToStep("block-in");
+        const double before = desk().fit()->sigma.tilt.value;
+        tick("Smiling, or the mouth open");
+        QVERIFY(study().reference.smiling);
+        QVERIFY(desk().fit()->sigma.tilt.value > before);
+    }
+
+    void theBallIsLaidDraggedAndTakenUp() {
+        openDemo();
+        goToStep("block-in");
+        clickOn(buttonSaying("Lay the ball"));
+        QVERIFY(!study().reference.ball); // the demo's had one: it is taken up
+        clickOn(buttonSaying("Lay the ball"));
+        const BallCircle laid = *study().reference.ball;
+        QVERIFY((laid.centre - desk().fit()->ball().centre).norm() < 2);
+        const QPoint centre = spot(seen(), laid.centre);
+        drag(seen(), centre, centre + QPoint(25, 10));
+        QVERIFY(study().reference.ball->centre.x() > laid.centre.x() + 5);
+        const double r = study().reference.ball->radius.value;
+        const QPoint rim = spot(seen(), study().reference.ball->centre + PicturePoint(r, 0));
+        drag(seen(), rim, rim + QPoint(20, 0));
+        QVERIFY(study().reference.ball->radius.value > r + 5);
+        undo();
+        QCOMPARE(study().reference.ball->radius.value, r);
+    }
+
+    void aMarkFarOffIsCalledDoubtful() {
+        openDemo();
+        goToStep("block-in");
+        const QPoint chin = spot(seen(), *study().reference.seen(Mark::Chin));
+        drag(seen(), chin, chin + QPoint(-70, 35));
+        QVERIFY(!desk().fit()->outliers.empty());
+        QVERIFY(desk().fit()->outliers.front() == Mark::Chin);
+        QVERIFY(anyLabelSays("The chin disagrees with the other marks"));
+        QVERIFY(!seen()->scene().find<MarksOverlay>()->shown.doubtful.empty());
+    }
+
+    void aMarkBroughtBackByKeysIsNoLongerDoubtful() {
+        openDemo();
+        goToStep("block-in");
+        const QPoint chin = spot(seen(), *study().reference.seen(Mark::Chin));
+        drag(seen(), chin, chin + QPoint(0, 45));
+        QVERIFY(!desk().fit()->outliers.empty());
+        const double scale = seen()->transform().scale;
+        for (int moved = 0; moved < std::lround(45 / scale / 10); ++moved)
+            QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
+        // No button is let go of; a pause is enough.
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit()->outliers.empty(), 3000);
+        QVERIFY(!anyLabelSays("disagrees with the other marks"));
+    }
+
+    void eachSheetHasItsOwnMarkTakenUp() {
+        openDemo();
+        goToStep("block-in");
+        click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
+        goToStep("check");
+        QVERIFY(!desk().selection.touched(Side::Drawn));
+        const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Left);
+        QVERIFY((*study().attempt()->marks.seen(Mark::Chin) - chin).norm() < 1e-12);
+        const PicturePoint brow = *study().attempt()->marks.seen(Mark::Brow);
+        click(drawn(), spot(drawn(), brow));
+        QTest::keyClick(drawn(), Qt::Key_Left);
+        QCOMPARE(study().attempt()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
+        QCOMPARE(desk().selection.touched(Side::Seen), std::optional(Mark::Chin));
+    }
+};
+
+std::unique_ptr<QObject> makeMarkingTest() {
+    return std::make_unique<MarkingTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_marking.moc"

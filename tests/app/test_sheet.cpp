@@ -1,0 +1,170 @@
+#include "app/overlays/picture_overlay.h"
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+
+#include <QMenuBar>
+#include <QPainter>
+
+namespace zokran::test {
+
+class SheetTest : public WindowTest {
+    Q_OBJECT
+
+    void chooseSave(const QString& name) { chooseFile(name, Qt::Key_E, Qt::ControlModifier); }
+
+private slots:
+    void zoomKeepsTheSpotUnderThePointer() {
+        openDemo();
+        const QPointF at(150, 200);
+        const PicturePoint before = seen()->transform().toPicture(at);
+        QWheelEvent wheel(at, seen()->mapToGlobal(at), {}, {0, 240}, Qt::NoButton, Qt::NoModifier,
+                          Qt::NoScrollPhase, false);
+        const double scale = seen()->transform().scale;
+        QApplication::sendEvent(seen(), &wheel);
+        QVERIFY(seen()->transform().scale > 1.2 * scale);
+        QVERIFY((seen()->transform().toPicture(at) - before).norm() < 0.5);
+        const QPointF offset = seen()->transform().offset;
+        QTest::mousePress(seen(), Qt::LeftButton, Qt::ControlModifier, {100, 100});
+        QTest::mouseMove(seen(), {130, 90});
+        QTest::mouseRelease(seen(), Qt::LeftButton, Qt::ControlModifier, {130, 90});
+        QCOMPARE(seen()->transform().offset, offset + QPointF(30, -10));
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_0);
+        QVERIFY(std::abs(seen()->transform().scale - scale) < 1e-9);
+    }
+
+    void sheetsZoomTogetherWhenLinkedAndOneCanTakeTheWidth() {
+        openDemo();
+        press(Qt::Key_F9);
+        const double before = drawn()->transform().scale;
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Plus);
+        QVERIFY(drawn()->transform().scale != before);
+        press(Qt::Key_F9);
+        const double linked = drawn()->transform().scale;
+        QTest::keyClick(seen(), Qt::Key_Plus);
+        QCOMPARE(drawn()->transform().scale, linked);
+        press(Qt::Key_F7);
+        QVERIFY(!drawn()->isVisible() && seen()->isVisible());
+        press(Qt::Key_F7);
+        QVERIFY(drawn()->isVisible());
+        press(Qt::Key_F8);
+        QVERIFY(!seen()->isVisible() && drawn()->isVisible());
+    }
+
+    void theConstructionCanBeTakenOffTheSketch() {
+        openDemo();
+        goToStep("check");
+        QVERIFY(!linesOn(drawn()).empty());
+        press(Qt::Key_F6);
+        QVERIFY(linesOn(drawn()).empty());
+        press(Qt::Key_F6);
+        QVERIFY(!linesOn(drawn()).empty());
+    }
+
+    void theHeadIsWholeAndInTheMiddleAtEveryStep() {
+        openDemo();
+        for (const char* step : {"block-in", "guides", "draw", "check", "keep"}) {
+            goToStep(step);
+            const View& view = desk().fit()->view;
+            for (const HeadPoint& p : {HeadPoint(0, 1, 0), HeadPoint(0, -1.3, 0.8),
+                                       HeadPoint(1, 0, 0), HeadPoint(-1, 0, 0)})
+                QVERIFY2(seen()->rect().contains(spot(seen(), view.project(p))), step);
+            const QPoint middle = spot(seen(), view.project({0, -0.3, 0}));
+            QVERIFY2(std::abs(middle.x() - seen()->width() / 2) < 0.25 * seen()->width(), step);
+            const double head = view.outlineRadius().value * 2 * seen()->transform().scale;
+            QVERIFY2(head > 0.4 * seen()->width(), step);
+        }
+    }
+
+    void picturesAreSharpOnDenseScreens() {
+        // One black column on white, painted at half size: at two pixels to one it comes out whole.
+        QImage picture(200, 40, QImage::Format_RGB32);
+        picture.fill(Qt::white);
+        for (int y = 0; y < 40; ++y)
+            picture.setPixel(100, y, qRgb(0, 0, 0));
+        auto darkest = [&](double density) {
+            QImage image(QSize(100, 20) * density, QImage::Format_RGB32);
+            image.setDevicePixelRatio(density);
+            QPainter painter(&image);
+            const PictureOverlay overlay(picture, std::make_shared<ScaledPicture>());
+            overlay.paint(
+                {painter, QRectF(0, 0, 100, 20), {0.5, {0, 0}}, PaintStyle::screen(), {}, density});
+            painter.end();
+            int least = 255;
+            for (int x = 0; x < image.width(); ++x)
+                least = std::min(least, qGray(image.pixel(x, image.height() / 2)));
+            return least;
+        };
+        QVERIFY(darkest(2) < 20);
+        QVERIFY(darkest(1) > 60);
+    }
+
+    void whatIsHiddenIsPaintedFainter() {
+        std::vector<GuideLine> lines;
+        for (bool hidden : {false, true})
+            lines.push_back({"brow_line",
+                             LineKind::Construction,
+                             hidden,
+                             {{10, hidden ? 70.0 : 30.0}, {190, hidden ? 70.0 : 30.0}}});
+        Scene scene;
+        scene.lay<LinesOverlay>(lines);
+        QImage image(200, 100, QImage::Format_RGB32);
+        {
+            QPainter painter(&image);
+            paintScene({painter, image.rect(), {1, {0, 0}}, PaintStyle::screen(), {}, 1}, scene);
+        }
+        auto ink = [&](int y) {
+            int painted = 0;
+            for (int x = 0; x < 200; ++x)
+                painted += qGray(image.pixel(x, y)) < 180;
+            return painted;
+        };
+        QVERIFY(ink(30) > 170);
+        QVERIFY(ink(70) < ink(30));
+        const auto near = scene.near<std::string>({1, {0, 0}}, {100, 33});
+        QVERIFY(near && *near == "brow_line");
+        QVERIFY(!scene.near<std::string>({1, {0, 0}}, {100, 50}));
+    }
+
+    void aSheetIsSavedForPaperWithTheSameLines() {
+        openDemo();
+        goToStep("draw");
+        chooseSave(file("form.png"));
+        const QImage saved(file("form.png"));
+        QCOMPARE(std::max(saved.width(), saved.height()), 1600);
+        QCOMPARE(saved.pixelColor(2, 2), QColor(Qt::white));
+        int chalk = 0;
+        for (int y = 0; y < saved.height(); y += 2)
+            for (int x = 0; x < saved.width(); x += 2) {
+                const QColor c = saved.pixelColor(x, y);
+                chalk += c.red() > c.blue() + 60;
+            }
+        QVERIFY(chalk > 300);
+        chooseSave(file("form.pdf"));
+        QFile pdf(file("form.pdf"));
+        QVERIFY(pdf.open(QIODevice::ReadOnly));
+        QVERIFY(pdf.readAll().startsWith("%PDF"));
+        chooseSave("/nowhere/form.png");
+        QVERIFY(anyLabelSays("/nowhere/form.png"));
+    }
+
+    void popUpsStandOutFromWhatTheyCover() {
+        openDemo();
+        QMenu* menu = window_->menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly).front();
+        menu->popup(window_->mapToGlobal(QPoint(10, 30)));
+        const QImage image = menu->grab().toImage();
+        menu->hide();
+        const Theme& t = Theme::current();
+        const QColor edge = image.pixelColor(image.width() / 2, 0);
+        QVERIFY2(edge != t.bench && edge != t.sheet, qPrintable(edge.name()));
+    }
+};
+
+std::unique_ptr<QObject> makeSheetTest() {
+    return std::make_unique<SheetTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_sheet.moc"

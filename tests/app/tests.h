@@ -1,0 +1,24 @@
+#pragma once
+
+#include <QObject>
+#include <functional>
+#include <memory>
+#include <vector>
+
+namespace zokran::test {
+
+using MakeTest = std::function<std::unique_ptr<QObject>()>;
+
+std::unique_ptr<QObject> makeCourseTest();
+std::unique_ptr<QObject> makeMarkingTest();
+std::unique_ptr<QObject> makeSheetTest();
+std::unique_ptr<QObject> makePictureTest();
+std::unique_ptr<QObject> makeKeepingTest();
+std::unique_ptr<QObject> makeCastRoomTest();
+
+inline std::vector<MakeTest> windowTests() {
+    return {makeCourseTest,  makeMarkingTest, makeSheetTest,
+            makePictureTest, makeKeepingTest, makeCastRoomTest};
+}
+
+} // namespace zokran::test

@@ -1,0 +1,267 @@
+#pragma once
+
+#include "app/cast_room/cast_room.h"
+#include "app/document/marking.h"
+#include "app/overlays/arrows_overlay.h"
+#include "app/overlays/handles_overlay.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/shelf/demo.h"
+#include "app/shelf/shelf.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "app/window/bench.h"
+#include "app/window/main_window.h"
+#include "cast/stand_in_camera.h"
+#include "core/words/mark_words.h"
+
+#include <QApplication>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <QtTest>
+#include <fstream>
+#include <memory>
+
+namespace zokran::test {
+
+/// Drives the real window with mouse and keys, offscreen, and looks at what a learner sees. A click
+/// that misses and a key that does nothing fail the test.
+class WindowTest : public QObject {
+    Q_OBJECT
+
+protected:
+    std::unique_ptr<QTemporaryDir> folder_;
+    std::unique_ptr<Logbook> logbook_;
+    std::unique_ptr<MainWindow> window_;
+
+    SheetView* seen() { return window_->bench()->sheet(Side::Seen); }
+    SheetView* drawn() { return window_->bench()->sheet(Side::Drawn); }
+    Desk& desk() { return window_->desk(); }
+    const Study& study() { return desk().study(); }
+    QString file(const char* name) { return folder_->filePath(name); }
+    QPushButton* nextButton() { return window_->findChild<QPushButton*>("next"); }
+
+    void openWindow() {
+        window_ = std::make_unique<MainWindow>(*logbook_);
+        window_->resize(1280, 800);
+        window_->show();
+        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    }
+    void closeWindow() {
+        QVERIFY(window_->close());
+        window_.reset();
+    }
+    /// The demo's studies, the last of them on the bench with its pictures.
+    void openDemo() {
+        fillWithDemo(*logbook_);
+        window_->reopenLast();
+        waitForPictures();
+    }
+    void waitForPictures() { QTRY_COMPARE_WITH_TIMEOUT(desk().pictures.decoding(), 0, 20000); }
+    void openStudy(StudyId id) {
+        desk().document.open(id);
+        waitForPictures();
+    }
+
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) {
+        // Keys go to the window in front; a chooser that has just closed may have been that.
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+        QTest::keyClick(window_.get(), key, modifiers);
+        QCoreApplication::processEvents();
+    }
+    void undo() { press(Qt::Key_Z, Qt::ControlModifier); }
+    /// Goes to a step by its key.
+    void goToStep(const std::string& id) {
+        const auto& steps = window_->bench()->steps();
+        for (std::size_t i = 0; i < steps.size(); ++i)
+            if (steps[i]->id() == id)
+                press(static_cast<Qt::Key>(Qt::Key_1 + i), Qt::AltModifier);
+        QCOMPARE(study().step, id);
+        waitForPictures();
+    }
+    std::string stepId() { return window_->bench()->step().id(); }
+
+    /// Presses a key that opens a file chooser, types the name into it and presses Enter.
+    void chooseFile(const QString& name, Qt::Key key, Qt::KeyboardModifiers modifiers) {
+        bool typed = false;
+        QTimer poll;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            auto* edit = dialog ? dialog->findChild<QLineEdit*>("fileNameEdit") : nullptr;
+            if (!edit || typed)
+                return;
+            typed = true;
+            edit->setText(name);
+            QTest::keyClick(edit, Qt::Key_Return);
+        });
+        poll.start(30);
+        press(key, modifiers);
+        QVERIFY(typed);
+    }
+    void openReference(const QString& name) {
+        chooseFile(name, Qt::Key_O, Qt::ControlModifier);
+        waitForPictures();
+    }
+    void openSketch(const QString& name) {
+        chooseFile(name, Qt::Key_O, Qt::ControlModifier | Qt::ShiftModifier);
+        waitForPictures();
+    }
+
+    static QPoint spot(SheetView* view, const PicturePoint& p) {
+        return view->transform().toView(p).toPoint();
+    }
+    void click(SheetView* view, const QPoint& at) {
+        QVERIFY2(view->rect().contains(at), "the click would miss the sheet");
+        QTest::mouseMove(view, at);
+        QTest::mouseClick(view, Qt::LeftButton, {}, at);
+    }
+    void clickOn(QWidget* widget) {
+        QVERIFY(widget);
+        QVERIFY(widget->isVisible() && widget->isEnabled());
+        QTest::mouseClick(widget, Qt::LeftButton);
+        QCoreApplication::processEvents();
+    }
+    /// Ticks a box by its own square.
+    void tick(const QString& text) {
+        for (QCheckBox* box : window_->findChildren<QCheckBox*>())
+            if (box->isVisible() && QString(box->text()).remove('&') == text) {
+                const bool before = box->isChecked();
+                QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, box->height() / 2));
+                QVERIFY(box->isChecked() != before);
+                return;
+            }
+        QFAIL(qPrintable("no box says " + text));
+    }
+    void drag(SheetView* view, const QPoint& from, const QPoint& to) {
+        QVERIFY2(view->rect().contains(from) && view->rect().contains(to),
+                 "the drag would leave the sheet");
+        QTest::mousePress(view, Qt::LeftButton, {}, from);
+        constexpr int steps = 6;
+        for (int i = 1; i <= steps; ++i) {
+            const QPointF at = from + QPointF(to - from) * i / steps;
+            QMouseEvent move(QEvent::MouseMove, at, view->mapToGlobal(at), Qt::NoButton,
+                             Qt::LeftButton, {});
+            QApplication::sendEvent(view, &move);
+        }
+        QTest::mouseRelease(view, Qt::LeftButton, {}, to);
+    }
+
+    bool anyLabelSays(const QString& text, const QWidget* in = nullptr) {
+        // What was just laid out is seen once the window has had its turn.
+        QCoreApplication::processEvents();
+        QCoreApplication::processEvents();
+        for (const QLabel* label : (in ? in : window_.get())->findChildren<QLabel*>())
+            if (label->isVisible() && label->text().contains(text, Qt::CaseInsensitive))
+                return true;
+        return false;
+    }
+    /// Everything the labels say, for a failing test to show.
+    QByteArray said() {
+        QStringList all;
+        for (const QLabel* label : window_->findChildren<QLabel*>())
+            if (label->isVisible())
+                all << label->text();
+        return all.join(" | ").toUtf8();
+    }
+    template <typename W>
+    W* visibleNamed(const QString& accessibleName) {
+        for (W* w : window_->findChildren<W*>())
+            if (w->isVisible() && w->accessibleName() == accessibleName)
+                return w;
+        return nullptr;
+    }
+    QPushButton* buttonSaying(const QString& text, const QWidget* in = nullptr) {
+        for (QPushButton* b : (in ? in : window_.get())->findChildren<QPushButton*>())
+            if (b->isVisible() && b->text().remove('&').contains(text))
+                return b;
+        return nullptr;
+    }
+    const std::vector<GuideLine>& linesOn(SheetView* view) {
+        static const std::vector<GuideLine> none;
+        const auto* lines = view->scene().find<LinesOverlay>();
+        return lines ? lines->lines : none;
+    }
+    bool hasLine(SheetView* view, const std::string& id) {
+        for (const GuideLine& l : linesOn(view))
+            if (l.id == id)
+                return true;
+        return false;
+    }
+
+    /// A cast's photograph and a sketch of it as files, with their exact marks.
+    std::pair<MarkSheet, MarkSheet> photographs() {
+        Shot shot;
+        shot.size = 400;
+        shot.pose = poseFromDegrees({35}, {12}, {-6});
+        const Sitter head = sitterNamed("halcyon");
+        const Sculpture sculpture(head);
+        std::ofstream(file("head.png").toStdString(), std::ios::binary)
+            << encoded(photograph(sculpture, shot), ".png");
+        PlantedErrors planted;
+        planted.errors = {{"mouth_height", 0.14}};
+        const Sketch sketch = drawSketch(head, shot, planted, 2);
+        std::ofstream(file("sketch.png").toStdString(), std::ios::binary)
+            << encoded(sketch.picture, ".png");
+        return {exactMarks(sculpture, viewOf(shot), 320, 400), sketch.marks};
+    }
+    /// Clicks every mark as the window asks for it; presses Space for what cannot be seen. Where a
+    /// mark already placed lies so close that a click would take hold of it, the learner zooms in.
+    void markAll(SheetView* view, Side side, const MarkSheet& truth) {
+        view->setFocus();
+        for (int i = 0; i < markCount; ++i) {
+            const auto next = nextMark(desk(), side);
+            QVERIFY(next);
+            QVERIFY(anyLabelSays(qt(wordsFor(*next))));
+            const int placed = placedCount(desk(), side);
+            if (const auto at = truth.seen(*next)) {
+                int zoomed = 0;
+                while (view->scene().near<Mark>(view->transform(), spot(view, *at)) &&
+                       zoomed < 12) {
+                    const QPoint where = spot(view, *at);
+                    QWheelEvent wheel(where, view->mapToGlobal(where), {}, {0, 240}, Qt::NoButton,
+                                      Qt::NoModifier, Qt::NoScrollPhase, false);
+                    QApplication::sendEvent(view, &wheel);
+                    ++zoomed;
+                }
+                click(view, spot(view, *at));
+                if (zoomed)
+                    QTest::keyClick(view, Qt::Key_0);
+            } else {
+                QTest::keyClick(view, Qt::Key_Space);
+            }
+            QCOMPARE(placedCount(desk(), side), placed + 1);
+        }
+        QVERIFY(!nextMark(desk(), side));
+        QCoreApplication::processEvents();
+    }
+
+private slots:
+    void init() {
+        folder_ = std::make_unique<QTemporaryDir>();
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder_->path());
+        QSettings().clear();
+        logbook_ = std::make_unique<Logbook>(file("book").toStdString());
+        Theme::apply(*qApp, false);
+        openWindow();
+    }
+    void cleanup() {
+        window_.reset();
+        logbook_.reset();
+    }
+};
+
+} // namespace zokran::test
