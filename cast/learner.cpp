@@ -49,7 +49,7 @@ std::vector<SimulatedStudy> simulatedCourse(int studies, int days, unsigned seed
                 evenings.push_back(day);
     }
     std::sort(evenings.begin(), evenings.end());
-    const std::vector<std::string> sitters = headIds();
+    const std::vector<Sitter>& room = sitters();
     std::vector<SimulatedStudy> course;
     for (int n = 0; n < studies; ++n) {
         SimulatedStudy s;
@@ -57,7 +57,7 @@ std::vector<SimulatedStudy> simulatedCourse(int studies, int days, unsigned seed
         const bool sameEvening = n > 0 && course.back().day == s.day;
         s.minuteOfDay = sameEvening ? course.back().minuteOfDay + static_cast<int>(uniform(9, 32))
                                     : 18 * 60 + 40 + static_cast<int>(uniform(0, 30));
-        s.sitter = sitters[static_cast<std::size_t>(uniform(0, double(sitters.size())))];
+        s.sitter = room[static_cast<std::size_t>(uniform(0, double(room.size())))].id;
         // Easy poses first; heads turned to the left and looking up are put off.
         const double daring = 0.35 + 0.65 * n / std::max(1, studies - 1);
         const double turn = normal(32 * daring) + 14;

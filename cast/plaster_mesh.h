@@ -1,7 +1,6 @@
 #pragma once
 
-#include "cast/sculpture.h"
-
+#include <Eigen/Dense>
 #include <array>
 #include <atomic>
 #include <cstdint>
@@ -11,23 +10,33 @@
 
 namespace zokran {
 
-/// The surface of a sculpture as triangles (ball radii, head frame), for pictures from any side
-/// without carving again. Vertices on the borders of the blocks it is built from come twice.
+class Bust;
+
+/// A surface as triangles (ball radii, head frame), for pictures from any side.
 struct PlasterMesh {
+    /// What a place on the surface belongs to.
+    enum class Part : std::uint8_t { Skin, Eye, Hair, Stand };
+
     std::vector<Eigen::Vector3f> points;
     std::vector<Eigen::Vector3f> normals; ///< outward, unit length
-    std::vector<Sculpture::Part> parts;   ///< what each vertex belongs to
+    std::vector<Part> parts;              ///< what each vertex belongs to
     std::vector<float> openness;          ///< share of the room each vertex sees, 0 to 1
     std::vector<std::array<std::uint32_t, 3>> triangles; ///< counter-clockwise from outside
+
+    /// Adds all of another's.
+    void append(const PlasterMesh& other);
 };
 
-/// How finely a sculpture is meshed: the edge of a cell, ball radii.
+/// How finely a bust is meshed: for a photograph, or for a thumbnail and while it is turned.
 enum class MeshGrain { Fine, Coarse };
 
-/// Meshes a sculpture by naive surface nets (Gibson 1998) on cells found by halving blocks that the
-/// surface passes. Runs on all cores; returns nothing when `cancelled` turns true.
-std::shared_ptr<const PlasterMesh> meshOf(const Sculpture& sculpture, MeshGrain grain,
+/// The bust with eyes, hair, a rounded cut below and the top of its stand. Runs on all cores;
+/// returns nothing when `cancelled` turns true. Throws BadInput when the hair's style is not known.
+std::shared_ptr<const PlasterMesh> meshOf(const Bust& bust, MeshGrain grain,
                                           const std::atomic<bool>* cancelled = nullptr);
+
+/// Outward unit normals of vertices from the triangles round them, by area.
+void setNormals(PlasterMesh& mesh);
 
 /// Runs `work(i)` for every i below `count`, on all cores.
 void inParallel(int count, const std::function<void(int)>& work);

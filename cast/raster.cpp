@@ -103,7 +103,7 @@ DepthMap::DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int 
 float DepthMap::softly(const Eigen::Vector3f& p, Radians softness, Radians turn) const {
     // Percentage-closer soft shadows: the mean height of what stands before the point sets how wide
     // the shadow's edge is there (Fernando 2005).
-    constexpr int samples = 14;
+    constexpr int samples = 24;
     const float x = across(p), y = up(p), here = height(p) + bias;
     auto offset = [&](int i, float radius) {
         const float r = radius * std::sqrt((static_cast<float>(i) + 0.5f) / samples);

@@ -25,10 +25,10 @@ struct Seen {
 
 constexpr float nothing = 99;
 
-Seen look(const Sculpture& sculpture, const View& view, int width, int height) {
+Seen look(const Bust& bust, const View& view, int width, int height) {
     Seen seen{cv::Mat1f(height, width, nothing), cv::Mat3f(height, width, cv::Vec3f(0, 0, 0)),
               cv::Mat1b(height, width, std::uint8_t{255})};
-    const auto mesh = meshOf(sculpture, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
+    const auto mesh = meshOf(bust, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
     const Raster raster(*mesh, view, width, height);
     inParallel(height, [&](int y) {
         for (int x = 0; x < width; ++x) {
@@ -37,8 +37,8 @@ Seen look(const Sculpture& sculpture, const View& view, int width, int height) {
                 continue;
             const auto& [i, j, k] = mesh->triangles[pixel.triangle];
             const float b2 = pixel.b, c2 = pixel.c, a2 = 1 - b2 - c2;
-            const Sculpture::Part part = mesh->parts[a2 > b2 && a2 > c2 ? i : b2 > c2 ? j : k];
-            if (part == Sculpture::Part::Stand)
+            const PlasterMesh::Part part = mesh->parts[a2 > b2 && a2 > c2 ? i : b2 > c2 ? j : k];
+            if (part == PlasterMesh::Part::Stand)
                 continue;
             const Eigen::Vector3f n =
                 view.rotation.cast<float>() *
@@ -73,17 +73,29 @@ cv::Mat1f lineWork(const Seen& seen, int reach) {
                 if (seen.part(y - dy, x - dx) != seen.part(y + dy, x + dx))
                     strength = std::max(strength, 0.30f);
             }
-            if (seen.part(y, x) == static_cast<int>(Sculpture::Part::Hair))
+            if (seen.part(y, x) == static_cast<int>(PlasterMesh::Part::Hair))
                 strength *= 0.55f; // locks are suggested
             lines(y, x) = std::clamp(strength, 0.0f, 1.0f);
         }
     return lines;
 }
 
+/// How firmly a draughtsman puts each of the bust's contours.
+double strengthOf(const std::string& contour) {
+    constexpr std::pair<const char*, double> strengths[] = {
+        {"upper_lid", 1.0}, {"lower_lid", 0.42}, {"lid_fold", 0.36}, {"brow", 0.5},
+        {"parting", 1.0},   {"upper_lip", 0.42}, {"lower_lip", 0.36}, {"nostril", 0.85},
+        {"wing", 0.7}};
+    for (const auto& [name, strength] : strengths)
+        if (contour == name)
+            return strength;
+    return 0.5;
+}
+
 /// Adds the contours of the features where the head shows them.
-void addContours(cv::Mat1f& lines, const Sculpture& sculpture, const Seen& seen, const View& view) {
+void addContours(cv::Mat1f& lines, const Bust& bust, const Seen& seen, const View& view) {
     constexpr double tolerance = 0.07; // ball radii a contour may lie under the surface
-    for (const Sculpture::Contour& contour : sculpture.contours())
+    for (const Bust::Contour& contour : bust.contours())
         for (std::size_t i = 1; i < contour.points.size(); ++i) {
             const HeadPoint middle = (contour.points[i - 1] + contour.points[i]) / 2;
             const PicturePoint at = view.project(middle);
@@ -92,14 +104,14 @@ void addContours(cv::Mat1f& lines, const Sculpture& sculpture, const Seen& seen,
                 continue;
             const double depth = 1 / view.nearness - (view.rotation * middle).z();
             if (depth > seen.depth(pixel) + tolerance ||
-                seen.part(pixel) == static_cast<int>(Sculpture::Part::Hair))
+                seen.part(pixel) == static_cast<int>(PlasterMesh::Part::Hair))
                 continue;
             auto sub = [](const PicturePoint& p) {
                 return cv::Point(static_cast<int>(std::lround(p.x() * 8)),
                                  static_cast<int>(std::lround(p.y() * 8)));
             };
             cv::line(lines, sub(view.project(contour.points[i - 1])),
-                     sub(view.project(contour.points[i])), cv::Scalar(contour.strength), 1,
+                     sub(view.project(contour.points[i])), cv::Scalar(strengthOf(contour.name)), 1,
                      cv::LINE_8, 3);
         }
 }
@@ -176,13 +188,13 @@ std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted) 
     return all;
 }
 
-DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted) {
+DrawnHead headAsDrawn(const Bust& bust, const Shot& shot, const PlantedErrors& planted) {
     Shot drawn = shot;
     drawn.pose.turn *= 1 - planted.straightened;
     drawn.pose.tilt *= 1 - planted.straightened;
-    DrawnHead head{{sitter.marks, sitter.character}, viewOf(drawn), drawn.pose};
-    HeadMarks& marks = head.sitter.marks;
-    const std::vector<ErrorMode> modes = errorModes(sitter.marks, head.view, true);
+    View view = viewOf(drawn);
+    HeadMarks marks = bust.marks();
+    const std::vector<ErrorMode> modes = errorModes(bust.marks(), view, true);
     for (const auto& [id, amount] : planted.errors) {
         const auto mode = std::find_if(modes.begin(), modes.end(),
                                        [&, wanted = id](const auto& m) { return m.id == wanted; });
@@ -192,31 +204,30 @@ DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedError
             marks[markAt(i)] += amount * mode->displacement[markAt(i)];
     }
     // A head that grows while it is drawn: what comes later, further from the eyes, comes larger.
-    const HeadPoint eyes = (sitter.marks[Mark::PupilL] + sitter.marks[Mark::PupilR]) / 2;
+    const HeadPoint eyes = (bust.marks()[Mark::PupilL] + bust.marks()[Mark::PupilR]) / 2;
     for (HeadPoint& p : marks)
         p += planted.growth * (p - eyes).norm() * (p - eyes);
     const double height = shot.size, width = std::round(0.8 * shot.size);
     const PicturePoint moved(planted.right * width, planted.down * height);
     const PicturePoint middle(width / 2, height / 2);
-    head.view.centre = middle + planted.size * (head.view.centre - middle) + moved;
-    head.view.principal = middle + moved;
-    head.view.scale *= planted.size;
-    return head;
+    view.centre = middle + planted.size * (view.centre - middle) + moved;
+    view.principal = middle + moved;
+    view.scale *= planted.size;
+    return {marks == bust.marks() ? bust : bust.bentTo(marks), view, drawn.pose};
 }
 
-Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
+Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed) {
-    const auto [asDrawn, view, pose] = headAsDrawn(sitter, shot, planted);
+    const auto [drawn, view, pose] = headAsDrawn(bust, shot, planted);
     const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
-    const Sculpture sculpture(asDrawn);
-    const Seen seen = look(sculpture, view, width, height);
+    const Seen seen = look(drawn, view, width, height);
     cv::RNG rng(seed * 2654435761u + 17);
     const double unit = height / 1000.0;
     cv::Mat1f edges = lineWork(seen, std::max(1, static_cast<int>(std::lround(unit))));
-    addContours(edges, sculpture, seen, view);
+    addContours(edges, drawn, seen, view);
     // The construction first, light and left standing; then the contours; shading last and loose.
     cv::Mat1f graphite(edges.size(), 0.0f);
-    drawStrokes(constructionLines(sitter.marks, view, edges.size()), {0.8, 0.26}, unit, rng,
+    drawStrokes(constructionLines(bust.marks(), view, edges.size()), {0.8, 0.26}, unit, rng,
                 graphite);
     graphite += 0.5 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
     drawStrokes(edges, {planted.confidence, 1.0}, unit, rng, graphite);
@@ -241,7 +252,7 @@ Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& p
                         255 *
                         std::clamp(lamp * (paper[k] + caught * (pencil[k] - paper[k])), 0.0, 1.0));
         }
-    sketch.marks = exactMarks(sculpture, view, width, height);
+    sketch.marks = exactMarks(drawn, view, width, height);
     sketch.marks.focal.reset(); // a drawing has no lens
     if (planted.byPhone) {
         const cv::Mat3b sheet(height, width,

@@ -38,7 +38,7 @@ struct Surface {
     Eigen::Vector3f at;
     Vec normal;
     double open;
-    Sculpture::Part part;
+    PlasterMesh::Part part;
 };
 
 /// A smooth unevenness of plaster in [-1, 1].
@@ -69,7 +69,7 @@ Vec plaster(const Surface& s, const DepthMap& shadow, const Lights& lights, doub
     // Light thrown back by the lit plaster around, into the hollows.
     light += 0.05 * (1 - s.open) * Vec(1.0, 0.85, 0.68);
     Vec body = Vec(0.86, 0.83, 0.77) * (1 + 0.012 * cloud(s.at));
-    if (s.part == Sculpture::Part::Stand)
+    if (s.part == PlasterMesh::Part::Stand)
         body = Vec(0.16, 0.11, 0.075);
     return body.cwiseProduct(light) + Vec::Constant(sheen);
 }
@@ -107,7 +107,7 @@ View viewOf(const Shot& shot) {
     return view;
 }
 
-MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, int height) {
+MarkSheet exactMarks(const Bust& bust, const View& view, int width, int height) {
     MarkSheet sheet;
     sheet.width = width;
     sheet.height = height;
@@ -115,7 +115,7 @@ MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, in
     const HeadPoint camera = view.towardsCamera() / view.nearness;
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
-        sheet.marks[m] = PlacedMark{view.project(sculpture.marks()[m]), !sculpture.sees(camera, m)};
+        sheet.marks[m] = PlacedMark{view.project(bust.marks()[m]), !bust.sees(camera, m)};
     }
     sheet.ball = BallCircle{view.centre, view.outlineRadius()};
     return sheet;
@@ -199,10 +199,10 @@ Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<
     return stop() ? Picture{} : picture;
 }
 
-Picture photograph(const Sculpture& sculpture, const Shot& shot,
+Picture photograph(const Bust& bust, const Shot& shot,
                    const std::atomic<bool>* cancelled) {
     const auto mesh =
-        meshOf(sculpture, shot.size > 320 ? MeshGrain::Fine : MeshGrain::Coarse, cancelled);
+        meshOf(bust, shot.size > 320 ? MeshGrain::Fine : MeshGrain::Coarse, cancelled);
     return mesh ? photograph(*mesh, shot, cancelled) : Picture{};
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "cast/bust.h"
 #include "cast/plaster_mesh.h"
-#include "cast/sculpture.h"
 #include "core/files/marks_file.h"
 #include "core/view/view.h"
 
@@ -34,16 +34,16 @@ struct Shot {
 /// What a camera of this lens at this distance sees, turned to the middle of the head.
 View viewOf(const Shot& shot);
 
-/// The exact marks of the sculpture in the picture, with the lens and the ball.
-MarkSheet exactMarks(const Sculpture& sculpture, const View& view, int width, int height);
+/// The exact marks of the bust in the picture, with the lens and the ball.
+MarkSheet exactMarks(const Bust& bust, const View& view, int width, int height);
 
-/// Photographs a sculpture, meshed before. Runs on all cores; returns an empty picture when
+/// Photographs a bust, meshed before. Runs on all cores; returns an empty picture when
 /// `cancelled` turns true.
 Picture photograph(const PlasterMesh& mesh, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
 
-/// Meshes and photographs a sculpture: coarsely for a thumbnail, else finely.
-Picture photograph(const Sculpture& sculpture, const Shot& shot,
+/// Meshes and photographs a bust: coarsely for a thumbnail, else finely.
+Picture photograph(const Bust& bust, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
 
 /// How a simulated learner goes wrong. Amounts are in the units of the named error modes.
@@ -59,7 +59,7 @@ struct PlantedErrors {
 
 /// The head that a learner who errs like this puts on the sheet, and how it lies there.
 struct DrawnHead {
-    Sitter sitter;
+    Bust bust;
     View view;
     Pose pose;
 };
@@ -69,9 +69,9 @@ struct DrawnHead {
 std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted);
 
 /// Throws BadInput when an error's id is not known.
-DrawnHead headAsDrawn(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted);
+DrawnHead headAsDrawn(const Bust& bust, const Shot& shot, const PlantedErrors& planted);
 
-/// A simulated pencil sketch of a sculpture seen as in `shot`, and the exact marks in it.
+/// A simulated pencil sketch of a bust seen as in `shot`, and the exact marks in it.
 struct Sketch {
     Picture picture;
     SketchMarks marks;
@@ -80,17 +80,8 @@ struct Sketch {
 
 /// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's id is
 /// not known.
-Sketch drawSketch(const Sitter& sitter, const Shot& shot, const PlantedErrors& planted,
+Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed);
-
-/// The sitter with this id. Throws BadInput listing the ids there are.
-Sitter sitterNamed(const std::string& id);
-
-/// A sitter in words, such as "an old pilot with a beard".
-std::string aboutSitter(const std::string& id);
-
-/// The ids of all heads of the cast room.
-std::vector<std::string> headIds();
 
 /// Encodes a picture; `extension` is ".png" or ".jpg".
 std::string encoded(const Picture& picture, const std::string& extension);

@@ -7,6 +7,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QDoubleSpinBox>
+#include <QFile>
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -187,20 +188,20 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     column->addWidget(sitter_ = new QComboBox);
     name->setBuddy(sitter_);
     sitter_->setAccessibleName(tr("Sitter"));
-    for (const std::string& id : headIds()) {
-        QString shown = QString::fromStdString(id);
+    for (const Sitter& sitter : sitters()) {
+        QString shown = QString::fromStdString(sitter.id);
         shown[0] = shown[0].toUpper();
-        sitter_->addItem(shown, QString::fromStdString(id));
+        sitter_->addItem(shown, QString::fromStdString(sitter.id));
     }
     sitter_->setCurrentIndex(sitter_->findData("halcyon"));
     about_ = say({}, "caption");
     connect(sitter_, &QComboBox::currentIndexChanged, this, [this] {
         about_->setText(
-            QString::fromStdString(aboutSitter(sitter_->currentData().toString().toStdString())));
+            QString::fromStdString(sitterNamed(sitter_->currentData().toString().toStdString()).about));
         look();
     });
     about_->setText(
-        QString::fromStdString(aboutSitter(sitter_->currentData().toString().toStdString())));
+        QString::fromStdString(sitterNamed(sitter_->currentData().toString().toStdString()).about));
 
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
@@ -328,11 +329,11 @@ void CastRoom::startLooking() {
             // A quick look first, which is never called off, so that the head follows the hand; the
             // fine one when the hand rests.
             if (!coarse)
-                coarse = meshOf(Sculpture(sitterNamed(id)), MeshGrain::Coarse);
+                coarse = meshOf(Bust(sitterNamed(id)), MeshGrain::Coarse);
             shot.size = quickHeight;
             deliver(asQImage(photograph(*coarse, shot)));
             if (!stop_ && !fine)
-                fine = meshOf(Sculpture(sitterNamed(id)), MeshGrain::Fine, &stop_);
+                fine = meshOf(Bust(sitterNamed(id)), MeshGrain::Fine, &stop_);
             if (!stop_ && fine)
                 deliver(render(*fine, restHeight));
             QMetaObject::invokeMethod(this, [this] {
@@ -361,7 +362,7 @@ void CastRoom::take() {
         try {
             const Picture picture =
                 mesh ? photograph(*mesh, shot, &stopTaking_)
-                     : photograph(Sculpture(sitterNamed(id)), shot, &stopTaking_);
+                     : photograph(Bust(sitterNamed(id)), shot, &stopTaking_);
             if (!picture.bgr.empty()) {
                 file = QDir::tempPath() + QString("/%1 at %2°.jpg")
                                               .arg(name)
@@ -375,7 +376,10 @@ void CastRoom::take() {
             taking_ = false;
             busy_->hide();
             take_->setText(tr("&Take the picture"));
-            if (!trouble.isEmpty())
+            // A picture that was ready just as it was stopped is dropped too: who stops wants none.
+            if (stopTaking_)
+                QFile::remove(file);
+            else if (!trouble.isEmpty())
                 emit troubled(trouble);
             else if (!file.isEmpty())
                 emit taken(file, name);

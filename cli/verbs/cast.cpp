@@ -56,19 +56,18 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
         order.shot.lightAzimuth = {order.light[0]};
         order.shot.lightElevation = {order.light[1]};
     }
-    const Sitter head = sitterNamed(order.head);
-    const Sculpture sculpture(head);
+    const Bust bust(sitterNamed(order.head));
     const View view = viewOf(order.shot);
     const int width = static_cast<int>(std::lround(2 * view.principal.x()));
     if (!order.png.empty()) {
-        const Picture photo = photograph(sculpture, order.shot);
+        const Picture photo = photograph(bust, order.shot);
         if (isJpeg(order.png))
             writeAtomically(order.png, asTaken(photo, order.shot));
         else
             writePicture(order.png, photo);
     }
     if (!order.marks.empty())
-        writeAtomically(order.marks, marksText(exactMarks(sculpture, view, width, order.shot.size),
+        writeAtomically(order.marks, marksText(exactMarks(bust, view, width, order.shot.size),
                                                Truth{order.shot.pose}));
     if (order.sketchPng.empty() && order.sketchMarks.empty())
         return;
@@ -82,7 +81,7 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
                                        e));
         order.planted.errors.emplace_back(e.substr(0, at), amount);
     }
-    const Sketch sketch = drawSketch(head, order.shot, order.planted, order.seed);
+    const Sketch sketch = drawSketch(bust, order.shot, order.planted, order.seed);
     if (!order.sketchPng.empty())
         writePicture(order.sketchPng, sketch.picture);
     if (!order.sketchMarks.empty())
@@ -91,8 +90,8 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
 }
 
 void list() {
-    for (const std::string& id : headIds())
-        fmt::print("{}\t{}\n", id, aboutSitter(id));
+    for (const Sitter& sitter : sitters())
+        fmt::print("{}\t{}\n", sitter.id, sitter.about);
 }
 
 } // namespace
@@ -108,7 +107,7 @@ std::function<void()> cast(CLI::App& app) {
                                                "errors of your choice.");
     command->add_flag("--list", o->list, "list the heads: id, tab, description, one a line");
     command->add_option("--head", o->order.head,
-                        fmt::format("which head: {}", fmt::join(headIds(), ", ")));
+                        "which head, one of --list");
     command->add_option("--turn", o->turn, "degrees, + = nose to the viewer's right");
     command->add_option("--tilt", o->tilt, "degrees, + = chin up");
     command->add_option("--lean", o->lean, "degrees, + = crown to the viewer's right");

@@ -25,17 +25,16 @@ void drawCourse(int studies, int days, unsigned seed, int size, const std::strin
         const std::string stem = fmt::format("{:02}", ++number);
         Shot shot = s.shot;
         shot.size = size;
-        const Sitter sitter = sitterNamed(s.sitter);
-        const Sculpture sculpture(sitter);
+        const Bust bust(sitterNamed(s.sitter));
         const View view = viewOf(shot);
         const int width = static_cast<int>(std::lround(2 * view.principal.x()));
-        const Sketch sketch = drawSketch(sitter, shot, s.planted, s.seed);
+        const Sketch sketch = drawSketch(bust, shot, s.planted, s.seed);
         auto write = [&](const std::string& name, const std::string& content) {
             writeAtomically(std::filesystem::path(folder) / name, content);
         };
-        write(stem + ".jpg", encoded(photograph(sculpture, shot), ".jpg"));
+        write(stem + ".jpg", encoded(photograph(bust, shot), ".jpg"));
         write(stem + ".marks.json",
-              marksText(exactMarks(sculpture, view, width, shot.size), Truth{shot.pose}));
+              marksText(exactMarks(bust, view, width, shot.size), Truth{shot.pose}));
         write(stem + "-sketch.jpg", encoded(sketch.picture, ".jpg"));
         write(stem + "-sketch.marks.json",
               marksText(sketch.marks, Truth{sketch.pose, named(s.planted)}));

@@ -9,30 +9,51 @@ namespace zokran {
 
 namespace {
 
-/// What a direction of the shape prior is called when a sitter goes far along it, or against.
+using enum Mark;
+
+double apart(const HeadMarks& h, Mark left) {
+    return h[left].x() - h[mirrored(left)].x();
+}
+double step(const HeadMarks& h, Mark above, Mark below) {
+    return h[above].y() - h[below].y();
+}
+
+/// A length of the head, and what it is called when a sitter has much of it, or little.
 struct Departure {
-    std::string_view direction;
-    const char *along, *against;
+    double (*length)(const HeadMarks&);
+    const char *much, *little;
 };
 constexpr Departure departures[] = {
-    {"midface_length", ZOKRAN_WORDS("a longer middle of the face"),
-     ZOKRAN_WORDS("a shorter middle of the face")},
-    {"lower_face_length", ZOKRAN_WORDS("a longer chin"), ZOKRAN_WORDS("a shorter chin")},
-    {"mouth_height", ZOKRAN_WORDS("a higher mouth"), ZOKRAN_WORDS("a lower mouth")},
-    {"eye_height", ZOKRAN_WORDS("higher eyes"), ZOKRAN_WORDS("lower eyes")},
-    {"face_width", ZOKRAN_WORDS("a wider face"), ZOKRAN_WORDS("a narrower face")},
-    {"eye_spacing", ZOKRAN_WORDS("eyes set wider apart"), ZOKRAN_WORDS("eyes set closer together")},
-    {"eye_width", ZOKRAN_WORDS("wider eyes"), ZOKRAN_WORDS("narrower eyes")},
-    {"jaw_width", ZOKRAN_WORDS("a wider jaw"), ZOKRAN_WORDS("a narrower jaw")},
-    {"nose_length", ZOKRAN_WORDS("a nose tip that hangs lower"),
-     ZOKRAN_WORDS("a nose tip that stands higher")},
-    {"nose_depth", ZOKRAN_WORDS("a nose that stands out more"),
-     ZOKRAN_WORDS("a nose that stands out less")},
-    {"nose_width", ZOKRAN_WORDS("a wider nose"), ZOKRAN_WORDS("a narrower nose")},
-    {"mouth_width", ZOKRAN_WORDS("a wider mouth"), ZOKRAN_WORDS("a narrower mouth")},
-    {"ear_height", ZOKRAN_WORDS("higher ears"), ZOKRAN_WORDS("lower ears")},
-    {"hairline", ZOKRAN_WORDS("a higher hairline"), ZOKRAN_WORDS("a lower hairline")},
-    {"crown_height", ZOKRAN_WORDS("a higher crown"), ZOKRAN_WORDS("a flatter crown")},
+    {[](const HeadMarks& h) { return step(h, Brow, NoseBase); },
+     ZOKRAN_WORDS("a longer middle of the face"), ZOKRAN_WORDS("a shorter middle of the face")},
+    {[](const HeadMarks& h) { return step(h, LipLine, Chin); }, ZOKRAN_WORDS("a longer chin"),
+     ZOKRAN_WORDS("a shorter chin")},
+    {[](const HeadMarks& h) { return -step(h, NoseBase, LipLine); }, ZOKRAN_WORDS("a higher mouth"),
+     ZOKRAN_WORDS("a lower mouth")},
+    {[](const HeadMarks& h) { return -step(h, Brow, PupilL) - step(h, Brow, PupilR); },
+     ZOKRAN_WORDS("higher eyes"), ZOKRAN_WORDS("lower eyes")},
+    {[](const HeadMarks& h) { return apart(h, EarTopL); }, ZOKRAN_WORDS("a wider face"),
+     ZOKRAN_WORDS("a narrower face")},
+    {[](const HeadMarks& h) { return apart(h, InnerEyeL); }, ZOKRAN_WORDS("eyes set wider apart"),
+     ZOKRAN_WORDS("eyes set closer together")},
+    {[](const HeadMarks& h) { return apart(h, OuterEyeL) - apart(h, InnerEyeL); },
+     ZOKRAN_WORDS("wider eyes"), ZOKRAN_WORDS("narrower eyes")},
+    {[](const HeadMarks& h) { return apart(h, JawAngleL); }, ZOKRAN_WORDS("a wider jaw"),
+     ZOKRAN_WORDS("a narrower jaw")},
+    {[](const HeadMarks& h) { return step(h, NoseBase, NoseTip); },
+     ZOKRAN_WORDS("a nose tip that stands higher"), ZOKRAN_WORDS("a nose tip that hangs lower")},
+    {[](const HeadMarks& h) { return h[NoseTip].z() - h[NoseBase].z(); },
+     ZOKRAN_WORDS("a nose that stands out more"), ZOKRAN_WORDS("a nose that stands out less")},
+    {[](const HeadMarks& h) { return apart(h, NoseWingL); }, ZOKRAN_WORDS("a wider nose"),
+     ZOKRAN_WORDS("a narrower nose")},
+    {[](const HeadMarks& h) { return apart(h, MouthCornerL); }, ZOKRAN_WORDS("a wider mouth"),
+     ZOKRAN_WORDS("a narrower mouth")},
+    {[](const HeadMarks& h) { return -step(h, Brow, EarTopL) - step(h, Brow, EarBaseL); },
+     ZOKRAN_WORDS("higher ears"), ZOKRAN_WORDS("lower ears")},
+    {[](const HeadMarks& h) { return step(h, Hairline, Brow); }, ZOKRAN_WORDS("a higher hairline"),
+     ZOKRAN_WORDS("a lower hairline")},
+    {[](const HeadMarks& h) { return step(h, Crown, Brow); }, ZOKRAN_WORDS("a higher crown"),
+     ZOKRAN_WORDS("a flatter crown")},
 };
 constexpr double standsOut = 0.7; // standard deviations of the population
 constexpr std::size_t mostNamed = 4;
@@ -48,12 +69,13 @@ std::string listed(const std::vector<std::string>& items, const char* between) {
 
 std::string departureWords(const Fit& fit, const Phrasebook& book) {
     std::vector<std::pair<double, std::string>> found;
-    const auto& directions = adultHeads().directions;
-    for (std::size_t k = 0; k < fit.shape.size() && k < directions.size(); ++k)
-        for (const Departure& d : departures)
-            if (d.direction == directions[k].id && std::abs(fit.shape[k]) > standsOut)
-                found.emplace_back(-std::abs(fit.shape[k]),
-                                   book.say(fit.shape[k] > 0 ? d.along : d.against));
+    const ShapePrior& adults = adultHeads();
+    for (const Departure& d : departures) {
+        const auto length = [&](const HeadMarks& h) { return BallRadii{d.length(h)}; };
+        const double by = (length(fit.head) - length(adults.mean)) / adults.spreadOf(length);
+        if (!fit.shape.empty() && std::abs(by) > standsOut)
+            found.emplace_back(-std::abs(by), book.say(by > 0 ? d.much : d.little));
+    }
     std::sort(found.begin(), found.end());
     std::vector<std::string> list;
     for (std::size_t i = 0; i < std::min(found.size(), mostNamed); ++i)

@@ -60,10 +60,10 @@ private slots:
         Shot shot;
         shot.size = 700;
         shot.pose = poseFromDegrees({8}, {0}, {0});
-        const Sculpture sculpture(sitterNamed("halcyon"));
+        const Bust bust(sitterNamed("halcyon"));
         std::ofstream(file("face.png").toStdString(), std::ios::binary)
-            << encoded(photograph(sculpture, shot), ".png");
-        const MarkSheet truth = exactMarks(sculpture, viewOf(shot), 560, 700);
+            << encoded(photograph(bust, shot), ".png");
+        const MarkSheet truth = exactMarks(bust, viewOf(shot), 560, 700);
         openReference(file("face.png"));
         QVERIFY(desk().document.isOpen());
         clickOn(buttonSaying("Suggest marks"));

@@ -207,16 +207,15 @@ protected:
         Shot shot;
         shot.size = 400;
         shot.pose = poseFromDegrees({35}, {12}, {-6});
-        const Sitter head = sitterNamed("halcyon");
-        const Sculpture sculpture(head);
+        const Bust head(sitterNamed("halcyon"));
         std::ofstream(file("head.png").toStdString(), std::ios::binary)
-            << encoded(photograph(sculpture, shot), ".png");
+            << encoded(photograph(head, shot), ".png");
         PlantedErrors planted;
         planted.errors = {{"mouth_height", 0.14}};
         const Sketch sketch = drawSketch(head, shot, planted, 2);
         std::ofstream(file("sketch.png").toStdString(), std::ios::binary)
             << encoded(sketch.picture, ".png");
-        return {exactMarks(sculpture, viewOf(shot), 320, 400), sketch.marks};
+        return {exactMarks(head, viewOf(shot), 320, 400), sketch.marks};
     }
     /// Clicks every mark as the window asks for it; presses Space for what cannot be seen. Where a
     /// mark already placed lies so close that a click would take hold of it, the learner zooms in.

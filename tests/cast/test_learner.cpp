@@ -71,7 +71,7 @@ TEST_CASE("Practice shrinks the errors, but the straightening is stubborn") {
 TEST_CASE("A hand-held photograph carries the marks with the sheet") {
     Shot shot;
     shot.size = 300;
-    const Sitter sitter = sitterNamed("halcyon");
+    const Bust sitter(sitterNamed("halcyon"));
     PlantedErrors flat, phone;
     phone.byPhone = true;
     const Sketch a = drawSketch(sitter, shot, flat, 3), b = drawSketch(sitter, shot, phone, 3);
@@ -92,7 +92,7 @@ TEST_CASE("A hand-held photograph carries the marks with the sheet") {
 TEST_CASE("A head that grows while it is drawn ends larger than it began") {
     Shot shot;
     shot.size = 200;
-    const Sitter sitter = sitterNamed("halcyon");
+    const Bust sitter(sitterNamed("halcyon"));
     PlantedErrors growing;
     growing.growth = 0.1;
     const Sketch a = drawSketch(sitter, shot, {}, 1), b = drawSketch(sitter, shot, growing, 1);

@@ -1,6 +1,7 @@
 #include "cast/pencil.h"
 #include "cast/phone.h"
 #include "cast/plaster_mesh.h"
+#include "cast/bust.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
 #include "tests/heads.h"
@@ -21,7 +22,7 @@ PlasterMesh square(float half, float z) {
         mesh.points.emplace_back(x, y, z);
         mesh.normals.emplace_back(0.f, 0.f, 1.f);
     }
-    mesh.parts.assign(4, Sculpture::Part::Skin);
+    mesh.parts.assign(4, PlasterMesh::Part::Skin);
     mesh.openness.assign(4, 1);
     mesh.triangles = {{0, 1, 2}, {0, 2, 3}};
     return mesh;
@@ -78,7 +79,7 @@ TEST_CASE("A shadow falls behind what casts it, and softens at its edge") {
 
 TEST_CASE("Meshing can be called off") {
     const std::atomic<bool> stop{true};
-    CHECK(meshOf(Sculpture(sitterNamed("halcyon")), MeshGrain::Fine, &stop) == nullptr);
+    CHECK(meshOf(Bust(sitterNamed("halcyon")), MeshGrain::Fine, &stop) == nullptr);
 }
 
 TEST_CASE("Strokes follow a line, and a searching hand goes over it again") {

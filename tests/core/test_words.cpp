@@ -251,21 +251,25 @@ TEST_CASE("Angles are said by their direction and shown by their size") {
 }
 
 TEST_CASE("A sitter's departures are named by what is there to see") {
-    const auto& directions = adultHeads().directions;
-    for (const auto& [id, words] : {std::pair{"jaw_width", "a wider jaw"},
-                                    {"nose_width", "a wider nose"},
-                                    {"eye_spacing", "eyes set wider apart"}}) {
-        std::vector<double> c(directions.size(), 0.0);
-        for (std::size_t k = 0; k < directions.size(); ++k)
-            if (directions[k].id == id)
-                c[k] = 1.5;
-        Fit fit;
-        fit.shape = c;
-        fit.head = adultHeads().head(c);
-        CHECK_THAT(departureWords(fit), Catch::Contains(words));
-        fit.shape.assign(directions.size(), 0.0);
-        CHECK(departureWords(fit).empty());
-    }
+    using enum Mark;
+    Fit fit;
+    fit.shape.assign(adultHeads().directions.size(), 0.0);
+    fit.head = adultHeads().mean;
+    CHECK(departureWords(fit).empty());
+    const std::pair<Mark, std::pair<const char*, const char*>> moved[] = {
+        {JawAngleL, {"a wider jaw", "a narrower jaw"}},
+        {NoseWingL, {"a wider nose", "a narrower nose"}},
+        {InnerEyeL, {"eyes set wider apart", "eyes set closer together"}}};
+    for (const auto& [mark, words] : moved)
+        for (double by : {0.2, -0.2}) {
+            fit.head = adultHeads().mean;
+            fit.head[mark].x() += by;
+            CHECK_THAT(departureWords(fit), Catch::Contains(by > 0 ? words.first : words.second));
+        }
+    fit.head = adultHeads().mean;
+    fit.head[LipLine].y() += 0.1;
+    CHECK_THAT(departureWords(fit), Catch::Contains("a higher mouth"));
+    CHECK_THAT(departureWords(fit), Catch::Contains("a longer chin"));
     CHECK(sharedWords(0).empty());
     CHECK_THAT(sharedWords(3), Catch::Contains("3 other photographs"));
 }

@@ -13,7 +13,7 @@ namespace {
 std::filesystem::path photographAs(const char* name, const Shot& shot) {
     const auto file = std::filesystem::temp_directory_path() / name;
     std::ofstream(file, std::ios::binary)
-        << encoded(photograph(Sculpture(sitterNamed("halcyon")), shot), ".png");
+        << encoded(photograph(Bust(sitterNamed("halcyon")), shot), ".png");
     return file;
 }
 
@@ -25,7 +25,7 @@ TEST_CASE("A face is found and marked, also when it leans far over") {
         shot.size = 640;
         shot.pose = pose(5, 0, lean);
         const MarkSheet truth =
-            exactMarks(Sculpture(sitterNamed("halcyon")), viewOf(shot), 512, 640);
+            exactMarks(Bust(sitterNamed("halcyon")), viewOf(shot), 512, 640);
         const MarkSheet found = suggestMarks(photographAs("zokran-suggest.png", shot));
         INFO("lean " << lean);
         CHECK(found.width == 512);
