@@ -159,7 +159,7 @@ std::vector<HairStyle> makeStyles() {
         [](const Scalp& s, const Vec& p, const Vec& d, double az, double depth) {
             const double bend = noise(1.5 * p + Vec::Constant(s.hair.seed));
             const double lock = grooves(p, az / 9 + 0.7 * bend, 0.8);
-            const double hang = outTo(p, d, {0.99, 1.8, 1.12}) * smooth((0.3 - p.y()) / 0.4) *
+            const double hang = outTo(p, d, {0.95, 1.8, 1.10}) * smooth((0.3 - p.y()) / 0.4) *
                                 smooth((az - 60) / 12);
             const double mass = edge(depth, 0.16) * (smoothMax(0.10, hang, 0.06) + 0.035 * (lock - 0.5));
             return std::min(mass, toLevel(p, s.marks[Mark::LipLine].y() - 0.06));

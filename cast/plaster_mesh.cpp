@@ -54,6 +54,8 @@ void raiseBrows(const Bust& bust, PlasterMesh& skin) {
                                     smooth((where + 0.2) / 0.3);
                 const double lock =
                     grooves(p, 9 * where + (above * 9 + 0.3) * (1 - where), 0.3);
+                if (body > 0.15)
+                    skin.parts[i] = Part::Brow;
                 skin.points[i] += static_cast<float>(amount * body * (0.012 + 0.009 * lock)) *
                                   skin.normals[i];
             }
@@ -103,7 +105,8 @@ PlasterMesh eyeOf(const Bust::Eyeball& eye) {
             mesh.triangles.push_back({a, a + around, b});
             mesh.triangles.push_back({b, a + around, b + around});
         }
-    mesh.parts.assign(mesh.points.size(), Part::Eye);
+    for (const auto& [angle, cut] : rings)
+        mesh.parts.insert(mesh.parts.end(), around, angle < 23 ? Part::Iris : Part::Eye);
     setNormals(mesh);
     // The winding above may face inwards; an eyeball's outside is known.
     if (mesh.normals[around * 12].dot((mesh.points[around * 12].cast<double>() - eye.centre)

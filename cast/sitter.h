@@ -30,10 +30,10 @@ struct Sitter {
 /// should be.
 const std::vector<Sitter>& sitters();
 
-/// The sitter with this id. Throws BadInput listing the ids there are.
+/// The sitter with this id; "someone-7" is someone(7). Throws BadInput listing the ids there are.
 Sitter sitterNamed(const std::string& id);
 
-/// Somebody who does not exist. The same seed is the same person.
+/// Somebody who does not exist, called "someone-" and the seed. The same seed is the same person.
 Sitter someone(unsigned seed);
 
 } // namespace zokran

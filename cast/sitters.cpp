@@ -3,11 +3,14 @@
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"
 
+#include <charconv>
 #include <fmt/ranges.h>
 
 namespace zokran {
 
 namespace {
+
+constexpr std::string_view strangers = "someone-";
 
 Sitter sitterFrom(const nlohmann::json& j) {
     Sitter sitter;
@@ -49,6 +52,12 @@ const std::vector<Sitter>& sitters() {
 }
 
 Sitter sitterNamed(const std::string& id) {
+    unsigned seed = 0;
+    if (id.starts_with(strangers)) {
+        const char* end = id.data() + id.size();
+        if (std::from_chars(id.data() + strangers.size(), end, seed).ptr == end)
+            return someone(seed);
+    }
     std::vector<std::string> ids;
     for (const Sitter& sitter : sitters()) {
         if (sitter.id == id)

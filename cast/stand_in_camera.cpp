@@ -31,7 +31,26 @@ struct Lights {
     Vec viewer;
     Radians softness;
     double fillShare;
+    Tones tones;
 };
+
+Vec bodyOf(PlasterMesh::Part part, const Tones& tones) {
+    switch (part) {
+    case PlasterMesh::Part::Skin:
+        return tones.skin;
+    case PlasterMesh::Part::Brow:
+        return tones.brow;
+    case PlasterMesh::Part::Eye:
+        return tones.eye;
+    case PlasterMesh::Part::Iris:
+        return tones.iris;
+    case PlasterMesh::Part::Hair:
+        return tones.hair;
+    case PlasterMesh::Part::Stand:
+        return {0.16, 0.11, 0.075};
+    }
+    return tones.skin;
+}
 
 /// One place on the plaster.
 struct Surface {
@@ -68,9 +87,7 @@ Vec plaster(const Surface& s, const DepthMap& shadow, const Lights& lights, doub
     light += 0.045 * s.open * std::exp(-std::pow(towards / 0.25, 2)) * Vec(1.0, 0.62, 0.4);
     // Light thrown back by the lit plaster around, into the hollows.
     light += 0.05 * (1 - s.open) * Vec(1.0, 0.85, 0.68);
-    Vec body = Vec(0.86, 0.83, 0.77) * (1 + 0.012 * cloud(s.at));
-    if (s.part == PlasterMesh::Part::Stand)
-        body = Vec(0.16, 0.11, 0.075);
+    const Vec body = bodyOf(s.part, lights.tones) * (1 + 0.012 * cloud(s.at));
     return body.cwiseProduct(light) + Vec::Constant(sheen);
 }
 
@@ -136,6 +153,7 @@ Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<
     lights.viewer = view.towardsCamera().normalized();
     lights.softness = shot.softness;
     lights.fillShare = shot.fill;
+    lights.tones = shot.tones;
     const double lightSide = shot.lightAzimuth.value < 0 ? 1 : -1;
     auto stop = [&] { return cancelled && cancelled->load(); };
     if (stop())

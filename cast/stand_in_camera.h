@@ -18,6 +18,11 @@ struct Picture {
     std::vector<std::uint8_t> bgr;
 };
 
+/// What colours a head has, linear light, red green blue. Plaster unless said otherwise.
+struct Tones {
+    Eigen::Vector3d skin{0.86, 0.83, 0.77}, brow = skin, eye = skin, iris = skin, hair = skin;
+};
+
 /// How the stand-in camera looks at a head.
 struct Shot {
     Pose pose;
@@ -26,6 +31,7 @@ struct Shot {
     Degrees lightElevation{45};
     Radians softness{0.5}; ///< the key light's width as the head sees it: 0.1 hard, 1 broad
     double fill = 1;       ///< how much light the room gives back, 0 to 2
+    Tones tones = {};
     /// Of the camera from the ball's middle; 0: so that the head's height takes half the picture's.
     Millimetres distance{0};
     int size = 1000; ///< px, the picture's height; it is four fifths as wide

@@ -1,104 +1,33 @@
 #include "suggest/suggest.h"
 
-#include <array>
-#include <dlib/image_processing.h>
-#include <dlib/image_processing/frontal_face_detector.h>
-#include <dlib/opencv.h>
+#include "core/base/data_folder.h"
+#include "core/base/json_file.h"
+#include "core/fit/fit.h"
+
 #include <fmt/format.h>
+#include <cmath>
+#include <map>
 #include <opencv2/imgcodecs.hpp>
-#include <opencv2/imgproc.hpp>
 
 namespace zokran {
 
 namespace {
 
-constexpr const char* model = "/usr/share/dlib/shape_predictor_68_face_landmarks.dat";
-/// The detector knows upright faces; it is shown the picture turned by each of these.
-constexpr std::array turns{0.0, -25.0, 25.0, -50.0, 50.0, -90.0, 90.0, 180.0};
 /// The picture is searched at about this height.
 constexpr double searchHeight = 900;
-/// The detector's own scale: faces score above 0; plaster and drawings a little less.
-constexpr double leastScore = -0.4;
 /// How far suggested points are commonly off, as a share of the face's extent; common practice.
 constexpr double commonlyOff = 0.02;
 
-struct Find {
-    double score = -1;
-    dlib::rectangle box;
-    cv::Mat turned;      ///< the picture the face was found in
-    cv::Matx23d toPhoto; ///< from its pixels to the photograph's
-};
-
-/// From the picture turned by `degrees` and scaled to the photograph's pixels.
-Find look(const cv::Mat& photo, double degrees, const dlib::frontal_face_detector& known) {
-    const double scale = searchHeight / std::max(photo.cols, photo.rows);
-    const double side = std::hypot(photo.cols, photo.rows) * scale;
-    const cv::Point2f middle(static_cast<float>(photo.cols) / 2,
-                             static_cast<float>(photo.rows) / 2);
-    cv::Mat forward = cv::getRotationMatrix2D(middle, degrees, scale);
-    forward.at<double>(0, 2) += side / 2 - middle.x;
-    forward.at<double>(1, 2) += side / 2 - middle.y;
-    Find find;
-    cv::warpAffine(photo, find.turned, forward, cv::Size(int(side), int(side)));
-    cv::Mat back;
-    cv::invertAffineTransform(forward, back);
-    find.toPhoto = back;
-    std::vector<dlib::rect_detection> found;
-    dlib::frontal_face_detector detector = known;
-    const dlib::cv_image<dlib::bgr_pixel> image(find.turned);
-    detector(image, found, leastScore);
-    for (const dlib::rect_detection& f : found)
-        if (f.detection_confidence > find.score) {
-            find.score = f.detection_confidence;
-            find.box = f.rect;
-        }
-    return find;
-}
-
 } // namespace
 
-MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<bool>* cancelled) {
-    if (!std::filesystem::exists(model))
-        throw BadInput(
-            fmt::format("{}: this file suggests the marks; Debian's package libdlib-data "
-                        "brings it",
-                        model));
-    // OpenCV grumbles on stderr about a file that is not there.
-    std::error_code ignored;
-    const cv::Mat picture =
-        std::filesystem::is_regular_file(photo, ignored) ? cv::imread(photo.string()) : cv::Mat();
-    if (picture.empty())
-        throw BadInput(fmt::format("{}: this is not a picture that can be read", photo.string()));
-    const dlib::frontal_face_detector detector = dlib::get_frontal_face_detector();
-    Find best;
-    for (double turn : turns) {
-        if (cancelled && *cancelled)
-            return {};
-        Find find = look(picture, turn, detector);
-        if (find.score > best.score)
-            best = std::move(find);
-        if (best.score > 1)
-            break; // sure enough
-    }
-    if (best.turned.empty() || best.score < leastScore)
-        throw BadInput(
-            fmt::format("{}: no face was found; place the marks by hand", photo.string()));
-    dlib::shape_predictor predictor;
-    dlib::deserialize(model) >> predictor;
-    const dlib::cv_image<dlib::bgr_pixel> image(best.turned);
-    const dlib::full_object_detection points = predictor(image, best.box);
-    auto mean = [&](std::initializer_list<unsigned long> indices) {
+MarkSheet rawMarks(const FacePoints& face, int width, int height) {
+    auto mean = [&](std::initializer_list<std::size_t> indices) {
         PicturePoint sum(0, 0);
-        for (unsigned long i : indices) {
-            const cv::Vec3d p(static_cast<double>(points.part(i).x()),
-                              static_cast<double>(points.part(i).y()), 1);
-            const cv::Vec2d q = best.toPhoto * p;
-            sum += PicturePoint(q[0], q[1]);
-        }
+        for (std::size_t i : indices)
+            sum += face.at[i];
         return PicturePoint(sum / static_cast<double>(indices.size()));
     };
     using enum Mark;
-    // The numbering of the 68 points is that of the model's training set, from the viewer's left.
     const std::pair<Mark, PicturePoint> found[] = {
         {Brow, mean({21, 22})},
         {NoseRoot, mean({27})},
@@ -118,14 +47,92 @@ MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<boo
         {Chin, mean({8})},
     };
     MarkSheet sheet;
-    sheet.width = picture.cols;
-    sheet.height = picture.rows;
+    sheet.width = width;
+    sheet.height = height;
     for (const auto& [mark, at] : found)
         sheet.marks[mark] = PlacedMark{at, false, true, {}};
     const Pixels noise{commonlyOff / 0.01 * sheet.noiseOrDefault().value}; // the default is 1 %
     for (const auto& [mark, at] : found)
         sheet.marks[mark]->noise = noise;
     return sheet;
+}
+
+namespace {
+
+/// How a mark lies beside the point that stands for it; see tools/make_face_points.py.
+struct Beside {
+    std::array<double, 8> x, y;
+    BallRadii noise;
+};
+using Learned = std::map<Mark, Beside>;
+
+const Learned& learned() {
+    static const Learned known = readJson(
+        dataFolder() / "heads" / "face_points.json", "zokran-face-points",
+        [](const nlohmann::json& j) {
+            Learned read;
+            for (const auto& [id, beside] : j.at("marks").items()) {
+                const auto mark = markNamed(id);
+                if (!mark)
+                    throw BadInput(fmt::format("there is no mark \"{}\"", id));
+                read[*mark] = {beside.at("x").get<std::array<double, 8>>(),
+                               beside.at("y").get<std::array<double, 8>>(),
+                               {beside.at("noise").get<double>()}};
+            }
+            return read;
+        });
+    return known;
+}
+
+/// The marks' errors go together, which the fit's independent noise does not know: by so much the
+/// noise is raised that the fit's own doubt covers them.
+constexpr double together = 1.5;
+
+} // namespace
+
+MarkSheet marksOf(const FacePoints& face, int width, int height) {
+    MarkSheet sheet = rawMarks(face, width, height);
+    const Fit raw = fitHead(sheet);
+    const Pose pose = raw.view.pose();
+    const double turn = pose.turn.value, tilt = pose.tilt.value, scale = raw.view.scale;
+    auto apart = [&](std::size_t a, std::size_t b) {
+        return (face.at[a] - face.at[b]).norm() / scale;
+    };
+    const double mouth = apart(62, 66);
+    const double eyes = (apart(37, 41) + apart(38, 40) + apart(43, 47) + apart(44, 46)) / 4;
+    const std::array<double, 8> features{1,           turn,        tilt,  turn * turn,
+                                         turn * tilt, tilt * tilt, mouth, eyes};
+    const double c = std::cos(pose.lean.value), s = std::sin(pose.lean.value);
+    for (const auto& [mark, beside] : learned()) {
+        auto& placed = sheet.marks[mark];
+        if (!placed || !placed->at)
+            continue;
+        double x = 0, y = 0;
+        for (std::size_t k = 0; k < features.size(); ++k) {
+            x += beside.x[k] * features[k];
+            y += beside.y[k] * features[k];
+        }
+        // From the upright face to the picture: the lean put back.
+        *placed->at += scale * PicturePoint(c * x - s * y, s * x + c * y);
+        placed->noise = Pixels{together * scale * beside.noise.value};
+    }
+    return sheet;
+}
+
+MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<bool>* cancelled) {
+    // OpenCV grumbles on stderr about a file that is not there.
+    std::error_code ignored;
+    const cv::Mat picture =
+        std::filesystem::is_regular_file(photo, ignored) ? cv::imread(photo.string()) : cv::Mat();
+    if (picture.empty())
+        throw BadInput(fmt::format("{}: this is not a picture that can be read", photo.string()));
+    const std::vector<FacePoints> faces = findFaces(picture, searchHeight, cancelled);
+    if (cancelled && *cancelled)
+        return {};
+    if (faces.empty())
+        throw BadInput(
+            fmt::format("{}: no face was found; place the marks by hand", photo.string()));
+    return marksOf(faces.front(), picture.cols, picture.rows);
 }
 
 } // namespace zokran

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/head/marks.h"
+#include "suggest/face_points.h"
 
 #include <atomic>
 #include <filesystem>
@@ -15,5 +16,12 @@ namespace zokran {
 /// face is found, or the predictor's file is missing (then it names the package that brings it).
 MarkSheet suggestMarks(const std::filesystem::path& photo,
                        const std::atomic<bool>* cancelled = nullptr);
+
+/// The marks as learned beside the points of a face. Throws BadInput when heads/face_points.json of
+/// the data folder cannot be read.
+MarkSheet marksOf(const FacePoints& face, int width, int height);
+
+/// The points of a face as if each were the mark it lies nearest to, which none quite is.
+MarkSheet rawMarks(const FacePoints& face, int width, int height);
 
 } // namespace zokran

@@ -195,13 +195,23 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     }
     sitter_->setCurrentIndex(sitter_->findData("halcyon"));
     about_ = say({}, "caption");
-    connect(sitter_, &QComboBox::currentIndexChanged, this, [this] {
-        about_->setText(
-            QString::fromStdString(sitterNamed(sitter_->currentData().toString().toStdString()).about));
+    auto* stranger = new QPushButton(tr("Someone ne&w"));
+    stranger->setToolTip(tr("A head of nobody who exists, as often as you like"));
+    column->addWidget(stranger, 0, Qt::AlignLeft);
+    connect(stranger, &QPushButton::clicked, this, [this] {
+        const int seed = QRandomGenerator::global()->bounded(1, 100000);
+        sitter_->addItem(tr("Someone %1").arg(seed), QString("someone-%1").arg(seed));
+        sitter_->setCurrentIndex(sitter_->count() - 1);
+    });
+    auto tellAbout = [this] {
+        about_->setText(QString::fromStdString(
+            sitterNamed(sitter_->currentData().toString().toStdString()).about));
+    };
+    connect(sitter_, &QComboBox::currentIndexChanged, this, [this, tellAbout] {
+        tellAbout();
         look();
     });
-    about_->setText(
-        QString::fromStdString(sitterNamed(sitter_->currentData().toString().toStdString()).about));
+    tellAbout();
 
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);

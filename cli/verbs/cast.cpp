@@ -108,6 +108,10 @@ std::function<void()> cast(CLI::App& app) {
     command->add_flag("--list", o->list, "list the heads: id, tab, description, one a line");
     command->add_option("--head", o->order.head,
                         "which head, one of --list");
+    command->add_option_function<unsigned>(
+        "--random",
+        [o](const unsigned& seed) { o->order.head = fmt::format("someone-{}", seed); },
+        "somebody who does not exist, by a seed");
     command->add_option("--turn", o->turn, "degrees, + = nose to the viewer's right");
     command->add_option("--tilt", o->tilt, "degrees, + = chin up");
     command->add_option("--lean", o->lean, "degrees, + = crown to the viewer's right");

@@ -17,6 +17,14 @@ private slots:
         sitter->setCurrentText("Wren");
         QVERIFY(anyLabelSays("a child"));
 
+        // There is no end of people.
+        const int known = sitter->count();
+        clickOn(buttonSaying("Someone new"));
+        QCOMPARE(sitter->count(), known + 1);
+        QVERIFY(sitter->currentText().startsWith("Someone "));
+        QVERIFY(anyLabelSays("who does not exist"));
+        sitter->setCurrentText("Wren");
+
         // Dragging turns the head, typing sets it, keys step it; the preview follows.
         CastView* view = room->view();
         const QPoint middle = view->rect().center();

@@ -165,8 +165,8 @@ TEST_CASE("Each level line passes by the sitter's own marks, projected by OpenCV
                 // Within 3 % of the ball's radius for what lies on the centre line; the eyes lie in
                 // sockets beside it, up to a tenth of a radius under the construction, and the
                 // forehead is the ball's, before or behind the sitter's own by as much.
-                const bool off = marks.size() > 1 || m == Mark::Hairline;
-                CHECK(nearest < (off ? 0.10 : 0.03) * view.scale);
+                const bool beside = marks.size() > 1 || m == Mark::Hairline;
+                CHECK(nearest < (beside ? 0.10 : 0.03) * view.scale);
             }
     }
 }

@@ -1,0 +1,110 @@
+// Renders people who do not exist, as living heads under many lights, lenses and expressions, finds
+// the 68 points of the face predictor in the pictures and prints one line for each found:
+//   seed, turn, tilt, lean (degrees, true), then of the fit to the raw points turn, tilt, lean
+//   (degrees) and ball radius (px), then x,y of the 68 points, then x,y of every mark (px).
+// With a third argument, "check", the reading of the suggested marks instead: seed, turn, tilt, lean
+// (true), the same as read, and one standard deviation of each, for comparison.
+// For tools/make_face_points.py; not part of a normal build:
+//   cmake --build build --target zokran-face-points
+
+#include "cast/stand_in_camera.h"
+#include "core/fit/fit.h"
+#include "suggest/face_points.h"
+#include "suggest/suggest.h"
+
+#include <charconv>
+#include <cstring>
+#include <fmt/format.h>
+#include <opencv2/core.hpp>
+#include <random>
+
+using namespace zokran;
+
+namespace {
+
+std::mt19937 lots;
+double between(double low, double high) {
+    return low + (high - low) * static_cast<double>(lots()) / 4294967296.0;
+}
+
+/// Skin from very dark to pale, hair from black to white.
+Tones livingTones(double age) {
+    const double light = between(0, 1);
+    Tones tones;
+    tones.skin = (1 - light) * Eigen::Vector3d(0.10, 0.055, 0.035) +
+                 light * Eigen::Vector3d(0.72, 0.50, 0.38);
+    const double grey = age > 55 ? between(0, 1) : between(0, 0.1), fair = light * between(0, 0.5);
+    tones.hair = Eigen::Vector3d(0.02, 0.014, 0.01) + fair * Eigen::Vector3d(0.4, 0.26, 0.12) +
+                 grey * Eigen::Vector3d(0.4, 0.4, 0.4);
+    tones.brow = 0.55 * tones.hair + 0.35 * tones.skin;
+    tones.eye = Eigen::Vector3d(0.7, 0.68, 0.66);
+    tones.iris = Eigen::Vector3d(0.03, 0.02, 0.015) + between(0, 0.12) * Eigen::Vector3d(0.4, 0.5, 0.6);
+    return tones;
+}
+
+void putExpression(Recipe& recipe) {
+    const double smile = std::max(0.0, between(-0.6, 0.9)), open = std::max(0.0, between(-1, 0.5));
+    recipe.axes["face-mouth-corner-puller"] = smile;
+    recipe.axes["face-mouth-open"] = open;
+    recipe.axes["face-eyebrows-left"] = recipe.axes["face-eyebrows-right"] = between(-0.3, 0.4);
+    const double lids = std::max(0.0, between(-0.5, 0.5));
+    recipe.axes["face-eye-left-slit"] = recipe.axes["face-eye-right-slit"] = lids;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    int first = 1, last = 100;
+    if (argc > 2) {
+        std::from_chars(argv[1], argv[1] + std::strlen(argv[1]), first);
+        std::from_chars(argv[2], argv[2] + std::strlen(argv[2]), last);
+    }
+    try {
+        for (int seed = first; seed <= last; ++seed) {
+            lots.seed(static_cast<unsigned>(seed) * 7919u);
+            Sitter sitter = someone(static_cast<unsigned>(seed));
+            putExpression(sitter.recipe);
+            const Bust bust(sitter);
+            Shot shot;
+            shot.size = 420;
+            shot.pose = poseFromDegrees({between(-42, 42)}, {between(-26, 26)}, {between(-15, 15)});
+            shot.lens = {between(35, 135)};
+            shot.lightAzimuth = {between(-70, 70)};
+            shot.lightElevation = {between(0, 65)};
+            shot.softness = {between(0.2, 1)};
+            shot.fill = between(0.5, 1.6);
+            shot.tones = livingTones(sitter.recipe.age);
+            const View view = viewOf(shot);
+            Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
+            const cv::Mat image(picture.height, picture.width, CV_8UC3, picture.bgr.data());
+            const auto faces = findFaces(image, 640);
+            if (faces.empty())
+                continue;
+            auto deg = [](Radians r) { return toDegrees(r).value; };
+            if (argc > 3) {
+                const Fit fit = fitHead(marksOf(faces.front(), image.cols, image.rows));
+                const Pose is = fit.view.pose();
+                fmt::print("{},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}\n", seed,
+                           deg(shot.pose.turn), deg(shot.pose.tilt), deg(shot.pose.lean),
+                           deg(is.turn), deg(is.tilt), deg(is.lean), deg(fit.sigma.turn),
+                           deg(fit.sigma.tilt), deg(fit.sigma.lean));
+                continue;
+            }
+            const Fit raw = fitHead(rawMarks(faces.front(), image.cols, image.rows));
+            const Pose read = raw.view.pose();
+            fmt::print("{},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}", seed,
+                       deg(shot.pose.turn), deg(shot.pose.tilt), deg(shot.pose.lean), deg(read.turn),
+                       deg(read.tilt), deg(read.lean), raw.view.scale);
+            for (const PicturePoint& p : faces.front().at)
+                fmt::print(",{:.2f},{:.2f}", p.x(), p.y());
+            for (const HeadPoint& p : bust.marks()) {
+                const PicturePoint at = view.project(p);
+                fmt::print(",{:.2f},{:.2f}", at.x(), at.y());
+            }
+            fmt::print("\n");
+        }
+    } catch (const BadInput& e) {
+        fmt::print(stderr, "zokran-face-points: {}\n", e.what());
+        return 2;
+    }
+}
