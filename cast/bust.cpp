@@ -5,6 +5,7 @@
 
 #include <Eigen/Dense>
 #include <cmath>
+#include <numbers>
 
 namespace zokran {
 
@@ -157,6 +158,23 @@ std::vector<Bust::Contour> Bust::contours() const {
         for (std::uint32_t v : vertices)
             contour.points.push_back(points_[v].cast<double>());
         all.push_back(std::move(contour));
+    }
+    for (int side : {0, 1}) {
+        const Eyeball eye = eyeball(side);
+        const Vec across = eye.forward.cross(Vec::UnitY()).normalized();
+        const Vec up = across.cross(eye.forward);
+        for (const auto& [name, angle] : {std::pair{"iris", 22.0}, {"pupil", 7.0}}) {
+            const double a = angle * std::numbers::pi / 180;
+            Contour ring{name, {}};
+            for (int i = 0; i <= 40; ++i) {
+                const double b = 2 * std::numbers::pi * i / 40;
+                ring.points.push_back(
+                    eye.centre + eye.radius * (std::cos(a) * eye.forward +
+                                               std::sin(a) * (std::cos(b) * across +
+                                                              std::sin(b) * up)));
+            }
+            all.push_back(std::move(ring));
+        }
     }
     return all;
 }

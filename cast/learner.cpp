@@ -1,5 +1,7 @@
 #include "cast/learner.h"
 
+#include "cast/pencil.h"
+
 #include <algorithm>
 #include <cmath>
 #include <random>
@@ -78,7 +80,7 @@ std::vector<SimulatedStudy> simulatedCourse(int studies, int days, unsigned seed
         s.planted.size = 0.93 + normal(0.05) * std::exp(-n / 25.0);
         s.planted.right = normal(0.02);
         s.planted.down = normal(0.02);
-        s.planted.confidence = std::clamp(0.2 + 0.6 * n / studies + normal(0.12), 0.05, 1.0);
+        s.planted.hand = hands()[static_cast<std::size_t>(std::clamp(0.5 + 4.5 * n / studies + normal(0.8), 0.0, 5.9))].id;
         s.planted.byPhone = true;
         s.seed = static_cast<unsigned>(random());
         course.push_back(s);

@@ -1,7 +1,10 @@
 #include "cast/pencil.h"
 
+#include "core/base/errors.h"
+
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
 #include <opencv2/imgproc.hpp>
 #include <vector>
 
@@ -81,6 +84,23 @@ std::vector<std::vector<cv::Point>> chains(cv::Mat1b mask) {
 }
 
 } // namespace
+
+const std::vector<Hand>& hands() {
+    static const std::vector<Hand> all{
+        {"timid", 0.08, 0.55, 0.25},  {"searching", 0.28, 0.85, 0.5}, {"careful", 0.5, 0.7, 0.9},
+        {"steady", 0.65, 1.0, 0.7},   {"brisk", 0.85, 1.1, 0.4},      {"bold", 1.0, 1.4, 1.0}};
+    return all;
+}
+
+const Hand& handNamed(const std::string& id) {
+    std::string known;
+    for (const Hand& hand : hands()) {
+        if (hand.id == id)
+            return hand;
+        known += (known.empty() ? "" : ", ") + hand.id;
+    }
+    throw BadInput(fmt::format("there is no hand \"{}\"; there is: {}", id, known));
+}
 
 void drawStrokes(const cv::Mat1f& lines, const Hand& hand, double unit, cv::RNG& rng,
                  cv::Mat1f& graphite) {

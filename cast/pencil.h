@@ -1,14 +1,23 @@
 #pragma once
 
 #include <opencv2/core.hpp>
+#include <string>
+#include <vector>
 
 namespace zokran {
 
 /// How a hand draws.
 struct Hand {
-    double confidence = 0.6; ///< 0: short, searching, restated strokes; 1: long single ones
+    std::string id = "steady";
+    double confidence = 0.65; ///< 0: short, searching, restated strokes; 1: long single ones
     double pressure = 1;
+    double shading = 0.7; ///< how much it hatches, 0 to 1
 };
+
+/// The hands there are, from timid to bold.
+const std::vector<Hand>& hands();
+/// The hand with this id. Throws BadInput listing those there are.
+const Hand& handNamed(const std::string& id);
 
 /// Goes over lines with pencil strokes: the ridges of `lines` (0 to 1, how strongly a draughtsman
 /// would put a line) are followed and cut into strokes, each drawn with a pressure that swells and

@@ -204,7 +204,7 @@ PlasterMesh underside(const std::vector<std::array<Vecf, 2>>& rim, const Cut& cu
             mesh.triangles.push_back({first, first + 2, first + 1});
             mesh.triangles.push_back({first, first + 3, first + 2});
         }
-    mesh.parts.assign(mesh.points.size(), Part::Skin);
+    mesh.parts.assign(mesh.points.size(), Part::Underside);
     setNormals(mesh);
     return mesh;
 }

@@ -15,7 +15,7 @@ class Bust;
 /// A surface as triangles (ball radii, head frame), for pictures from any side.
 struct PlasterMesh {
     /// What a place on the surface belongs to.
-    enum class Part : std::uint8_t { Skin, Brow, Eye, Iris, Hair, Stand };
+    enum class Part : std::uint8_t { Skin, Brow, Eye, Iris, Hair, Underside, Stand };
 
     std::vector<Eigen::Vector3f> points;
     std::vector<Eigen::Vector3f> normals; ///< outward, unit length

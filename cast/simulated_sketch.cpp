@@ -21,13 +21,15 @@ struct Seen {
     cv::Mat1f depth;  ///< ball radii; 99 where there is nothing
     cv::Mat3f normal; ///< view axes
     cv::Mat1b part;
+    cv::Mat1f fade; ///< 1 on the head, falling to 0 where the drawing ends on the chest
 };
 
 constexpr float nothing = 99;
 
 Seen look(const Bust& bust, const View& view, int width, int height) {
     Seen seen{cv::Mat1f(height, width, nothing), cv::Mat3f(height, width, cv::Vec3f(0, 0, 0)),
-              cv::Mat1b(height, width, std::uint8_t{255})};
+              cv::Mat1b(height, width, std::uint8_t{255}), cv::Mat1f(height, width, 0.0f)};
+    const auto low = static_cast<float>(bust.place("pit").y() - 0.22);
     const auto mesh = meshOf(bust, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
     const Raster raster(*mesh, view, width, height);
     inParallel(height, [&](int y) {
@@ -38,7 +40,11 @@ Seen look(const Bust& bust, const View& view, int width, int height) {
             const auto& [i, j, k] = mesh->triangles[pixel.triangle];
             const float b2 = pixel.b, c2 = pixel.c, a2 = 1 - b2 - c2;
             const PlasterMesh::Part part = mesh->parts[a2 > b2 && a2 > c2 ? i : b2 > c2 ? j : k];
-            if (part == PlasterMesh::Part::Stand)
+            // The learner draws a person: chest and shoulders fade out, the stand is not there.
+            const float up =
+                a2 * mesh->points[i].y() + b2 * mesh->points[j].y() + c2 * mesh->points[k].y();
+            seen.fade(y, x) = std::clamp((up - low) / 0.35f, 0.0f, 1.0f);
+            if (part >= PlasterMesh::Part::Underside || up < low)
                 continue;
             const Eigen::Vector3f n =
                 view.rotation.cast<float>() *
@@ -60,22 +66,50 @@ cv::Mat1f lineWork(const Seen& seen, int reach) {
         for (int x = reach; x < lines.cols - reach; ++x) {
             const float d = seen.depth(y, x);
             float strength = 0;
+            const bool hairHere = seen.part(y, x) == static_cast<int>(PlasterMesh::Part::Hair);
             for (auto [dx, dy] : {std::pair{reach, 0}, {0, reach}}) {
                 const float a = seen.depth(y - dy, x - dx), b = seen.depth(y + dy, x + dx);
                 const float bend = std::abs(a + b - 2 * d);
                 strength = std::max(strength, (bend - 0.022f) / 0.05f);
+
                 if (a < nothing && b < nothing && d < nothing) {
                     const cv::Vec3f fold =
                         seen.normal(y - dy, x - dx) - seen.normal(y + dy, x + dx);
                     const auto turned = static_cast<float>(cv::norm(fold));
-                    strength = std::max(strength, (turned - 0.62f) / 0.9f);
+                    strength = std::max(strength, (turned - (hairHere ? 0.42f : 0.55f)) / 0.9f);
                 }
-                if (seen.part(y - dy, x - dx) != seen.part(y + dy, x + dx))
+                auto kind = [&](int py, int px) {
+                    // A brow grows on the skin; its edge is no line. Nor is that of the iris: it
+                    // has its own.
+                    const auto part = static_cast<PlasterMesh::Part>(seen.part(py, px));
+                    return part == PlasterMesh::Part::Brow   ? PlasterMesh::Part::Skin
+                           : part == PlasterMesh::Part::Iris ? PlasterMesh::Part::Eye
+                                                             : part;
+                };
+                if (kind(y - dy, x - dx) != kind(y + dy, x + dx))
                     strength = std::max(strength, 0.30f);
             }
-            if (seen.part(y, x) == static_cast<int>(PlasterMesh::Part::Hair))
-                strength *= 0.55f; // locks are suggested
-            lines(y, x) = std::clamp(strength, 0.0f, 1.0f);
+            if (hairHere)
+                strength *= 0.6f; // locks are suggested
+            float shown = seen.fade(y, x);
+            for (auto [dx, dy] : {std::pair{reach, 0}, {-reach, 0}, {0, reach}, {0, -reach}})
+                shown = std::max(shown, seen.fade(y + dy, x + dx));
+            // A broad fold, as where the jaw meets the neck or within the ear, is seen from further off.
+            const int wide = 4 * reach;
+            const auto part = static_cast<PlasterMesh::Part>(seen.part(y, x));
+            const bool eye = part == PlasterMesh::Part::Eye || part == PlasterMesh::Part::Iris;
+            if (!hairHere && !eye && y >= wide && x >= wide && y < lines.rows - wide && x < lines.cols - wide)
+                for (auto [dx, dy] : {std::pair{wide, 0}, {0, wide}}) {
+                    const float a = seen.depth(y - dy, x - dx), b = seen.depth(y + dy, x + dx);
+                    // Only what folds inwards: an outward edge is not a line but a turn of the form.
+                    if (a >= nothing || b >= nothing || d >= nothing || a + b - 2 * d > -0.004f)
+                        continue;
+                    const cv::Vec3f fold =
+                        seen.normal(y - dy, x - dx) - seen.normal(y + dy, x + dx);
+                    strength = std::max(
+                        strength, 0.55f * (static_cast<float>(cv::norm(fold)) - 0.62f) / 0.6f);
+                }
+            lines(y, x) = shown * std::clamp(strength, 0.0f, 1.0f);
         }
     return lines;
 }
@@ -83,9 +117,10 @@ cv::Mat1f lineWork(const Seen& seen, int reach) {
 /// How firmly a draughtsman puts each of the bust's contours.
 double strengthOf(const std::string& contour) {
     constexpr std::pair<const char*, double> strengths[] = {
-        {"upper_lid", 1.0}, {"lower_lid", 0.42}, {"lid_fold", 0.36}, {"brow", 0.5},
-        {"parting", 1.0},   {"upper_lip", 0.42}, {"lower_lip", 0.36}, {"nostril", 0.85},
-        {"wing", 0.7}};
+        {"upper_lid", 1.0}, {"lower_lid", 0.42}, {"lid_fold", 0.36}, {"brow", 0},
+        {"parting", 1.0},   {"upper_lip", 0.36}, {"lower_lip", 0.30}, {"nostril", 0.85},
+        {"wing", 0.7},      {"jaw", 0.6},
+        {"iris", 0.6},      {"pupil", 0.9}};
     for (const auto& [name, strength] : strengths)
         if (contour == name)
             return strength;
@@ -94,8 +129,9 @@ double strengthOf(const std::string& contour) {
 
 /// Adds the contours of the features where the head shows them.
 void addContours(cv::Mat1f& lines, const Bust& bust, const Seen& seen, const View& view) {
-    constexpr double tolerance = 0.07; // ball radii a contour may lie under the surface
-    for (const Bust::Contour& contour : bust.contours())
+    for (const Bust::Contour& contour : bust.contours()) {
+        // How far under the surface a contour may lie, ball radii; lids cover the iris by little.
+        const double tolerance = contour.name == "iris" || contour.name == "pupil" ? 0.018 : 0.07;
         for (std::size_t i = 1; i < contour.points.size(); ++i) {
             const HeadPoint middle = (contour.points[i - 1] + contour.points[i]) / 2;
             const PicturePoint at = view.project(middle);
@@ -114,6 +150,7 @@ void addContours(cv::Mat1f& lines, const Bust& bust, const Seen& seen, const Vie
                      sub(view.project(contour.points[i])), cv::Scalar(strengthOf(contour.name)), 1,
                      cv::LINE_8, 3);
         }
+    }
 }
 
 cv::Mat1f noise(cv::Size size, double roughness, cv::RNG& rng) {
@@ -156,6 +193,21 @@ cv::Mat1f constructionLines(const HeadMarks& sitter, const View& view, cv::Size 
     return faint;
 }
 
+/// Short strokes where the brows grow.
+cv::Mat1f browStrokes(const Seen& seen, double spacing, cv::RNG& rng) {
+    const cv::Mat1f sway = noise(seen.depth.size(), 3 * spacing, rng) * 0.6;
+    cv::Mat1f strokes(seen.depth.size(), 0.0f);
+    for (int y = 0; y < strokes.rows; ++y)
+        for (int x = 0; x < strokes.cols; ++x)
+            if (seen.part(y, x) == static_cast<int>(PlasterMesh::Part::Brow)) {
+                const double phase = (x + 0.35 * y) / spacing + sway(y, x);
+                strokes(y, x) = static_cast<float>(
+                    0.30 + 0.55 * std::pow(0.5 + 0.5 * std::cos(2 * CV_PI * phase), 3.0));
+            }
+    cv::GaussianBlur(strokes, strokes, {}, 0.3 * spacing);
+    return strokes;
+}
+
 /// Loose slanted strokes where the form turns from a light high on the left.
 cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
     const cv::Mat1f sway = noise(seen.depth.size(), 6 * spacing, rng) * 0.9;
@@ -169,7 +221,7 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
             const float shade = std::clamp(0.25f - seen.normal(y, x).dot(light), 0.0f, 0.8f);
             const double phase = (x + 0.75 * y) / spacing + sway(y, x);
             const double stroke = std::pow(0.5 + 0.5 * std::cos(2 * CV_PI * phase), 5.0);
-            strokes(y, x) =
+            strokes(y, x) = seen.fade(y, x) *
                 static_cast<float>(shade * stroke * std::clamp(0.6 + 0.5 * breaks(y, x), 0.0, 1.0));
         }
     return strokes;
@@ -227,10 +279,14 @@ Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& plant
     addContours(edges, drawn, seen, view);
     // The construction first, light and left standing; then the contours; shading last and loose.
     cv::Mat1f graphite(edges.size(), 0.0f);
-    drawStrokes(constructionLines(bust.marks(), view, edges.size()), {0.8, 0.26}, unit, rng,
-                graphite);
-    graphite += 0.5 * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
-    drawStrokes(edges, {planted.confidence, 1.0}, unit, rng, graphite);
+    drawStrokes(constructionLines(bust.marks(), view, edges.size()), {"construction", 0.8, 0.26, 0},
+                unit, rng, graphite);
+    const Hand& hand = handNamed(planted.hand);
+    graphite +=
+        0.75 * hand.shading * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
+    graphite += 0.8 * hand.pressure *
+                byHand(browStrokes(seen, 3.2 * unit, rng), 0.8 * unit, 12 * unit, rng);
+    drawStrokes(edges, hand, unit, rng, graphite);
     cv::GaussianBlur(graphite, graphite, {}, 0.5 * unit);
 
     // Graphite catches on the tooth of the paper.

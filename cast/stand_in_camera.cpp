@@ -37,6 +37,7 @@ struct Lights {
 Vec bodyOf(PlasterMesh::Part part, const Tones& tones) {
     switch (part) {
     case PlasterMesh::Part::Skin:
+    case PlasterMesh::Part::Underside:
         return tones.skin;
     case PlasterMesh::Part::Brow:
         return tones.brow;

@@ -59,7 +59,7 @@ struct PlantedErrors {
     double growth = 0;  ///< how much larger the head gets a ball radius from the eyes
     double size = 0.93; ///< of the head on the sheet against the photograph
     double right = -0.015, down = 0.012; ///< where it sits, in sheet widths and heights
-    double confidence = 0.6;             ///< of the hand, 0 searching to 1 sure
+    std::string hand = "steady";         ///< one of hands()
     bool byPhone = false;                ///< photographed by hand on a table, else scanned flat
 };
 
@@ -84,8 +84,8 @@ struct Sketch {
     Pose pose; ///< as drawn
 };
 
-/// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's id is
-/// not known.
+/// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's or the
+/// hand's id is not known.
 Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed);
 

@@ -80,6 +80,7 @@ CURVES = {
     "nostril": (7055, 7082, 7119, 7065),
     "wing": (7057, 7099, 11750, 11710),
     "brow": (6980, 6979, 6983, 6982),
+    "jaw": (7690, 7691, 7696, 991),  # from under the ear round its angle to under the chin
 }
 
 

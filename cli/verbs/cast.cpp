@@ -133,8 +133,8 @@ std::function<void()> cast(CLI::App& app) {
                         "an error and its amount in the sketch, such as mouth_height=0.08");
     command->add_option("--growth", o->order.planted.growth,
                         "how much the sketched head grows a ball radius from the eyes");
-    command->add_option("--confidence", o->order.planted.confidence,
-                        "of the hand, 0 searching to 1 sure");
+    command->add_option("--hand", o->order.planted.hand,
+                        "that draws: timid, searching, careful, steady, brisk or bold");
     command->add_option("--sketch-size", o->order.planted.size,
                         "the sketched head against the photographed one");
     command->add_option("--sketch-right", o->order.planted.right,

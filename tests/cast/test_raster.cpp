@@ -88,7 +88,7 @@ TEST_CASE("Strokes follow a line, and a searching hand goes over it again") {
     auto drawn = [&](double confidence) {
         cv::RNG rng(5);
         cv::Mat1f graphite(line.size(), 0.0f);
-        drawStrokes(line, {confidence, 1}, 0.5, rng, graphite);
+        drawStrokes(line, {"a hand", confidence, 1, 0}, 0.5, rng, graphite);
         return graphite;
     };
     const cv::Mat1f sure = drawn(1), searching = drawn(0);
