@@ -95,7 +95,6 @@ Bust::Eyeball Bust::eyeball(int side) const {
     Eyeball eye;
     eye.centre = (low + high) / 2;
     eye.radius = (high - low).x() / 2;
-    eye.forward = (place(side == 0 ? "pupil_l" : "pupil_r") - eye.centre).normalized();
     return eye;
 }
 

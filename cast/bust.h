@@ -29,7 +29,7 @@ public:
     struct Eyeball {
         HeadPoint centre;
         double radius;
-        Eigen::Vector3d forward; ///< to the pupil
+        Eigen::Vector3d forward = Eigen::Vector3d::UnitZ(); ///< plaster looks straight ahead
     };
     Eyeball eyeball(int side) const; ///< 0 the sitter's left, 1 the right
 

@@ -119,7 +119,8 @@ MarkSheet marksOf(const FacePoints& face, int width, int height) {
     return sheet;
 }
 
-MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<bool>* cancelled) {
+std::vector<MarkSheet> suggestMarks(const std::filesystem::path& photo,
+                                    const std::atomic<bool>* cancelled) {
     // OpenCV grumbles on stderr about a file that is not there.
     std::error_code ignored;
     const cv::Mat picture =
@@ -132,7 +133,10 @@ MarkSheet suggestMarks(const std::filesystem::path& photo, const std::atomic<boo
     if (faces.empty())
         throw BadInput(
             fmt::format("{}: no face was found; place the marks by hand", photo.string()));
-    return marksOf(faces.front(), picture.cols, picture.rows);
+    std::vector<MarkSheet> sheets;
+    for (const FacePoints& face : faces)
+        sheets.push_back(marksOf(face, picture.cols, picture.rows));
+    return sheets;
 }
 
 } // namespace zokran

@@ -7,8 +7,10 @@
 Means and spreads of the marks are those of published anthropometry (docs/sources.md, "The mean head"),
 written out below. How marks move together is read off random adults of the open parametric model of
 data/heads; taken raw, the model's own means and spreads serve the fit worse than the tables'. The
-correlations are shrunk a little towards independence, as a sample's should be, and the covariance is cut
-into its largest directions; what is left over stays with each mark. Needs Debian's python3-numpy.
+correlations are shrunk a little towards those of a smooth field, in which marks go together the more the
+nearer they lie (a Gaussian kernel, as in Luthi et al., Gaussian Process Morphable Models, 2018; from
+memory), and the covariance is cut into its largest directions; what is left over stays with each mark.
+Needs Debian's python3-numpy.
 """
 
 import json
@@ -18,9 +20,9 @@ from pathlib import Path
 import numpy as np
 
 BALL_RADIUS = 95.0  # mm, half the mean adult head length
-SHRUNK = 0.1        # of each correlation towards none
-NARROWED = 0.95     # of the spreads below: the directions and the marks' own share them
-DIRECTIONS = 30
+SHRUNK = 0.15       # of each correlation towards that of a smooth field
+REACH = 35.0        # mm, of the field
+DIRECTIONS = 36
 OWN = 0.5           # of the marks' own spreads below
 
 # Of the sitter's left side and the middle, mm from the ball's middle: x outward, y up, z forward; then
@@ -68,6 +70,20 @@ def twin(name):
     return name[:-1] + {"l": "r", "r": "l"}[name[-1]] if name[-2:] in ("_l", "_r") else name
 
 
+def smooth_field(mean, twins):
+    """Correlations of a field that is smooth over the head and the same on both sides: across the head a
+    mark and its twin move against one another, up and forward together."""
+    def kernel(a, b):
+        return np.exp(-((a[:, None] - b[None]) ** 2).sum(2) / (2 * REACH**2))
+
+    near, far = kernel(mean, mean), kernel(mean, mean[twins])
+    field = np.zeros((3 * len(mean), 3 * len(mean)))
+    for c, side in enumerate((-1, 1, 1)):
+        size = np.sqrt(np.maximum(np.diag(near) + side * np.diag(far), 1e-9))
+        field[c::3, c::3] = (near + side * far) / np.outer(size, size)
+    return field
+
+
 def main():
     people = np.loadtxt(sys.stdin, delimiter=",")
     adults = people[people[:, 1] >= 18][:, 3:].reshape(-1, len(ORDER), 3)
@@ -86,14 +102,8 @@ def main():
             mean[number[one]] = np.array(at) * (side, 1, 1)
             told[number[one]] = by
             own[number[one]] = alone
-    # "Independent" keeps the two sides of a head mirror images.
-    alone = np.zeros_like(together)
-    for i, k in enumerate(twins):
-        for c in range(3):
-            alone[3 * i + c, 3 * i + c] = 1
-            alone[3 * i + c, 3 * k + c] = 1 if i == k or c > 0 else -1
-    told = NARROWED * told.ravel()
-    covariance = np.outer(told, told) * ((1 - SHRUNK) * together + SHRUNK * alone)
+    told = told.ravel()
+    covariance = np.outer(told, told) * ((1 - SHRUNK) * together + SHRUNK * smooth_field(mean, twins))
     values, vectors = np.linalg.eigh(covariance)
     largest = values.argsort()[::-1][:DIRECTIONS]
     directions = (vectors[:, largest] * np.sqrt(np.maximum(values[largest], 0))).T

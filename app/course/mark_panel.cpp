@@ -62,6 +62,9 @@ void MarkPanel::buildReferenceOnly() {
     column_->addWidget(suggest_ = new QPushButton);
     suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
     connect(suggest_, &QPushButton::clicked, this, [this] { desk_.suggesting.toggle(); });
+    column_->addWidget(another_ = new QPushButton);
+    another_->setToolTip(tr("The picture shows several faces: mark the next one instead"));
+    connect(another_, &QPushButton::clicked, this, [this] { desk_.suggesting.nextFace(); });
     column_->addWidget(guess_ = new QPushButton(tr("&Guess by hand")));
     guess_->setToolTip(tr("Lay the construction on the head and turn it by hand"));
     connect(guess_, &QPushButton::clicked, this, [this] { startGuess(desk_); });
@@ -134,6 +137,10 @@ void MarkPanel::showStudy() {
         suggest_->setText(desk_.suggesting.isRunning() ? tr("Looking for a face… stop")
                                                        : tr("S&uggest marks"));
         suggest_->setEnabled(desk_.suggesting.isRunning() || nextMark(desk_, side_));
+        const int faces = desk_.suggesting.faceCount();
+        another_->setVisible(faces > 1 && suggestionCount(desk_) > 0);
+        another_->setText(
+            tr("An&other face (%1 of %2)").arg(desk_.suggesting.face() + 1).arg(faces));
         smiling_->setChecked(desk_.study().reference.smiling);
         const auto& guess = desk_.study().guess;
         const bool told = guess && guess->committed && desk_.fit();

@@ -28,7 +28,7 @@ private:
     Side side_;
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
-    QPushButton *suggest_ = nullptr, *guess_ = nullptr;
+    QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
     QCheckBox* smiling_ = nullptr;
     QLabel* guessWords_ = nullptr;
     QListWidget* list_;

@@ -26,7 +26,7 @@ void Suggesting::toggle() {
     emit changed();
     const auto file = document_.logbook().picturePath(document_.study().referencePicture);
     work_ = QtConcurrent::run([this, file, id = document_.id()] {
-        MarkSheet found;
+        std::vector<MarkSheet> found;
         QString trouble;
         try {
             found = suggestMarks(file, &stop_);
@@ -37,14 +37,37 @@ void Suggesting::toggle() {
             running_ = false;
             if (!trouble.isEmpty())
                 emit document_.troubled(trouble);
-            else if (document_.id() == id && !stop_)
-                document_.edit(tr("Suggest marks"), {}, [&](Study& s) {
-                    for (Mark m : found.seenMarks())
-                        if (!s.reference.marks[m])
-                            s.reference.marks[m] = found.marks[m];
-                });
+            else if (document_.id() == id && !stop_ && !found.empty()) {
+                faces_ = found;
+                facesOf_ = id;
+                face_ = 0;
+                mark(tr("Suggest marks"));
+            }
             emit changed();
         });
+    });
+}
+
+int Suggesting::faceCount() const {
+    return document_.isOpen() && facesOf_ == document_.id() ? static_cast<int>(faces_.size()) : 0;
+}
+
+void Suggesting::nextFace() {
+    if (faceCount() < 2)
+        return;
+    face_ = (face_ + 1) % faceCount();
+    mark(tr("Another face"));
+    emit changed();
+}
+
+void Suggesting::mark(const QString& what) {
+    const MarkSheet& found = faces_[static_cast<std::size_t>(face_)];
+    document_.edit(what, {}, [&](Study& s) {
+        for (int i = 0; i < markCount; ++i) {
+            auto& placed = s.reference.marks[markAt(i)];
+            if (!placed || placed->suggested)
+                placed = found.marks[markAt(i)];
+        }
     });
 }
 

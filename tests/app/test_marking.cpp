@@ -1,6 +1,8 @@
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
+#include <QPainter>
+
 namespace zokran::test {
 
 class MarkingTest : public WindowTest {
@@ -87,6 +89,44 @@ private slots:
         undo();
         undo();
         QVERIFY(!desk().fit());
+    }
+
+    void inAGroupThePersonIsChosen() {
+        // Two heads side by side, the right one larger.
+        QImage group(1000, 700, QImage::Format_RGB888);
+        group.fill(Qt::darkGray);
+        QPainter painter(&group);
+        for (const auto& [id, size, left] : {std::tuple{"stormcock", 500, 40}, {"candle", 680, 450}}) {
+            Shot shot;
+            shot.size = size;
+            shot.lightElevation = {25};
+            const Picture p = photograph(Bust(sitterNamed(id)), shot);
+            painter.drawImage(left, 0,
+                              QImage(p.bgr.data(), p.width, p.height, 3 * p.width,
+                                     QImage::Format_BGR888));
+        }
+        painter.end();
+        QVERIFY(group.save(file("group.png")));
+        openReference(file("group.png"));
+        clickOn(buttonSaying("Suggest marks"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 60000);
+        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        QVERIFY(buttonSaying("Another face (1 of 2)"));
+        clickOn(buttonSaying("Another face"));
+        QTRY_VERIFY(desk().fit() && desk().fit()->ball().centre.x() < 400);
+        QVERIFY(buttonSaying("Another face (2 of 2)"));
+        // What was looked over stays.
+        click(seen(), spot(seen(), *study().reference.seen(Mark::NoseTip)));
+        QTest::keyClick(seen(), Qt::Key_Return);
+        const PicturePoint kept = *study().reference.seen(Mark::NoseTip);
+        clickOn(buttonSaying("Another face"));
+        QCOMPARE(*study().reference.seen(Mark::NoseTip), kept);
+        undo();
+        undo();
+        undo();
+        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        clickOn(nextButton()); // they are right
+        QVERIFY(!buttonSaying("Another face"));
     }
 
     void aGuessIsPulledCommittedAndSetAgainstTheFit() {
