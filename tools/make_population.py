@@ -5,12 +5,11 @@
     build/cast/zokran-people 4000 | python3 tools/make_population.py
 
 Means and spreads of the marks are those of published anthropometry (docs/sources.md, "The mean head"),
-written out below. How marks move together is read off random adults of the open parametric model of
-data/heads; taken raw, the model's own means and spreads serve the fit worse than the tables'. The
-correlations are shrunk a little towards those of a smooth field, in which marks go together the more the
-nearer they lie (a Gaussian kernel, as in Luthi et al., Gaussian Process Morphable Models, 2018; from
-memory), and the covariance is cut into its largest directions; what is left over stays with each mark.
-Needs Debian's python3-numpy.
+written out below. How marks move together is half our judgement of the tables and half read off random
+adults of the open parametric model of data/heads: taken raw, the model's own means and spreads serve the
+fit worse than the tables', and its correlations alone read some heads better and others worse; half and
+half reads all of the benchmark's heads from outside better than the judgement alone. The covariance is cut
+into its largest directions; what is left over stays with each mark. Needs Debian's python3-numpy.
 """
 
 import json
@@ -20,31 +19,76 @@ from pathlib import Path
 import numpy as np
 
 BALL_RADIUS = 95.0  # mm, half the mean adult head length
-SHRUNK = 0.15       # of each correlation towards that of a smooth field
-REACH = 35.0        # mm, of the field
-DIRECTIONS = 36
-OWN = 0.5           # of the marks' own spreads below
+MODEL = 0.5         # weight of what the model says of how marks go together; the rest is judged
+DIRECTIONS = 30
+OWN = 0.6           # of the marks' own spreads below: the directions left over hold the rest
 
 # Of the sitter's left side and the middle, mm from the ball's middle: x outward, y up, z forward; then
-# one standard deviation of each, and how far the mark strays by itself.
+# one standard deviation of how far the mark strays by itself.
 ADULTS = {
-    "crown": ((0, 95, -10), (0, 7.8, 6.8), 3.6),
-    "hairline": ((0, 55, 80), (0, 8.8, 8.2), 3.6),
-    "brow": ((0, 0, 95), (0, 2.2, 2.8), 2.2),
-    "nose_root": ((0, -14, 90), (0, 2.9, 2.6), 1.5),
-    "inner_eye_l": ((16.5, -21, 81), (2.4, 3.5, 3.3), 1.5),
-    "outer_eye_l": ((45, -20, 73.5), (3.0, 3.5, 3.3), 1.5),
-    "pupil_l": ((31, -20.5, 83), (2.4, 3.5, 3.3), 1.5),
-    "nose_tip": ((0, -56, 116), (0, 5.5, 5.3), 1.5),
-    "nose_base": ((0, -65, 99), (0, 4.7, 4.3), 1.5),
-    "nose_wing_l": ((17, -58, 89), (2.4, 4.6, 4.3), 1.5),
-    "mouth_corner_l": ((26, -86, 86), (3.1, 5.4, 5.1), 1.5),
-    "lip_line": ((0, -86, 97), (0, 5.4, 5.1), 1.5),
-    "chin": ((0, -131, 84), (0, 7.6, 8.1), 2.2),
-    "jaw_angle_l": ((52, -92, 15), (6.5, 7.8, 7.2), 3.6),
-    "ear_top_l": ((77, -7, -14), (5.5, 6.7, 7.2), 2.2),
-    "ear_base_l": ((71, -65, -4), (4.9, 6.7, 7.2), 2.2),
-    "back": ((0, -2, -95), (0, 3.6, 7.8), 3.6),
+    "crown": ((0, 95, -10), 3.6),
+    "hairline": ((0, 55, 80), 3.6),
+    "brow": ((0, 0, 95), 2.2),
+    "nose_root": ((0, -14, 90), 1.5),
+    "inner_eye_l": ((16.5, -21, 81), 1.5),
+    "outer_eye_l": ((45, -20, 73.5), 1.5),
+    "pupil_l": ((31, -20.5, 83), 1.5),
+    "nose_tip": ((0, -56, 116), 1.5),
+    "nose_base": ((0, -65, 99), 1.5),
+    "nose_wing_l": ((17, -58, 89), 1.5),
+    "mouth_corner_l": ((26, -86, 86), 1.5),
+    "lip_line": ((0, -86, 97), 1.5),
+    "chin": ((0, -131, 84), 2.2),
+    "jaw_angle_l": ((52, -92, 15), 3.6),
+    "ear_top_l": ((77, -7, -14), 2.2),
+    "ear_base_l": ((71, -65, -4), 2.2),
+    "back": ((0, -2, -95), 3.6),
+}
+
+# How heads differ as we judge it from the tables: for one standard deviation, which marks go where, mm.
+# The twin of a mark on the left goes the mirrored way.
+JUDGED = {
+    "midface_length": [
+        ("nose_tip nose_base nose_wing_l", (0, -4.4, 0)),
+        ("mouth_corner_l lip_line chin", (0, -4.4, 0)),
+        ("jaw_angle_l", (0, -2.9, 0))],
+    "lower_face_length": [
+        ("mouth_corner_l lip_line", (0, -1.8, 0)),
+        ("chin", (0, -5.8, 0)),
+        ("jaw_angle_l", (0, -2.3, 0))],
+    "mouth_height": [("mouth_corner_l lip_line", (0, 2.1, 0))],
+    "eye_height": [("inner_eye_l outer_eye_l pupil_l", (0, 3.2, 0)), ("nose_root", (0, 2.5, 0))],
+    "face_width": [
+        ("outer_eye_l", (1.6, 0, 0)),
+        ("pupil_l inner_eye_l", (0.9, 0, 0)),
+        ("jaw_angle_l", (2.9, 0, 0)),
+        ("ear_top_l ear_base_l", (3.7, 0, 0)),
+        ("mouth_corner_l", (0.9, 0, 0)),
+        ("nose_wing_l", (0.6, 0, 0))],
+    "eye_spacing": [("inner_eye_l", (1.6, 0, 0)), ("pupil_l", (1.5, 0, 0)), ("outer_eye_l", (1.4, 0, 0))],
+    "eye_width": [("outer_eye_l", (1.5, 0, -0.3)), ("pupil_l", (0.6, 0, 0))],
+    "eye_depth": [("inner_eye_l outer_eye_l pupil_l", (0, 0, 2.9))],
+    "jaw_width": [("jaw_angle_l", (4.6, 0, 0))],
+    "jaw_height": [("jaw_angle_l", (0, 5.8, 2.3))],
+    "jaw_depth": [("jaw_angle_l", (0, 0, 5.8))],
+    "face_depth": [
+        ("nose_root", (0, 0, 1.2)),
+        ("nose_base nose_tip nose_wing_l", (0, 0, 4)),
+        ("lip_line mouth_corner_l", (0, 0, 4.6)),
+        ("chin", (0, 0, 5.2))],
+    "chin_depth": [("chin", (0, 0, 5.8)), ("lip_line mouth_corner_l", (0, 0, 1.7))],
+    "nose_length": [("nose_tip", (0, -2.9, 0.3)), ("nose_base", (0, -0.9, 0))],
+    "nose_depth": [("nose_tip", (0, 0, 3.2)), ("nose_root", (0, 0, 1.7))],
+    "nose_width": [("nose_wing_l", (1.8, 0, 0))],
+    "mouth_width": [("mouth_corner_l", (2.5, 0, 0))],
+    "ear_height": [("ear_top_l ear_base_l", (0, 5.8, 0))],
+    "ear_depth": [("ear_top_l ear_base_l", (0, 0, 6.9))],
+    "ear_length": [("ear_top_l", (0, 2.5, 0)), ("ear_base_l", (0, -2.5, 0))],
+    "ear_spread": [("ear_top_l", (3.4, 0, 0)), ("ear_base_l", (2.3, 0, 0))],
+    "hairline": [("hairline", (0, 8, -5.8))],
+    "forehead_depth": [("hairline", (0, 0, 4.6)), ("brow", (0, 0, 1.7))],
+    "crown_height": [("crown", (0, 6.9, 0))],
+    "head_length": [("back", (0, 0, 6.9)), ("crown", (0, 0, 5.8))],
 }
 
 # The order of core/head/marks.h, which is that of zokran-people.
@@ -70,20 +114,6 @@ def twin(name):
     return name[:-1] + {"l": "r", "r": "l"}[name[-1]] if name[-2:] in ("_l", "_r") else name
 
 
-def smooth_field(mean, twins):
-    """Correlations of a field that is smooth over the head and the same on both sides: across the head a
-    mark and its twin move against one another, up and forward together."""
-    def kernel(a, b):
-        return np.exp(-((a[:, None] - b[None]) ** 2).sum(2) / (2 * REACH**2))
-
-    near, far = kernel(mean, mean), kernel(mean, mean[twins])
-    field = np.zeros((3 * len(mean), 3 * len(mean)))
-    for c, side in enumerate((-1, 1, 1)):
-        size = np.sqrt(np.maximum(np.diag(near) + side * np.diag(far), 1e-9))
-        field[c::3, c::3] = (near + side * far) / np.outer(size, size)
-    return field
-
-
 def main():
     people = np.loadtxt(sys.stdin, delimiter=",")
     adults = people[people[:, 1] >= 18][:, 3:].reshape(-1, len(ORDER), 3)
@@ -96,14 +126,26 @@ def main():
     spread = np.sqrt(np.diag(covariance)) + 1e-9
     together = covariance / np.outer(spread, spread)
 
-    mean, told, own = np.zeros((len(ORDER), 3)), np.zeros((len(ORDER), 3)), np.zeros(len(ORDER))
-    for name, (at, by, alone) in ADULTS.items():
-        for one, side in ((name, 1), (twin(name), -1 if twin(name) != name else 1)):
-            mean[number[one]] = np.array(at) * (side, 1, 1)
-            told[number[one]] = by
-            own[number[one]] = alone
-    told = told.ravel()
-    covariance = np.outer(told, told) * ((1 - SHRUNK) * together + SHRUNK * smooth_field(mean, twins))
+    mean, own = np.zeros((len(ORDER), 3)), np.zeros(len(ORDER))
+    judged = np.zeros((len(JUDGED), len(ORDER), 3))
+
+    def sides(name):
+        return [(number[name], (1, 1, 1))] + (
+            [(number[twin(name)], (-1, 1, 1))] if twin(name) != name else [])
+
+    for name, (at, alone) in ADULTS.items():
+        for i, mirrored in sides(name):
+            mean[i] = np.array(at) * mirrored
+            own[i] = alone
+    for k, moves in enumerate(JUDGED.values()):
+        for names, by in moves:
+            for name in names.split():
+                for i, mirrored in sides(name):
+                    judged[k, i] += np.array(by) * mirrored
+    judged = judged.reshape(len(JUDGED), -1)
+    told = np.sqrt((judged**2).sum(0) + np.repeat(own**2, 3))
+    told[[3 * i for i, k in enumerate(twins) if i == k]] = 0  # the middle stays in the middle
+    covariance = MODEL * np.outer(told, told) * together + (1 - MODEL) * judged.T @ judged
     values, vectors = np.linalg.eigh(covariance)
     largest = values.argsort()[::-1][:DIRECTIONS]
     directions = (vectors[:, largest] * np.sqrt(np.maximum(values[largest], 0))).T
