@@ -86,7 +86,7 @@ const Learned& learned() {
 
 /// The marks' errors go together, which the fit's independent noise does not know: by so much the
 /// noise is raised that the fit's own doubt covers them.
-constexpr double together = 1.5;
+constexpr double together = 1.2;
 
 } // namespace
 
