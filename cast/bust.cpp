@@ -1,6 +1,7 @@
 #include "cast/bust.h"
 
 #include "cast/hair.h"
+#include "core/head/bend.h"
 #include "core/head/population.h"
 
 #include <Eigen/Dense>
@@ -16,13 +17,6 @@ using Vecf = Eigen::Vector3f;
 
 /// The head's length is this much of the ball's diameter.
 constexpr double lengthInBall = 0.99;
-
-/// How round the bend is at a mark, ball radii.
-constexpr double bendRound = 0.22;
-
-double multiquadric(const Vec& p, const Vec& centre) {
-    return std::sqrt((p - centre).squaredNorm() + bendRound * bendRound);
-}
 
 /// The pitch that brings marks nearest to the mean head's, both about their own middles.
 Radians pitchOf(const HeadMarks& marks) {
@@ -108,43 +102,22 @@ void Bust::readMarks() {
 }
 
 Bust Bust::bentTo(const HeadMarks& wanted) const {
-    std::vector<Vec> centres, by;
-    for (int i = 0; i < markCount; ++i) {
-        centres.push_back(marks_[markAt(i)]);
-        by.push_back(wanted[markAt(i)] - marks_[markAt(i)]);
-    }
+    std::vector<HeadPoint> from(marks_.begin(), marks_.end()), to(wanted.begin(), wanted.end());
     // Anchors on neck and chest, which no mark holds, stay where they are.
     const HeadPoint pit = place("pit");
-    for (const Vec& anchor :
-         {pit, place("shoulder_l"), place("shoulder_r"), Vec(0, pit.y(), -0.9),
-          Vec(0.6, 0.6 * pit.y(), -0.2), Vec(-0.6, 0.6 * pit.y(), -0.2)}) {
-        centres.push_back(anchor);
-        by.push_back(Vec::Zero());
+    for (const HeadPoint& anchor :
+         {pit, place("shoulder_l"), place("shoulder_r"), HeadPoint(0, pit.y(), -0.9),
+          HeadPoint(0.6, 0.6 * pit.y(), -0.2), HeadPoint(-0.6, 0.6 * pit.y(), -0.2)}) {
+        from.push_back(anchor);
+        to.push_back(anchor);
     }
-    // Interpolation by multiquadrics with an affine part (Hardy 1971): smooth between the marks and
-    // as good as rigid away from them.
-    const auto n = static_cast<Eigen::Index>(centres.size());
-    Eigen::MatrixXd a = Eigen::MatrixXd::Zero(n + 4, n + 4), b = Eigen::MatrixXd::Zero(n + 4, 3);
-    for (Eigen::Index i = 0; i < n; ++i) {
-        const Vec& at = centres[static_cast<std::size_t>(i)];
-        for (Eigen::Index k = 0; k < n; ++k)
-            a(i, k) = multiquadric(at, centres[static_cast<std::size_t>(k)]);
-        a.block(i, n, 1, 4) << at.x(), at.y(), at.z(), 1;
-        a.block(n, i, 4, 1) = a.block(i, n, 1, 4).transpose();
-        b.row(i) = by[static_cast<std::size_t>(i)].transpose();
-    }
-    const Eigen::MatrixXd x = a.fullPivLu().solve(b);
+    const Bend bend(from, to);
     Bust bent = *this;
     bent.obstacles_.reset();
     inParallel(16, [&](int band) {
         const std::size_t count = points_.size();
-        for (std::size_t i = count * band / 16; i < count * (band + 1) / 16; ++i) {
-            const Vec p = points_[i].cast<double>();
-            Vec q = p + x.middleRows(n, 3).transpose() * p + x.row(n + 3).transpose();
-            for (Eigen::Index k = 0; k < n; ++k)
-                q += multiquadric(p, centres[static_cast<std::size_t>(k)]) * x.row(k).transpose();
-            bent.points_[i] = q.cast<float>();
-        }
+        for (std::size_t i = count * band / 16; i < count * (band + 1) / 16; ++i)
+            bent.points_[i] = bend(points_[i].cast<double>()).cast<float>();
     });
     bent.marks_ = wanted;
     return bent;

@@ -122,21 +122,6 @@ double BallForm::acrossAt(BallRadii y, BallRadii x) const {
     return std::asin(std::clamp(x.value / s.semiWidth, -1.0, 1.0)) / widest;
 }
 
-std::optional<double> BallForm::edge(BallRadii y, int side, const View& view) const {
-    auto faces = [&](double across) {
-        const SurfacePoint p = front(y, side * across);
-        return view.faces(p.at, p.normal);
-    };
-    double near = 0.02, far = 0.98;
-    if (!faces(near) || faces(far))
-        return std::nullopt;
-    while (far - near > 1e-6) {
-        const double middle = (near + far) / 2;
-        (faces(middle) ? near : far) = middle;
-    }
-    return side * near;
-}
-
 bool BallForm::seen(const SurfacePoint& point, const View& view, bool onFace) const {
     if (!view.faces(point.at, point.normal))
         return false;

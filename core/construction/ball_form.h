@@ -41,11 +41,6 @@ public:
     /// The value of `across` at which the front at height `y` has this x.
     double acrossAt(BallRadii y, BallRadii x) const;
 
-    /// The edge of the front against what lies behind it at height `y`: the value of `across`,
-    /// looked for from the centre line towards `side` (+1 or -1), where the surface turns away from
-    /// the camera. Nothing when it stays turned to the camera, or away, all the way.
-    std::optional<double> edge(BallRadii y, int side, const View& view) const;
-
     /// True when the camera sees a surface element: it faces the camera, and neither the sliced
     /// ball nor the wedge stands before it. The eyes lie in sockets, inside the ball, so before
     /// features of the face (`onFace`) only the ball's core counts as a cover.

@@ -28,7 +28,7 @@ constexpr LineEntry table[] = {
      {},
      "side_oval"},
     {"centre_line", ZOKRAN_WORDS("centre line"), Construction, Skull, lines::centreLine},
-    {"face_edge", ZOKRAN_WORDS("far edge of the face"), Construction, Face, lines::faceEdge},
+    {"face_edge", ZOKRAN_WORDS("edge of the face"), Construction, Face, lines::faceEdge},
     {"brow_line", ZOKRAN_WORDS("brow line"), Construction, Skull, lines::browLine, Mark::Brow},
     {"hairline", ZOKRAN_WORDS("hairline"), Guide, Features, lines::hairline, Mark::Hairline},
     {"eye_line", ZOKRAN_WORDS("eye line"), Guide, Features, lines::eyeLine, Mark::PupilL},
@@ -89,16 +89,31 @@ void LineTracer::add(const LineEntry& line, int side, bool onFace, int samples,
     lines.push_back(std::move(piece));
 }
 
-void LineTracer::addSeen(const LineEntry& line, int side, const std::vector<HeadPoint>& points) {
-    GuideLine whole{std::string(line.id) + (side > 0   ? "_l"
-                                            : side < 0 ? "_r"
-                                                       : ""),
-                    line.kind,
-                    false,
-                    {}};
+void LineTracer::addSeen(const LineEntry& line, const std::vector<HeadPoint>& points) {
+    GuideLine whole{std::string(line.id), line.kind, false, {}};
     for (const HeadPoint& p : points)
         whole.points.push_back(view.project(p));
     lines.push_back(std::move(whole));
+}
+
+const SoftSurface& LineTracer::surface() {
+    if (!surface_)
+        surface_ = adultSurface().fittedTo(form.head());
+    return *surface_;
+}
+
+void LineTracer::addOutline(const LineEntry& line, bool ofNeck) {
+    for (const OutlinePiece& piece : outlineOf(surface(), view))
+        if (piece.ofNeck == ofNeck)
+            lines.push_back({std::string(line.id) + (piece.side > 0 ? "_l" : "_r"), line.kind, false,
+                             piece.points});
+}
+
+void LineTracer::addJaw(const LineEntry& line) {
+    for (int side : {0, 1})
+        for (const PathPiece& piece : pathOn(surface(), view, surface().jaw[side]))
+            lines.push_back({std::string(line.id) + (side == 0 ? "_l" : "_r"), line.kind,
+                             piece.hidden, piece.points});
 }
 
 void LineTracer::across(const LineEntry& line, BallRadii y, double width) {

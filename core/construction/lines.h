@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/construction/ball_form.h"
+#include "core/construction/outline.h"
 
 #include <functional>
 #include <optional>
@@ -50,9 +51,18 @@ public:
     void add(const LineEntry& line, int side, bool onFace, int samples,
              const std::function<SurfacePoint(double)>& place);
     /// Adds points of a line that is all seen, such as an outline.
-    void addSeen(const LineEntry& line, int side, const std::vector<HeadPoint>& points);
+    void addSeen(const LineEntry& line, const std::vector<HeadPoint>& points);
+    /// Adds the seen edge of the sitter's soft surface: the face's, or the neck's.
+    void addOutline(const LineEntry& line, bool ofNeck);
+    /// Adds the edge of the jaw on the sitter's soft surface, both sides.
+    void addJaw(const LineEntry& line);
     /// A level line across the front, `width` of the way to the side planes on either side.
     void across(const LineEntry& line, BallRadii y, double width);
+
+private:
+    const SoftSurface& surface();
+
+    std::optional<SoftSurface> surface_; ///< the sitter's, bent once for all its lines
 };
 
 } // namespace zokran

@@ -1,5 +1,7 @@
 #include "cast/stand_in_camera.h"
+#include "cast/raster.h"
 #include "core/compare/compare.h"
+#include "core/construction/outline.h"
 #include "tests/heads.h"
 
 #include <algorithm>
@@ -60,6 +62,47 @@ TEST_CASE("The sitters' poses are read within what their departure from the mean
         CHECK(off[30] < 3.5);
         CHECK(off.back() < 10);
     }
+}
+
+TEST_CASE("The construction's soft edge lies on the edge of the face") {
+    // Against a rasterised picture of the bust, over sitters that are not the surface's average.
+    std::vector<double> off;
+    for (const char* id : {"meridian", "candle", "curlew", "kittiwake", "tidings", "amity"}) {
+        const Bust bust(sitterNamed(id));
+        const auto mesh = meshOf(bust, MeshGrain::Coarse);
+        for (const Pose p : {pose(0, 0, 0), pose(35, 8, 0), pose(-60, -10, 5), pose(88, 0, 0)}) {
+            Shot shot;
+            shot.pose = p;
+            const View view = viewOf(shot);
+            const Raster raster(*mesh, view, 800, 1000);
+            auto depth = [&](int x, int y) {
+                const auto& pixel = raster.at(std::clamp(x, 0, 799), std::clamp(y, 0, 999));
+                return pixel.triangle == Raster::nothing
+                           ? 9.0
+                           : static_cast<double>(pixel.depth) / view.nearness;
+            };
+            const Fit fit = fitHead(exactMarks(bust, view, 800, 1000));
+            for (const OutlinePiece& piece :
+                 outlineOf(adultSurface().fittedTo(fit.head), fit.view))
+                for (const PicturePoint& at : piece.points) {
+                    // The nearest jump in depth: an edge of what is seen.
+                    double nearest = 0.25 * view.scale;
+                    const int reach = static_cast<int>(nearest);
+                    for (int dy = -reach; dy <= reach; dy += 2)
+                        for (int dx = -reach; dx <= reach; dx += 2) {
+                            const int x = int(at.x()) + dx, y = int(at.y()) + dy;
+                            if (std::abs(depth(x - 2, y) - depth(x + 2, y)) > 0.08 ||
+                                std::abs(depth(x, y - 2) - depth(x, y + 2)) > 0.08)
+                                nearest = std::min(nearest, std::hypot(dx, dy));
+                        }
+                    off.push_back(nearest / view.scale);
+                }
+        }
+    }
+    std::sort(off.begin(), off.end());
+    REQUIRE(off.size() > 1000);
+    CHECK(off[off.size() / 2] < 0.03);
+    CHECK(off[off.size() * 9 / 10] < 0.12);
 }
 
 TEST_CASE("The photograph shows plaster where the marks say the head is") {

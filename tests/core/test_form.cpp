@@ -62,22 +62,6 @@ TEST_CASE("From below, the chin hides the brow; from above it does not") {
     CHECK_FALSE(form.seen(form.front({0.5}, 0), viewAt(pose(0, 85, 0)), true));
 }
 
-TEST_CASE("The edge of the face is where its surface turns away") {
-    const BallForm form = meanForm();
-    const View view = viewAt(pose(40, 0, 0));
-    int found = 0;
-    for (double y = -0.1; y > -1.3; y -= 0.1)
-        if (const auto edge = form.edge({y}, +1, view)) {
-            ++found;
-            const SurfacePoint p = form.front({y}, *edge);
-            CHECK(std::abs(p.normal.dot(
-                      (view.towardsCamera() - view.nearness * p.at).normalized())) < 0.02);
-        }
-    CHECK(found > 6);
-    // On the near side nothing turns away, nor anywhere from straight ahead.
-    CHECK_FALSE(form.edge({-0.5}, -1, view));
-}
-
 TEST_CASE("The side ovals lie on the side planes, as large as the canon says") {
     const BallForm form(levelsOf(adultHeads().mean), canonNamed("thirds").sidePlane(),
                         adultHeads().mean);

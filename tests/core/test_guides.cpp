@@ -69,7 +69,9 @@ TEST_CASE("Pieces of one line join, and each is all seen or all hidden") {
         const auto lines = linesAt(
             pose(random.between(-90, 90), random.between(-60, 60), random.between(-180, 180)));
         for (std::size_t k = 1; k < lines.size(); ++k)
-            if (lines[k].id == lines[k - 1].id) {
+            // Of the soft edges only what is seen is there, and pieces lie apart.
+            if (lines[k].id == lines[k - 1].id && !lines[k].id.starts_with("face_edge") &&
+                !lines[k].id.starts_with("neck")) {
                 CHECK(lines[k].hidden != lines[k - 1].hidden);
                 CHECK((lines[k].points.front() - lines[k - 1].points.back()).norm() < 1e-9);
             }

@@ -11,7 +11,7 @@ void ball(LineTracer& tracer, const LineEntry& line) {
     std::vector<HeadPoint> points;
     for (int i = 0; i <= steps; ++i)
         points.push_back(outline.at({2 * pi * i / steps}));
-    tracer.addSeen(line, 0, points);
+    tracer.addSeen(line, points);
 }
 
 void sideOval(LineTracer& tracer, const LineEntry& line) {
