@@ -25,7 +25,8 @@ public:
         if (count > (bytes_.size() - at_) / sizeof(T))
             throw BadInput("it is too short");
         std::vector<T> values(count);
-        std::memcpy(values.data(), bytes_.data() + at_, count * sizeof(T));
+        if (count > 0)
+            std::memcpy(values.data(), bytes_.data() + at_, count * sizeof(T));
         at_ += count * sizeof(T);
         return values;
     }

@@ -30,7 +30,9 @@ void printSurface() {
         constexpr double socket = 0.2;
         const bool lid = (at - bust.marks()[Mark::PupilL]).norm() < socket ||
                          (at - bust.marks()[Mark::PupilR]).norm() < socket;
-        return !model.ofEar(v) && !lid && p.y() < 0.45f && p.y() > -1.95f;
+        // Behind the ears the ball and the hair stand for the head.
+        const bool skull = p.z() < -0.2f && p.y() > -0.6f;
+        return !model.ofEar(v) && !lid && !skull && p.y() < 0.45f && p.y() > -1.95f;
     };
     std::map<std::uint32_t, std::size_t> number;
     std::vector<std::array<std::uint32_t, 4>> kept;
