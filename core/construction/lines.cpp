@@ -96,14 +96,22 @@ void LineTracer::addSeen(const LineEntry& line, const std::vector<HeadPoint>& po
     lines.push_back(std::move(whole));
 }
 
-const SoftSurface& LineTracer::surface() {
-    if (!surface_)
+const SurfaceInView& LineTracer::inView() {
+    if (!inView_) {
         surface_ = adultSurface().fittedTo(form.head());
-    return *surface_;
+        inView_.emplace(*surface_, view);
+    }
+    return *inView_;
+}
+
+const std::vector<OutlinePiece>& LineTracer::outline() {
+    if (!outline_)
+        outline_ = inView().outline();
+    return *outline_;
 }
 
 void LineTracer::addOutline(const LineEntry& line, bool ofNeck) {
-    for (const OutlinePiece& piece : outlineOf(surface(), view))
+    for (const OutlinePiece& piece : outline())
         if (piece.ofNeck == ofNeck)
             lines.push_back({std::string(line.id) + (piece.side > 0 ? "_l" : "_r"), line.kind, false,
                              piece.points});
@@ -111,7 +119,7 @@ void LineTracer::addOutline(const LineEntry& line, bool ofNeck) {
 
 void LineTracer::addJaw(const LineEntry& line) {
     for (int side : {0, 1})
-        for (const PathPiece& piece : pathOn(surface(), view, surface().jaw[side]))
+        for (const PathPiece& piece : inView().path(adultSurface().jaw[side]))
             lines.push_back({std::string(line.id) + (side == 0 ? "_l" : "_r"), line.kind,
                              piece.hidden, piece.points});
 }

@@ -60,9 +60,12 @@ public:
     void across(const LineEntry& line, BallRadii y, double width);
 
 private:
-    const SoftSurface& surface();
+    const SurfaceInView& inView();
+    const std::vector<OutlinePiece>& outline();
 
     std::optional<SoftSurface> surface_; ///< the sitter's, bent once for all its lines
+    std::optional<SurfaceInView> inView_;
+    std::optional<std::vector<OutlinePiece>> outline_; ///< the face's and the neck's together
 };
 
 } // namespace zokran

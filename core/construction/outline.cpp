@@ -14,8 +14,10 @@ using Vec = Eigen::Vector3d;
 /// Depth below which a surface point is hidden by another, ball radii.
 constexpr double hiddenBy = 0.03;
 
+} // namespace
+
 /// Finds what stands before a place of the picture, by a grid of the triangles over it.
-class Before {
+class SurfaceInView::Before {
 public:
     Before(const SoftSurface& surface, const View& view) : surface_(surface) {
         for (const HeadPoint& p : surface.points) {
@@ -26,6 +28,8 @@ public:
         }
         cell_ = (high_ - low_).cwiseMax(1e-6) / cells;
         grid_.resize(cells * cells);
+        for (auto& cell : grid_)
+            cell.reserve(16);
         for (std::uint32_t t = 0; t < surface.triangles.size(); ++t) {
             const auto& [a, b, c] = surface.triangles[t];
             const auto [x0, y0] = cellOf(at_[a].cwiseMin(at_[b]).cwiseMin(at_[c]));
@@ -35,6 +39,14 @@ public:
                     grid_[static_cast<std::size_t>(y * cells + x)].push_back(t);
         }
     }
+    /// True when nothing of the surface stands before a place on it. Beside its own edge a surface
+    /// is steep and would hide itself, so the place is looked at from a little way out of it.
+    bool leaves(const View& view, const HeadPoint& at, const Vec& normal) const {
+        constexpr double out = 0.025;
+        return !hides(view.project(at + out * normal), depthOf(view, at));
+    }
+
+private:
     static double depthOf(const View& view, const HeadPoint& p) {
         return -(view.rotation * p).z();
     }
@@ -56,8 +68,7 @@ public:
         return false;
     }
 
-private:
-    static constexpr int cells = 40;
+    static constexpr int cells = 28;
 
     std::pair<int, int> cellOf(const PicturePoint& p) const {
         auto index = [&](double x, double low, double size) {
@@ -74,6 +85,8 @@ private:
     std::vector<std::vector<std::uint32_t>> grid_;
 };
 
+namespace {
+
 /// A crossing of the contour with an edge of the mesh.
 struct Crossing {
     HeadPoint at;
@@ -81,19 +94,20 @@ struct Crossing {
     bool ofNeck;
 };
 
-/// True when nothing of the surface stands before a place on it. Beside its own edge a surface is
-/// steep and would hide itself, so the place is looked at from a little way out of it.
-bool sees(const Before& before, const View& view, const HeadPoint& at, const Vec& normal) {
-    constexpr double out = 0.025;
-    return !before.hides(view.project(at + out * normal), Before::depthOf(view, at));
-}
 using Edge = std::pair<std::uint32_t, std::uint32_t>;
 
 } // namespace
 
-std::vector<OutlinePiece> outlineOf(const SoftSurface& surface, const View& view,
-                                    BallRadii least) {
-    const std::vector<Vec> normals = surface.normals();
+SurfaceInView::SurfaceInView(const SoftSurface& surface, const View& view)
+    : surface_(surface), view_(view), normals_(surface.normals()),
+      before_(std::make_unique<const Before>(surface, view)) {}
+
+SurfaceInView::~SurfaceInView() = default;
+
+std::vector<OutlinePiece> SurfaceInView::outline(BallRadii least) const {
+    const SoftSurface& surface = surface_;
+    const View& view = view_;
+    const std::vector<Vec>& normals = normals_;
     std::vector<double> facing;
     for (std::size_t i = 0; i < surface.points.size(); ++i) {
         const Vec towards = view.towardsCamera() - view.nearness * surface.points[i];
@@ -144,7 +158,6 @@ std::vector<OutlinePiece> outlineOf(const SoftSurface& surface, const View& view
             if (!used[edge] && (!ends || neighbours.size() == 1))
                 follow(edge);
 
-    const Before before(surface, view);
     std::vector<OutlinePiece> pieces;
     for (const std::vector<Crossing>& chain : chains) {
         OutlinePiece piece;
@@ -159,7 +172,7 @@ std::vector<OutlinePiece> outlineOf(const SoftSurface& surface, const View& view
         const Crossing* last = nullptr;
         for (const Crossing& c : chain) {
             const PicturePoint at = view.project(c.at);
-            const bool seen = sees(before, view, c.at, c.normal);
+            const bool seen = before_->leaves(view, c.at, c.normal);
             if (last && (!seen || c.ofNeck != piece.ofNeck)) {
                 if (seen)
                     piece.points.push_back(at); // the two pieces meet
@@ -180,14 +193,11 @@ std::vector<OutlinePiece> outlineOf(const SoftSurface& surface, const View& view
     return pieces;
 }
 
-std::vector<PathPiece> pathOn(const SoftSurface& surface, const View& view,
-                              const std::vector<std::uint32_t>& run) {
-    const std::vector<Vec> normals = surface.normals();
-    const Before before(surface, view);
+std::vector<PathPiece> SurfaceInView::path(const std::vector<std::uint32_t>& run) const {
     // Corners cut twice (Chaikin 1974).
     std::vector<std::pair<HeadPoint, Vec>> path;
     for (std::uint32_t v : run)
-        path.emplace_back(surface.points[v], normals[v]);
+        path.emplace_back(surface_.points[v], normals_[v]);
     for (int round = 0; round < 2 && path.size() > 2; ++round) {
         std::vector<std::pair<HeadPoint, Vec>> cut{path.front()};
         for (std::size_t i = 1; i < path.size(); ++i)
@@ -200,8 +210,8 @@ std::vector<PathPiece> pathOn(const SoftSurface& surface, const View& view,
     std::vector<PathPiece> pieces;
     for (const auto& [at, normal] : path) {
         const Vec n = normal.normalized();
-        const bool hidden = !view.faces(at, n) || !sees(before, view, at, n);
-        const PicturePoint shown = view.project(at);
+        const bool hidden = !view_.faces(at, n) || !before_->leaves(view_, at, n);
+        const PicturePoint shown = view_.project(at);
         if (pieces.empty() || pieces.back().hidden != hidden) {
             if (!pieces.empty())
                 pieces.back().points.push_back(shown);

@@ -27,14 +27,17 @@ Bend::Bend(const std::vector<HeadPoint>& from, const std::vector<HeadPoint>& to)
         a.block(n, i, 4, 1) = a.block(i, n, 1, 4).transpose();
         b.row(i) = (to[static_cast<std::size_t>(i)] - at).transpose();
     }
-    weights_ = a.partialPivLu().solve(b);
+    const Eigen::MatrixX3d x = a.partialPivLu().solve(b);
+    for (Eigen::Index i = 0; i < n; ++i)
+        weights_.push_back(x.row(i).transpose());
+    stretch_ = x.middleRows<3>(n).transpose();
+    shift_ = x.row(n + 3).transpose();
 }
 
 HeadPoint Bend::operator()(const HeadPoint& p) const {
-    const auto n = static_cast<Eigen::Index>(centres_.size());
-    HeadPoint q = p + weights_.middleRows(n, 3).transpose() * p + weights_.row(n + 3).transpose();
-    for (Eigen::Index k = 0; k < n; ++k)
-        q += multiquadric(p, centres_[static_cast<std::size_t>(k)]) * weights_.row(k).transpose();
+    HeadPoint q = p + stretch_ * p + shift_;
+    for (std::size_t k = 0; k < centres_.size(); ++k)
+        q += multiquadric(p, centres_[k]) * weights_[k];
     return q;
 }
 

@@ -19,7 +19,9 @@ public:
 
 private:
     std::vector<HeadPoint> centres_;
-    Eigen::MatrixX3d weights_; ///< of each centre, then of x, y, z and 1
+    std::vector<Eigen::Vector3d> weights_; ///< of each centre
+    Eigen::Matrix3d stretch_;              ///< the affine part
+    Eigen::Vector3d shift_;
 };
 
 } // namespace zokran

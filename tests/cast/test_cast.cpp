@@ -82,8 +82,8 @@ TEST_CASE("The construction's soft edge lies on the edge of the face") {
                            : static_cast<double>(pixel.depth) / view.nearness;
             };
             const Fit fit = fitHead(exactMarks(bust, view, 800, 1000));
-            for (const OutlinePiece& piece :
-                 outlineOf(adultSurface().fittedTo(fit.head), fit.view))
+            const SoftSurface surface = adultSurface().fittedTo(fit.head);
+            for (const OutlinePiece& piece : SurfaceInView(surface, fit.view).outline())
                 for (const PicturePoint& at : piece.points) {
                     // The nearest jump in depth: an edge of what is seen.
                     double nearest = 0.25 * view.scale;

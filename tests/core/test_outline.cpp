@@ -46,7 +46,7 @@ TEST_CASE("A ball's outline is the circle that perspective gives it") {
     for (double nearness : {0.0, 0.08, 0.2}) {
         view.nearness = nearness;
         view.face(headToView(pose(30, -20, 10)));
-        const auto pieces = outlineOf(surface, view);
+        const auto pieces = SurfaceInView(surface, view).outline({0.2});
         REQUIRE_FALSE(pieces.empty());
         double length = 0;
         for (const OutlinePiece& piece : pieces)
@@ -78,7 +78,7 @@ TEST_CASE("What stands behind is not outlined") {
     view.scale = 100;
     view.nearness = 0;
     int small = 0;
-    for (const OutlinePiece& piece : outlineOf(two, view))
+    for (const OutlinePiece& piece : SurfaceInView(two, view).outline({0.2}))
         if (piece.ofNeck) {
             ++small;
             for (const PicturePoint& p : piece.points)
@@ -91,7 +91,7 @@ TEST_CASE("What stands behind is not outlined") {
     for (std::uint32_t k = 0; k < 80; ++k)
         equator.push_back(20 * 80 + k);
     double seen = 0, hidden = 0;
-    for (const PathPiece& piece : pathOn(two, view, equator))
+    for (const PathPiece& piece : SurfaceInView(two, view).path(equator))
         for (std::size_t i = 1; i < piece.points.size(); ++i)
             (piece.hidden ? hidden : seen) += (piece.points[i] - piece.points[i - 1]).norm();
     CHECK(seen == Approx(hidden).epsilon(0.15));
