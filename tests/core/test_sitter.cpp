@@ -17,6 +17,11 @@ TEST_CASE("Three photographs of one sitter are read better than each alone") {
           0.9 * benchmarks::quantile(shared.alone, 0.5));
     CHECK(benchmarks::quantile(shared.together, 0.9) <
           0.9 * benchmarks::quantile(shared.alone, 0.9));
+    // And nearly as well as by a solver that is given the true shape.
+    CHECK(benchmarks::quantile(shared.together, 0.5) <
+          1.35 * benchmarks::quantile(shared.floor, 0.5));
+    CHECK(benchmarks::quantile(shared.together, 0.9) <
+          1.55 * benchmarks::quantile(shared.floor, 0.9));
 }
 
 TEST_CASE("What two photographs say of a shape adds up, and one alone changes nothing") {
