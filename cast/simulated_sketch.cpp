@@ -179,7 +179,7 @@ cv::Mat1f byHand(const cv::Mat1f& lines, double pixels, double slowness, cv::RNG
 
 cv::Mat1f constructionLines(const HeadMarks& sitter, const View& view, cv::Size size) {
     cv::Mat1b canvas(size, std::uint8_t{0});
-    for (const GuideLine& line : BallForm(levelsOf(sitter), usualSidePlane, sitter).lines(view)) {
+    for (const GuideLine& line : BallForm(ownSubject(std::make_shared<const HeadSolid>(sitter))).lines(view)) {
         if (line.kind != LineKind::Construction || line.hidden || line.id.starts_with("neck"))
             continue;
         std::vector<cv::Point> points;

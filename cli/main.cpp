@@ -8,7 +8,7 @@ namespace {
 
 using namespace zokran;
 
-constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides,  cli::canons, cli::forms,
+constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides,  cli::canons, cli::forms, cli::sitter,
                                 cli::compare, cli::suggest, cli::cast,   cli::learn};
 
 /// Whatever goes wrong is one line.

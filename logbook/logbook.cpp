@@ -2,6 +2,7 @@
 
 #include "core/base/json_file.h"
 #include "core/files/guess_file.h"
+#include "core/files/look_file.h"
 #include "core/files/marks_file.h"
 #include "core/files/page_file.h"
 #include "logbook/schema.h"
@@ -190,12 +191,13 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
 void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
-                     "hidden_lines = ?, at_step = ?, current = ?, guess = ?, fit = ?, "
+                     "hidden_lines = ?, look = ?, at_step = ?, current = ?, guess = ?, fit = ?, "
                      "revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
     s.bind(storedMarks(study.reference)).bind(storedPage(study.nextPage));
-    s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.hiddenLines));
+    s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.switchedLines));
+    s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(id);
@@ -219,7 +221,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
 
 StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
-                     "hold, canon, form, hidden_lines, at_step, current, guess, revision "
+                     "hold, canon, form, hidden_lines, at_step, current, guess, revision, look "
                      "FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
@@ -235,12 +237,14 @@ StoredStudy Logbook::load(StudyId id) const {
     study.hold = holdNamed(s.text(6)).value_or(Hold::All);
     study.canon = s.text(7);
     study.form = s.text(8);
-    study.hiddenLines = split(s.text(9));
+    study.switchedLines = split(s.text(9));
     study.step = s.text(10);
     study.current = static_cast<std::size_t>(std::max<std::int64_t>(0, s.integer(11)));
     if (const std::string guess = s.text(12); !guess.empty())
         study.guess = parseGuess(guess, inMessages);
     stored.revision = s.integer(13);
+    if (const std::string look = s.text(14); !look.empty())
+        study.look = parseLook(look, inMessages);
     Statement a(db_, "SELECT picture, marks, page, drawn FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);

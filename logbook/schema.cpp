@@ -65,6 +65,12 @@ constexpr const char* migrations[] = {
        ALTER TABLE study DROP COLUMN paper_width_mm;
        ALTER TABLE study DROP COLUMN step;
        ALTER TABLE study DROP COLUMN comparison;)",
+    // How the construction is wanted: depth, hair, straights, push, a second canon. The list of lines
+    // now holds those switched the other way than they come; the two plumbs, which used to come
+    // switched on, leave it.
+    R"(ALTER TABLE study ADD COLUMN look TEXT NOT NULL DEFAULT '';
+       UPDATE study SET hidden_lines = trim(replace(replace(replace(' ' || hidden_lines || ' ',
+        ' wing_plumb ', ' '), ' corner_plumb ', ' '), '  ', ' '));)",
 };
 
 } // namespace

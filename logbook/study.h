@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/compare/compare.h"
+#include "core/construction/construction.h"
 #include "core/fit/guess.h"
 #include "core/head/marks.h"
 #include "core/page/page.h"
@@ -40,7 +41,8 @@ struct Study {
     Hold hold = Hold::All;
     std::string canon = "sitter";
     std::string form = "ball";
-    std::set<std::string> hiddenLines; ///< ids of guides switched off
+    FormLook look;                       ///< how the construction is wanted
+    std::set<std::string> switchedLines; ///< ids of lines turned the other way than they come
     std::string step;                  ///< id of the step of the course where the learner was
 
     /// The attempt on the bench; null before there is one.

@@ -21,7 +21,7 @@ inline double apart(const Eigen::Matrix3d& a, const Eigen::Matrix3d& b) {
 
 /// The usual form with the sitter's own levels.
 inline std::unique_ptr<Construction> sitterForm(const HeadMarks& head) {
-    return construct(forms().front(), std::nullopt, head);
+    return construct(*forms().front(), std::nullopt, head);
 }
 
 /// A camera like that of a portrait: 1000 by 1000 px, 150 px to the ball radius.

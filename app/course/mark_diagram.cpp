@@ -3,6 +3,7 @@
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/construction/ball_form.h"
+#include "core/construction/forms.h"
 #include "core/head/population.h"
 #include "core/words/mark_words.h"
 
@@ -27,9 +28,9 @@ void paintHead(QPainter& painter, const View& view, bool side, std::optional<Mar
     const HeadMarks& head = adultHeads().mean;
     const Theme& theme = Theme::current();
     painter.setBrush(Qt::NoBrush);
-    for (const GuideLine& line : BallForm(levelsOf(head), usualSidePlane, head).lines(view)) {
-        if (line.hidden || line.id.starts_with("neck") || line.id.ends_with("plumb_l") ||
-            line.id.ends_with("plumb_r") || line.id == "hairline")
+    static const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
+    for (const GuideLine& line : shownLines(form.lines(view), Detail::Planes)) {
+        if (line.hidden || line.id.starts_with("neck") || line.id == "pit")
             continue;
         QPainterPath path;
         for (std::size_t i = 0; i < line.points.size(); ++i) {

@@ -15,6 +15,14 @@ QString tr(const char* text) {
     return QCoreApplication::translate("Scenes", text);
 }
 
+/// Over a picture the ball's own helps are what is looked at; only the scaffolds of other forms stay
+/// light.
+void asMeasured(std::vector<GuideLine>& lines) {
+    for (GuideLine& line : lines)
+        if (const LineEntry* entry = lineNamed(line.id); entry && entry->group != LineGroup::Form)
+            line.light = false;
+}
+
 } // namespace
 
 Scene Scenes::picture(Side side) {
@@ -55,7 +63,8 @@ Scene Scenes::guided(bool named) {
     Scene scene = picture(Side::Seen);
     if (scene.picture.isNull() || !desk_.fit())
         return scene;
-    const std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    asMeasured(lines);
     scene.frame = headFrame(desk_.fit()->view, scene.extent, named);
     scene.lay<LinesOverlay>(lines);
     if (named)
@@ -68,8 +77,7 @@ Scene Scenes::formAlone(const std::vector<GuideLine>& lines, const View& view) {
     scene.caption = tr("The form alone");
     // The paper is laid round the form with room for hair, neck and shoulders.
     const double r = view.outlineRadius().value;
-    const PicturePoint corner =
-        view.project(HeadPoint(0, -0.35, 0)) - PicturePoint(1.9 * r, 1.9 * r);
+    const PicturePoint corner = view.centre - PicturePoint(1.9 * r, 1.55 * r);
     std::vector<GuideLine> moved = lines;
     for (GuideLine& line : moved)
         for (PicturePoint& p : line.points)
@@ -79,13 +87,32 @@ Scene Scenes::formAlone(const std::vector<GuideLine>& lines, const View& view) {
     return scene;
 }
 
-Scene Scenes::fittedFormAlone() {
-    if (desk_.fit())
-        return formAlone(desk_.analysis.lines(Side::Seen), desk_.fit()->view);
-    Scene scene;
-    scene.caption = tr("The form alone");
-    scene.emptyText = tr("Here the construction will stand alone, turned like your sitter, for you "
-                         "to copy on to paper.");
+Scene Scenes::fittedFormAlone(bool byStep) {
+    if (!desk_.fit()) {
+        Scene scene;
+        scene.caption = tr("The form alone");
+        scene.emptyText = tr("Here the construction will stand alone, turned like your sitter, for "
+                             "you to copy on to paper.");
+        return scene;
+    }
+    View view = desk_.fit()->view;
+    const Selection::Turned& by = desk_.selection.turned();
+    const bool turned = !(by == Selection::Turned());
+    if (turned) {
+        Pose pose = view.pose();
+        pose.turn += by.turn;
+        pose.tilt += by.tilt;
+        view.face(headToView(pose));
+    }
+    std::vector<GuideLine> lines = desk_.analysis.linesSeenBy(view);
+    const int step = byStep ? desk_.selection.formStep() : 0;
+    std::erase_if(lines, [&](const GuideLine& line) { return step > 0 && line.step > step; });
+    if (!byStep)
+        asMeasured(lines);
+    Scene scene = formAlone(lines, view);
+    if (turned)
+        scene.caption = tr("The form alone, turned in the hand");
+    scene.tools = {&turnTool_};
     return scene;
 }
 
@@ -96,7 +123,9 @@ Scene Scenes::drawn(bool overlaid) {
     if (scene.picture.isNull() || !overlaid || !desk_.comparison())
         return scene;
     scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
-    scene.lay<LinesOverlay>(desk_.analysis.lines(Side::Drawn));
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Drawn);
+    asMeasured(lines);
+    scene.lay<LinesOverlay>(std::move(lines));
     return scene;
 }
 

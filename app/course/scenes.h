@@ -3,6 +3,7 @@
 #include "app/document/desk.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/sheet/scene.h"
+#include "app/tools/turn_tool.h"
 
 #include <map>
 
@@ -11,7 +12,7 @@ namespace zokran {
 /// The scenes that several steps start from.
 class Scenes {
 public:
-    explicit Scenes(Desk& desk) : desk_(desk) {}
+    explicit Scenes(Desk& desk) : desk_(desk), turnTool_(desk) {}
 
     /// A side's picture alone, or what is said while it is missing.
     Scene picture(Side side);
@@ -22,7 +23,9 @@ public:
     Scene guided(bool named);
     /// The construction alone on paper, turned like the sitter, to be copied.
     Scene formAlone(const std::vector<GuideLine>& lines, const View& view);
-    Scene fittedFormAlone();
+    /// The fitted form, to be turned in the hand; `byStep`: only as far as the step of drawing that is
+    /// shown, helps lightly.
+    Scene fittedFormAlone(bool byStep = false);
     /// The sketch with the reference's construction over it, or the form alone before there is one.
     Scene drawn(bool overlaid);
 
@@ -31,6 +34,7 @@ private:
     std::map<std::string, QString> doubts() const;
 
     Desk& desk_;
+    TurnTool turnTool_;
     std::shared_ptr<ScaledPicture> scaled_[2] = {std::make_shared<ScaledPicture>(),
                                                  std::make_shared<ScaledPicture>()};
 };

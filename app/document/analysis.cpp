@@ -8,6 +8,8 @@
 #include "core/files/fit_file.h"
 #include "core/words/trouble_words.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 namespace {
@@ -124,33 +126,64 @@ void Analysis::recompare() {
     }
 }
 
-std::vector<GuideLine> Analysis::lines(Side side) const {
-    if (!fit_ || (side == Side::Drawn && !comparison_))
-        return {};
+const Construction& Analysis::construction(const std::string& canonId) const {
     const Study& study = document_.study();
+    const auto same = [&](const Made& made) {
+        return made.canon == canonId && made.form == study.form && made.look == study.look &&
+               made.head == fit_->head;
+    };
+    if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
+        return *found->construction;
     std::optional<Canon> canon;
-    const FormKind* form = &forms().front();
+    const FormKind* form = forms().front();
     try {
-        if (study.canon != "sitter")
-            canon = canonNamed(study.canon);
+        if (canonId != "sitter")
+            canon = canonNamed(canonId);
         form = &formNamed(study.form);
     } catch (const BadInput&) {
         // The canon's file has gone; the sitter's own levels always serve.
     }
-    std::vector<GuideLine> all =
-        construct(*form, canon, fit_->head)
-            ->lines(side == Side::Seen ? fit_->view : comparison_->registeredView);
-    std::erase_if(all, [&](const GuideLine& line) {
-        const LineEntry* entry = lineNamed(line.id);
-        return study.hiddenLines.contains(std::string(withoutSide(line.id))) ||
-               (entry && study.hiddenLines.contains(std::string(entry->goesWith)));
-    });
+    const double push = study.look.push;
+    // Two of them lie on the bench at most; what is bent already serves for both.
+    std::shared_ptr<const HeadSolid> solid;
+    for (const Made& made : made_)
+        if (made.head == fit_->head && made.look.push == push)
+            solid = made.construction->subject().solid;
+    if (!solid)
+        solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head
+                                                            : pushed(fit_->head, push));
+    if (made_.size() > 1)
+        made_.erase(made_.begin());
+    made_.push_back({canonId, study.form, study.look, fit_->head,
+                     construct(*form, canon, std::move(solid), study.look)});
+    return *made_.back().construction;
+}
+
+std::vector<GuideLine> Analysis::lines(Side side) const {
+    if (!fit_ || (side == Side::Drawn && !comparison_))
+        return {};
+    return linesSeenBy(side == Side::Seen ? fit_->view : comparison_->registeredView);
+}
+
+std::vector<GuideLine> Analysis::linesSeenBy(const View& view) const {
+    if (!fit_)
+        return {};
+    const Study& study = document_.study();
+    std::vector<GuideLine> all = shownLines(construction(study.canon).lines(view),
+                                            study.look.detail, study.switchedLines);
+    if (!study.look.over.empty() && study.look.over != study.canon)
+        for (GuideLine& line : shownLines(construction(study.look.over).lines(view),
+                                          Detail::Guides, study.switchedLines))
+            if (const LineEntry* entry = lineNamed(line.id); entry && entry->level && !line.hidden) {
+                line.kind = LineKind::Other;
+                all.push_back(std::move(line));
+            }
     return all;
 }
 
 std::vector<GuideLine> Analysis::guessedLines() const {
     const Study& study = document_.study();
-    if (!study.guess)
+    if (!study.guess || !study.guess->hasBall())
         return {};
     return guessForm(*study.guess).lines(guessView(*study.guess, study.reference));
 }

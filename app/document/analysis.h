@@ -30,8 +30,10 @@ public:
     int sharedWith() const { return sitter_.photographs(); }
 
     /// The lines of the study's form and canon on the fitted head, or the same carried onto the
-    /// sketch; those switched off are left out.
+    /// sketch; those switched off are left out. A second canon's levels lie among them.
     std::vector<GuideLine> lines(Side side) const;
+    /// The same as another view shows them: the form turned in the hand.
+    std::vector<GuideLine> linesSeenBy(const View& view) const;
     /// The construction as the learner guesses it.
     std::vector<GuideLine> guessedLines() const;
 
@@ -43,6 +45,8 @@ signals:
     void changed();
 
 private:
+    /// The construction by a canon on the fitted head; bent once and kept until fit or wish change.
+    const Construction& construction(const std::string& canon) const;
     void refit();
     void recompare();
     bool fitIsCurrent() const;
@@ -56,6 +60,14 @@ private:
     std::optional<StudyId> study_;
     PhotoMarks fitted_;    ///< the marks the fit was made from ...
     bool settled_ = false; ///< ... from scratch
+    /// A construction and what it was made for.
+    struct Made {
+        std::string canon, form;
+        FormLook look;
+        HeadMarks head;
+        std::shared_ptr<const Construction> construction;
+    };
+    mutable std::vector<Made> made_; ///< by the first canon, and by the one over it
     QTimer compareSoon_, settleSoon_;
     QElapsedTimer compared_; ///< since the last comparison
 };

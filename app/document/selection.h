@@ -40,7 +40,27 @@ public:
         lit_ = line;
         emit lit();
     }
+    /// How far the form alone is turned out of the sitter's pose by the hand.
+    struct Turned {
+        Radians turn, tilt;
+        bool operator==(const Turned&) const = default;
+    };
+    const Turned& turned() const { return turned_; }
+    void turn(const Turned& by) {
+        if (by == turned_)
+            return;
+        turned_ = by;
+        emit changed();
+    }
+    /// The step of drawing the form that is shown, from 1; 0 for all of it.
+    int formStep() const { return formStep_; }
+    void showFormStep(int step) {
+        formStep_ = step;
+        emit changed();
+    }
     void clear() {
+        turned_ = {};
+        formStep_ = 0;
         for (auto* list : {&chosen_, &touched_})
             for (auto& mark : *list)
                 mark.reset();
@@ -55,6 +75,8 @@ private:
     static std::size_t index(Side side) { return side == Side::Seen ? 0 : 1; }
     std::optional<Mark> chosen_[2], touched_[2];
     QString lit_;
+    Turned turned_;
+    int formStep_ = 0;
 };
 
 } // namespace zokran

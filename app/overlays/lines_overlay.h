@@ -5,8 +5,9 @@
 
 namespace zokran {
 
-/// The construction in red chalk and the guides in cool ink; what is hidden is thinner, dashed and
-/// fainter. A committed guess lies under everything, in long dashes of its own.
+/// The construction in red chalk and the guides in cool ink; strokes come in thin and swell with
+/// what is near. What is hidden is thinner, dashed and fainter; helps to be rubbed out are light; a
+/// second canon is dotted; a committed guess lies under everything, in long dashes of its own.
 class LinesOverlay : public Overlay {
 public:
     explicit LinesOverlay(std::vector<GuideLine> l) : lines(std::move(l)) {}
@@ -14,6 +15,9 @@ public:
     std::optional<Hit> hit(const SheetTransform& transform, const QPointF& at) const override;
 
     const std::vector<GuideLine> lines;
+
+private:
+    void paintLabel(const Canvas& canvas, const GuideLine& line) const;
 };
 
 } // namespace zokran

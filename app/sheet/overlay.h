@@ -2,7 +2,7 @@
 
 #include "app/sheet/paint_style.h"
 #include "app/sheet/sheet_transform.h"
-#include "core/fit/guess.h"
+#include "core/head/marks.h"
 
 #include <QPainter>
 #include <QRectF>
@@ -24,7 +24,7 @@ struct Canvas {
 
 /// What lies under the pointer, and how far off, px of the widget.
 struct Hit {
-    std::variant<std::string, Mark, GuessHandle> what; ///< a line by its id, a mark, a handle
+    std::variant<std::string, Mark> what; ///< a line by its id, a mark
     double distance = 0;
 };
 

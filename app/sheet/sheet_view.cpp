@@ -1,7 +1,10 @@
 #include "app/sheet/sheet_view.h"
 
 #include "app/sheet/loupe.h"
+#include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/words/line_words.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -111,10 +114,33 @@ void SheetView::paintEvent(QPaintEvent*) {
         if (wanted)
             paintLoupe(on, loupePlace(*pointer_, QRectF(rect())), scene_.picture, pointer.place);
     }
+    if (pointer_ && !panning_)
+        paintPointerWord(on);
     painter.setClipping(false);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(hasFocus() ? QPen(Theme::current().ink, 2) : QPen(Theme::current().hairline, 1));
     painter.drawRect(QRectF(rect()).adjusted(1, 1, -1, -1));
+}
+
+void SheetView::paintPointerWord(const Canvas& on) const {
+    // What a drag would do, or the name of the line under the pointer.
+    const SheetPointer pointer = pointerAt(*pointer_);
+    QString word;
+    for (const Tool* tool : scene_.tools)
+        if (word.isEmpty())
+            word = tool->word(pointer);
+    if (word.isEmpty() && !held_ && !selection_.litLine().isEmpty())
+        word = qt(wordsForLine(selection_.litLine().toStdString(), learnersBook()));
+    if (word.isEmpty())
+        return;
+    const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
+    QRectF plate(*pointer_ + QPointF(14, 16),
+                 QSizeF(metrics.horizontalAdvance(word) + 12, metrics.height() + 6));
+    if (plate.right() > width() - 4)
+        plate.moveRight(pointer_->x() - 10);
+    if (plate.bottom() > height() - 4)
+        plate.moveBottom(pointer_->y() - 10);
+    paintWord(on, plate, word);
 }
 
 void SheetView::resizeEvent(QResizeEvent*) {

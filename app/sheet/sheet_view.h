@@ -39,6 +39,7 @@ protected:
     void leaveEvent(QEvent*) override;
 
 private:
+    void paintPointerWord(const Canvas& on) const;
     SheetPointer pointerAt(const QPointF& at) const;
     Canvas canvas(QPainter& painter) const;
     void zoomAt(const QPointF& at, double factor);

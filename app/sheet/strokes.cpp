@@ -4,26 +4,29 @@
 
 namespace zokran {
 
-void strokeWithHalo(const Canvas& canvas, const QPainterPath& path, QPen pen, double halo) {
-    QPainter& painter = canvas.painter;
+void paintHalo(const Canvas& canvas, const QPainterPath& path, double width, double halo) {
     const double wider = halo * canvas.style.haloWidth;
-    pen.setWidthF(pen.widthF() * canvas.style.stroke);
+    if (wider <= 0)
+        return;
+    QPainter& painter = canvas.painter;
+    QColor colour = canvas.style.halo;
+    colour.setAlphaF(0.62f);
     painter.setBrush(Qt::NoBrush);
-    if (wider > 0) {
-        QColor colour = canvas.style.halo;
-        colour.setAlphaF(0.62f);
-        painter.setPen(
-            QPen(colour, pen.widthF() + wider, Qt::SolidLine, Qt::FlatCap, Qt::BevelJoin));
-        // Under a smooth line a rough halo is not seen, and it is painted in a fraction of the
-        // time.
-        painter.setRenderHint(QPainter::Antialiasing, false);
-        painter.drawPath(path);
-        painter.setRenderHint(QPainter::Antialiasing, true);
-    }
+    painter.setPen(QPen(colour, width + wider, Qt::SolidLine, Qt::FlatCap, Qt::BevelJoin));
+    // Under a smooth line a rough halo is not seen, and it is painted in a fraction of the time.
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    painter.drawPath(path);
+    painter.setRenderHint(QPainter::Antialiasing, true);
+}
+
+void strokeWithHalo(const Canvas& canvas, const QPainterPath& path, QPen pen, double halo) {
+    pen.setWidthF(pen.widthF() * canvas.style.stroke);
+    paintHalo(canvas, path, pen.widthF(), halo);
+    canvas.painter.setBrush(Qt::NoBrush);
     pen.setCapStyle(Qt::FlatCap);
     pen.setJoinStyle(Qt::BevelJoin);
-    painter.setPen(pen);
-    painter.drawPath(path);
+    canvas.painter.setPen(pen);
+    canvas.painter.drawPath(path);
 }
 
 void paintWord(const Canvas& canvas, const QRectF& plate, const QString& word) {

@@ -39,6 +39,11 @@ public:
         Q_UNUSED(pointer);
         return std::nullopt;
     }
+    /// What a drag from here would do, in a word beside the pointer; empty for none.
+    virtual QString word(const SheetPointer& pointer) const {
+        Q_UNUSED(pointer);
+        return {};
+    }
     /// The spot under the pointer is to be seen larger.
     virtual bool wantsLoupe(const SheetPointer& pointer) const {
         Q_UNUSED(pointer);

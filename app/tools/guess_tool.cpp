@@ -13,46 +13,52 @@ QString tr(const char* text) {
     return QCoreApplication::translate("GuessTool", text);
 }
 
-/// The handle at a place, or the one whose line passes there.
-std::optional<GuessHandle> handleNear(const SheetPointer& pointer) {
-    if (const auto handle = pointer.scene.near<GuessHandle>(pointer.transform, pointer.at))
-        return handle;
-    const auto line = pointer.scene.near<std::string>(pointer.transform, pointer.at);
-    if (!line)
-        return std::nullopt;
-    if (*line == "centre_line")
-        return GuessHandle::Turn;
-    if (*line == "brow_line")
-        return GuessHandle::Tilt;
-    if (line->starts_with("side_"))
-        return GuessHandle::Width;
-    if (*line == "chin_line")
-        return GuessHandle::Chin;
-    return std::nullopt;
+/// How far a key moves the ball.
+double move(const Guess& guess, const QKeyEvent& event) {
+    return guess.ball.radius.value * (event.modifiers() & Qt::ShiftModifier ? 0.1 : 0.01);
 }
+
+constexpr double reach = 9; ///< px of the widget, of the ball's edge; of the chin twice as much
 
 } // namespace
 
+std::optional<GuessGrip> GuessTool::gripUnder(const SheetPointer& pointer) const {
+    if (!isGuessing(desk_))
+        return std::nullopt;
+    return gripAt(*desk_.study().guess, desk_.study().reference, pointer.place,
+                  {reach / pointer.transform.scale});
+}
+
 bool GuessTool::press(const SheetPointer& pointer) {
-    const auto handle = handleNear(pointer);
-    if (!handle || !isGuessing(desk_))
+    if (!isGuessing(desk_))
         return false;
-    pulled_ = *handle;
     before_ = *desk_.study().guess;
     from_ = pointer.place;
-    return true;
+    held_ = gripUnder(pointer);
+    return held_ || !before_.hasBall();
 }
 
 void GuessTool::drag(const SheetPointer& pointer) {
-    if (isGuessing(desk_))
-        setGuess(desk_, tr("Turn the construction"), QString("guess%1").arg(pointer.gesture),
-                 pulled(before_, desk_.study().reference, pulled_, from_, pointer.place));
+    if (!isGuessing(desk_))
+        return;
+    const QString gesture = QString("guess%1").arg(pointer.gesture);
+    if (held_)
+        return setGuess(desk_, tr("Turn the construction"), gesture,
+                        pulled(before_, desk_.study().reference, *held_, from_, pointer.place));
+    Guess laid = before_;
+    laid.ball = draggedOut(from_, pointer.place);
+    setGuess(desk_, tr("Lay the ball"), gesture, laid);
 }
 
 bool GuessTool::key(const QKeyEvent& event, const SheetPointer&) {
     if (!isGuessing(desk_))
         return false;
     Guess guess = *desk_.study().guess;
+    // By keys alone the ball begins where most heads are.
+    if (!guess.hasBall()) {
+        const MarkSheet& sheet = desk_.study().reference;
+        guess.ball = {{sheet.width / 2.0, sheet.height * 0.4}, {sheet.height * 0.2}};
+    }
     const Radians step = toRadians(Degrees{event.modifiers() & Qt::ShiftModifier ? 10.0 : 1.0});
     switch (event.key()) {
     case Qt::Key_Left:
@@ -75,6 +81,27 @@ bool GuessTool::key(const QKeyEvent& event, const SheetPointer&) {
     case Qt::Key_Greater:
         guess.pose.lean += step;
         break;
+    case Qt::Key_BracketLeft:
+        guess.ball.radius *= event.modifiers() & Qt::ShiftModifier ? 0.8 : 0.98;
+        break;
+    case Qt::Key_BracketRight:
+        guess.ball.radius *= event.modifiers() & Qt::ShiftModifier ? 1.25 : 1.02;
+        break;
+    case Qt::Key_W:
+        guess.ball.centre.y() -= move(guess, event);
+        break;
+    case Qt::Key_S:
+        guess.ball.centre.y() += move(guess, event);
+        break;
+    case Qt::Key_A:
+        guess.ball.centre.x() -= move(guess, event);
+        break;
+    case Qt::Key_D:
+        guess.ball.centre.x() += move(guess, event);
+        break;
+    case Qt::Key_C:
+        guess.chin -= BallRadii{event.modifiers() & Qt::ShiftModifier ? -0.02 : 0.02};
+        break;
     case Qt::Key_Return:
     case Qt::Key_Enter:
         commitGuess(desk_);
@@ -87,7 +114,36 @@ bool GuessTool::key(const QKeyEvent& event, const SheetPointer&) {
 }
 
 std::optional<Qt::CursorShape> GuessTool::cursor(const SheetPointer& pointer) const {
-    return handleNear(pointer) ? std::optional(Qt::OpenHandCursor) : std::nullopt;
+    if (isGuessing(desk_) && !desk_.study().guess->hasBall())
+        return Qt::CrossCursor;
+    const auto grip = gripUnder(pointer);
+    if (!grip)
+        return std::nullopt;
+    return *grip == GuessGrip::Place  ? Qt::SizeAllCursor
+           : *grip == GuessGrip::Size ? Qt::SizeBDiagCursor
+           : *grip == GuessGrip::Chin ? Qt::SizeVerCursor
+                                      : Qt::OpenHandCursor;
+}
+
+QString GuessTool::word(const SheetPointer& pointer) const {
+    if (isGuessing(desk_) && !desk_.study().guess->hasBall())
+        return tr("drag the ball out over the cranium");
+    const auto grip = gripUnder(pointer);
+    if (!grip)
+        return {};
+    switch (*grip) {
+    case GuessGrip::Place:
+        return tr("move");
+    case GuessGrip::Size:
+        return tr("size");
+    case GuessGrip::Turn:
+        return tr("turn and tilt");
+    case GuessGrip::Lean:
+        return tr("lean");
+    case GuessGrip::Chin:
+        return tr("chin");
+    }
+    return {};
 }
 
 } // namespace zokran

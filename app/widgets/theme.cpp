@@ -60,6 +60,14 @@ QPushButton[role="next"]:focus { border: 2px solid %3; }
 QPushButton[role="place"], QPushButton[role="step"] { background: transparent; border: none;
     border-radius: 6px; text-align: left; padding: 6px 10px; }
 QPushButton[role="step"] { padding: 6px 8px; }
+QPushButton[role="line"] { background: transparent; border: 1px solid transparent;
+    border-left: 3px solid %5; border-radius: 0; text-align: left; }
+QPushButton[role="line"]:hover { background: %5; }
+QPushButton[role="line"]:checked { border-left: 3px solid %6; background: %2; }
+QPushButton[role="line"]:focus { border: 1px solid %6; border-left: 3px solid %6; }
+QToolButton[role="fold"] { border: none; background: transparent; font-weight: 600; padding: 4px 6px 4px 0; }
+QToolButton[role="fold"]:hover { background: %5; }
+QToolButton[role="fold"]:focus { border: 1px solid %6; }
 QPushButton[role="place"]:hover, QPushButton[role="step"]:hover { background: %5; }
 QPushButton[role="place"]:checked { background: %2; font-weight: 600; }
 QPushButton[role="step"]:checked { font-weight: 600; border-bottom: 3px solid %6;

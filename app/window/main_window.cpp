@@ -159,6 +159,17 @@ void MainWindow::buildLookMenu() {
     add(look, tr("&Whole pictures"), QKeySequence(Qt::CTRL | Qt::Key_0),
         both([](SheetView* v) { v->fitWhole(); }));
     look->addSeparator();
+    const std::pair<QString, Detail> depths[] = {{tr("Ball and &planes"), Detail::Planes},
+                                                 {tr("With &guides"), Detail::Guides},
+                                                 {tr("Planes of the &head"), Detail::Head}};
+    for (const auto& [name, detail] : depths)
+        add(look, name, QKeySequence(Qt::Key_0 + static_cast<int>(detail)),
+            [this, detail = detail] {
+                if (desk_.document.isOpen())
+                    desk_.document.edit(tr("Change the depth of detail"), {},
+                                        [&](Study& s) { s.look.detail = detail; });
+            });
+    look->addSeparator();
     add(look, tr("Only what is &seen"), QKeySequence(Qt::Key_F7),
         [this] { bench_->toggleWide(Side::Seen); });
     add(look, tr("Only what is &drawn"), QKeySequence(Qt::Key_F8),

@@ -17,4 +17,12 @@ std::filesystem::path dataFolder() {
     return ZOKRAN_SOURCE_DATA_DIR;
 }
 
+std::filesystem::path ownCanonFolder() {
+    const char *data = std::getenv("XDG_DATA_HOME"), *home = std::getenv("HOME");
+    const std::filesystem::path base =
+        data && *data ? std::filesystem::path(data)
+                      : std::filesystem::path(home ? home : ".") / ".local" / "share";
+    return base / "zokran" / "canons";
+}
+
 } // namespace zokran

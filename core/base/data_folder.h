@@ -8,4 +8,8 @@ namespace zokran {
 /// (../share/zokran from where it runs), else in the tree it was built from.
 std::filesystem::path dataFolder();
 
+/// Where the learner's own canons lie: zokran/canons of XDG_DATA_HOME, or of ~/.local/share. It may
+/// not be there yet.
+std::filesystem::path ownCanonFolder();
+
 } // namespace zokran

@@ -11,9 +11,10 @@ namespace zokran {
 struct Canon {
     std::string id;
     std::string name;
-    std::string about;  ///< one sentence for the learner
+    std::string about;  ///< for the learner: what it says, where it agrees with others and where not
     BallRadii sideOval; ///< radius of the side oval
     Levels levels;
+    Widths widths;
 
     /// Where the side planes cut the ball: x = ± this.
     BallRadii sidePlane() const { return {std::sqrt(1 - sideOval.value * sideOval.value)}; }

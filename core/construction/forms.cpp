@@ -1,8 +1,7 @@
 #include "core/construction/forms.h"
 
-#include "core/base/translatable.h"
-#include "core/construction/ball_form.h"
-#include "core/construction/egg_form.h"
+#include "core/construction/lines.h"
+#include "core/head/population.h"
 
 #include <fmt/format.h>
 
@@ -10,41 +9,110 @@ namespace zokran {
 
 namespace {
 
-template <class Form>
-std::unique_ptr<Construction> make(const Levels& levels, BallRadii sidePlane,
-                                   const HeadMarks& head) {
-    return std::make_unique<Form>(levels, sidePlane, head);
-}
+constexpr const FormKind* all[] = {
+    &ballKind, &eggKind, &circleAndHalfKind, &boxKind, &envelopeKind, &featuresKind, &gridKind,
+    &coordinatesKind};
 
-constexpr FormKind all[] = {
-    {"ball", ZOKRAN_WORDS("Ball with planes"),
-     ZOKRAN_WORDS("A ball sliced flat at the sides, the face hung on its brow line."),
-     make<BallForm>},
-    {"egg", ZOKRAN_WORDS("Egg"),
-     ZOKRAN_WORDS("A round cranium drawn out to the chin, for those who see the contour first."),
-     make<EggForm>},
-};
+/// Says of a line which step it belongs to.
+void stamp(GuideLine& line, const FormKind& kind) {
+    const std::string_view id = withoutSide(line.id);
+    line.step = static_cast<int>(kind.steps.size());
+    for (std::size_t i = 0; i < kind.steps.size(); ++i) {
+        std::string_view rest = kind.steps[i].lines;
+        while (!rest.empty()) {
+            std::string_view word = rest.substr(0, rest.find(' '));
+            rest.remove_prefix(std::min(rest.size(), word.size() + 1));
+            const bool light = word.ends_with('*');
+            if (light)
+                word.remove_suffix(1);
+            if (word == id) {
+                line.step = static_cast<int>(i) + 1;
+                line.light = light;
+                line.named = true;
+                return;
+            }
+        }
+    }
+}
 
 } // namespace
 
-std::span<const FormKind> forms() {
+std::span<const FormKind* const> forms() {
     return all;
 }
 
 const FormKind& formNamed(std::string_view id) {
     std::string known;
-    for (const FormKind& form : all) {
-        if (form.id == id)
-            return form;
-        known += fmt::format("{}{}", known.empty() ? "" : ", ", form.id);
+    for (const FormKind* form : all) {
+        if (form->id == id)
+            return *form;
+        known += fmt::format("{}{}", known.empty() ? "" : ", ", form->id);
     }
     throw BadInput(fmt::format("there is no form \"{}\"; there is: {}", id, known));
 }
 
+std::vector<GuideLine> Construction::lines(const View& view) const {
+    std::vector<GuideLine> traced = trace(view);
+    if (kind_)
+        for (GuideLine& line : traced)
+            stamp(line, *kind_);
+    return traced;
+}
+
+Subject ownSubject(std::shared_ptr<const HeadSolid> solid) {
+    const HeadMarks& head = solid->head();
+    using enum Mark;
+    auto apart = [&](Mark left) {
+        return BallRadii{(head[left] - head[mirrored(left)]).norm()};
+    };
+    const Levels levels = levelsOf(head);
+    const BallRadii eye = eyeWidth(head);
+    const BallRadii across = 2 * solid->halfWidth(levels.eye);
+    return {std::move(solid), levels,
+            {across, eye, apart(InnerEyeL), apart(NoseWingL), apart(MouthCornerL), 1.25 * eye}};
+}
+
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        const HeadMarks& head) {
-    return canon ? form.make(canon->levels, canon->sidePlane(), head)
-                 : form.make(levelsOf(head), usualSidePlane, head);
+                                        std::shared_ptr<const HeadSolid> solid,
+                                        const FormLook& look) {
+    Subject subject;
+    if (canon)
+        subject = {std::move(solid), canon->levels, canon->widths, canon->sidePlane()};
+    else
+        subject = ownSubject(std::move(solid));
+    subject.look = look;
+    auto made = form.make(std::move(subject));
+    made->is(form);
+    return made;
+}
+
+std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
+                                        const HeadMarks& head, const FormLook& look) {
+    return construct(form, canon, std::make_shared<const HeadSolid>(head), look);
+}
+
+std::vector<GuideLine> shownLines(std::vector<GuideLine> lines, Detail detail,
+                                  const std::set<std::string>& switched) {
+    std::erase_if(lines, [&](const GuideLine& line) {
+        const LineEntry* entry = lineNamed(line.id);
+        if (!entry)
+            return false;
+        const std::string id(entry->goesWith.empty() ? entry->id : entry->goesWith);
+        // A form that starts from features has its planes at every depth.
+        const Detail needed =
+            line.named && entry->detail == Detail::Head ? Detail::Planes : entry->detail;
+        return needed > detail || entry->onlyWhenAsked != switched.contains(id);
+    });
+    return lines;
+}
+
+HeadMarks pushed(const HeadMarks& head, double times) {
+    HeadMarks more;
+    for (int i = 0; i < markCount; ++i) {
+        const HeadPoint& usual = adultHeads().mean[markAt(i)];
+        more[markAt(i)] = usual + times * (head[markAt(i)] - usual);
+    }
+    return more;
 }
 
 } // namespace zokran

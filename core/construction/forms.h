@@ -5,27 +5,53 @@
 
 #include <memory>
 #include <optional>
+#include <set>
 #include <span>
 
 namespace zokran {
+
+/// One step of drawing a form on paper.
+struct FormStep {
+    const char* words; ///< in English, for the phrasebook
+    /// Ids of the lines put down in it, apart by spaces; those with a star are helps to be rubbed
+    /// out again. What no step names comes with the last.
+    std::string_view lines;
+};
 
 /// A way of starting a head.
 struct FormKind {
     std::string_view id; ///< such as `ball`
     const char* name;    ///< in English, for the phrasebook
     const char* about;   ///< what it is good for, one sentence
-    std::unique_ptr<Construction> (*make)(const Levels& levels, BallRadii sidePlane,
-                                          const HeadMarks& head);
+    std::span<const FormStep> steps;
+    std::unique_ptr<Construction> (*make)(Subject subject);
 };
 
+/// The kinds, each in its own file of core/construction/forms.
+extern const FormKind ballKind, eggKind, circleAndHalfKind, boxKind, envelopeKind, featuresKind,
+    gridKind, coordinatesKind;
+
 /// Every first form there is, the usual one first.
-std::span<const FormKind> forms();
+std::span<const FormKind* const> forms();
 
 /// The form with this id. Throws BadInput listing the ids there are.
 const FormKind& formNamed(std::string_view id);
 
-/// A form on a fitted sitter: at a canon's levels, or without one at the sitter's own.
+/// A form on a fitted sitter: at a canon's levels and widths, or without one at the sitter's own.
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        const HeadMarks& head);
+                                        const HeadMarks& head, const FormLook& look = {});
+/// The same on a head that is bent already.
+std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
+                                        std::shared_ptr<const HeadSolid> solid,
+                                        const FormLook& look = {});
+
+/// Of a form's lines those shown at a depth of detail. `switched` are the ids of lines the learner
+/// has turned the other way than they come: off, or for those that wait to be asked for, on.
+std::vector<GuideLine> shownLines(std::vector<GuideLine> lines, Detail detail,
+                                  const std::set<std::string>& switched = {});
+
+/// What departs from the average adult, `times` as strong: below 1 the sitter is made plainer, above
+/// 1 the likeness is pushed, as caricaturists do.
+HeadMarks pushed(const HeadMarks& head, double times);
 
 } // namespace zokran

@@ -12,7 +12,7 @@ namespace zokran {
 class LineTracer;
 
 /// What a line belongs to, in the order the groups are offered.
-enum class LineGroup { Skull, Face, Features, Neck };
+enum class LineGroup { Skull, Face, Features, Widths, Neck, Planes, Form };
 
 /// A line of the construction or of the guides on it.
 struct LineEntry {
@@ -20,10 +20,12 @@ struct LineEntry {
     const char* name; ///< in English, for the phrasebook
     LineKind kind;
     LineGroup group;
+    Detail detail; ///< from this depth on it is part of the construction
     /// How it lies on the ball form; null for the lines of other forms, which draw their own.
     void (*trace)(LineTracer& tracer, const LineEntry& line);
-    std::optional<Mark> level = {}; ///< names itself beside the head, as sure as this mark is
-    std::string_view goesWith = {}; ///< is switched with this other line
+    std::optional<Mark> level = {};    ///< names itself beside the head, as sure as this mark is
+    std::string_view goesWith = {};    ///< is switched with this other line
+    bool onlyWhenAsked = false;        ///< not shown until the learner switches it on
 };
 
 /// Every line there is, in the order they are drawn. To add one, write its `trace` in a file of
@@ -36,6 +38,9 @@ const LineEntry* lineNamed(std::string_view id);
 /// The id without the side at its end.
 std::string_view withoutSide(std::string_view id);
 
+/// A point put on the paper with the weight of the pencil there: nearer ones are heavier.
+void put(GuideLine& line, const View& view, const HeadPoint& at);
+
 /// Lays curves on a form and splits them where they pass out of sight.
 class LineTracer {
 public:
@@ -46,25 +51,28 @@ public:
     std::vector<GuideLine> lines;
 
     /// Adds the curve t -> place(t), t in [0, 1], in pieces; `side` is 0, or +1 and -1 for a line
-    /// of the sitter's left and right. `onFace`: before features of the face only the ball's core
-    /// counts as a cover.
-    void add(const LineEntry& line, int side, bool onFace, int samples,
+    /// of the sitter's left and right.
+    void add(const LineEntry& line, int side, Cover cover, int samples,
              const std::function<SurfacePoint(double)>& place);
+    /// The same through places that are known, with its corners rounded or left as they are.
+    void addRun(const LineEntry& line, int side, Cover cover, std::vector<SurfacePoint> places,
+                bool rounded);
     /// Adds points of a line that is all seen, such as an outline.
     void addSeen(const LineEntry& line, const std::vector<HeadPoint>& points);
-    /// Adds the seen edge of the sitter's soft surface: the face's, or the neck's.
+    /// Adds the seen edge of the sitter's skin: the face's, or the neck's.
     void addOutline(const LineEntry& line, bool ofNeck);
-    /// Adds the edge of the jaw on the sitter's soft surface, both sides.
+    /// Adds the edge of the jaw on the sitter's skin, both sides.
     void addJaw(const LineEntry& line);
-    /// A level line across the front, `width` of the way to the side planes on either side.
+    /// Adds a path over the skin, on both sides: `path` gives the one of a side.
+    void addPaths(const LineEntry& line, const SkinPath& (*path)(int side), bool rounded);
+    /// A level line across the front, `width` of the way to the edge of the front on either side.
     void across(const LineEntry& line, BallRadii y, double width);
 
 private:
-    const SurfaceInView& inView();
+    const SolidInView& inView();
     const std::vector<OutlinePiece>& outline();
 
-    std::optional<SoftSurface> surface_; ///< the sitter's, bent once for all its lines
-    std::optional<SurfaceInView> inView_;
+    std::optional<SolidInView> inView_;
     std::optional<std::vector<OutlinePiece>> outline_; ///< the face's and the neck's together
 };
 

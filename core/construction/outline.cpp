@@ -4,6 +4,7 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <numeric>
 
 namespace zokran {
 
@@ -11,15 +12,42 @@ namespace {
 
 using Vec = Eigen::Vector3d;
 
-/// Depth below which a surface point is hidden by another, ball radii.
-constexpr double hiddenBy = 0.03;
+/// Depth below which a point is hidden by the skin, ball radii: one of the skin itself, and one of
+/// the ball and its planes, which a full cheek may stand before without hiding them.
+constexpr double hiddenBy = 0.03, wellHiddenBy = 0.25;
+/// The same for a guide laid over the face: lids, nostrils and lips are not to break it.
+constexpr double guideHiddenBy = 0.1;
+/// Where the ball still counts as a cover for features that lie in sockets.
+constexpr double coreRadius = 0.78;
+/// A ray starts this far off the surface, so that a surface does not cover itself.
+constexpr double lift = 0.01;
+
+/// The part [t0, t1] of the ray p + t d, t > 0, inside the ball of `radius` sliced at |x| = side.
+bool ballCovers(const HeadPoint& p, const Eigen::Vector3d& d, double radius, double side,
+                double furthest) {
+    const double a = d.squaredNorm(), b = p.dot(d), c = p.squaredNorm() - radius * radius;
+    const double disc = b * b - a * c;
+    if (disc <= 0)
+        return false;
+    double t0 = std::max(0.0, (-b - std::sqrt(disc)) / a);
+    double t1 = std::min(furthest, (-b + std::sqrt(disc)) / a);
+    if (std::abs(d.x()) < 1e-12)
+        return std::abs(p.x()) < side && t0 < t1;
+    const double s0 = (-side - p.x()) / d.x(), s1 = (side - p.x()) / d.x();
+    t0 = std::max(t0, std::min(s0, s1));
+    t1 = std::min(t1, std::max(s0, s1));
+    return t0 + 1e-9 < t1;
+}
 
 } // namespace
 
 /// Finds what stands before a place of the picture, by a grid of the triangles over it.
-class SurfaceInView::Before {
+class SolidInView::Before {
 public:
     Before(const SoftSurface& surface, const View& view) : surface_(surface) {
+        const std::size_t count = surface.points.size();
+        at_.reserve(count);
+        depth_.reserve(count);
         for (const HeadPoint& p : surface.points) {
             at_.push_back(view.project(p));
             depth_.push_back(depthOf(view, p));
@@ -27,23 +55,31 @@ public:
             high_ = high_.cwiseMax(at_.back());
         }
         cell_ = (high_ - low_).cwiseMax(1e-6) / cells;
-        grid_.resize(cells * cells);
-        for (auto& cell : grid_)
-            cell.reserve(16);
-        for (std::uint32_t t = 0; t < surface.triangles.size(); ++t) {
+        // Counted first and then filled in, so that no cell has a list of its own to grow.
+        auto eachCell = [&](std::uint32_t t, const auto& act) {
             const auto& [a, b, c] = surface.triangles[t];
             const auto [x0, y0] = cellOf(at_[a].cwiseMin(at_[b]).cwiseMin(at_[c]));
             const auto [x1, y1] = cellOf(at_[a].cwiseMax(at_[b]).cwiseMax(at_[c]));
             for (int y = y0; y <= y1; ++y)
                 for (int x = x0; x <= x1; ++x)
-                    grid_[static_cast<std::size_t>(y * cells + x)].push_back(t);
-        }
+                    act(static_cast<std::size_t>(y * cells + x));
+        };
+        const auto triangles = static_cast<std::uint32_t>(surface.triangles.size());
+        first_.assign(cells * cells + 1, 0);
+        for (std::uint32_t t = 0; t < triangles; ++t)
+            eachCell(t, [&](std::size_t cell) { ++first_[cell + 1]; });
+        std::partial_sum(first_.begin(), first_.end(), first_.begin());
+        inCell_.resize(first_.back());
+        std::vector<std::uint32_t> next(first_.begin(), first_.end() - 1);
+        for (std::uint32_t t = 0; t < triangles; ++t)
+            eachCell(t, [&](std::size_t cell) { inCell_[next[cell]++] = t; });
     }
     /// True when nothing of the surface stands before a place on it. Beside its own edge a surface
     /// is steep and would hide itself, so the place is looked at from a little way out of it.
-    bool leaves(const View& view, const HeadPoint& at, const Vec& normal) const {
+    bool leaves(const View& view, const HeadPoint& at, const Vec& normal,
+                double by = hiddenBy) const {
         constexpr double out = 0.025;
-        return !hides(view.project(at + out * normal), depthOf(view, at));
+        return !hides(view.project(at + out * normal), depthOf(view, at) - by);
     }
 
 private:
@@ -52,8 +88,9 @@ private:
     }
     bool hides(const PicturePoint& p, double depth) const {
         const auto [x, y] = cellOf(p);
-        for (const std::uint32_t t : grid_[static_cast<std::size_t>(y * cells + x)]) {
-            const auto& [a, b, c] = surface_.triangles[t];
+        const auto cell = static_cast<std::size_t>(y * cells + x);
+        for (std::uint32_t k = first_[cell]; k < first_[cell + 1]; ++k) {
+            const auto& [a, b, c] = surface_.triangles[inCell_[k]];
             const PicturePoint ab = at_[b] - at_[a], ac = at_[c] - at_[a], ap = p - at_[a];
             const double area = ab.x() * ac.y() - ab.y() * ac.x();
             if (std::abs(area) < 1e-12)
@@ -62,7 +99,7 @@ private:
             const double w = (ab.x() * ap.y() - ab.y() * ap.x()) / area;
             if (v < 0 || w < 0 || v + w > 1)
                 continue;
-            if ((1 - v - w) * depth_[a] + v * depth_[b] + w * depth_[c] < depth - hiddenBy)
+            if ((1 - v - w) * depth_[a] + v * depth_[b] + w * depth_[c] < depth)
                 return true;
         }
         return false;
@@ -82,7 +119,7 @@ private:
     std::vector<double> depth_;
     PicturePoint low_ = PicturePoint::Constant(std::numeric_limits<double>::max()), high_ = -low_,
                  cell_ = PicturePoint::Ones();
-    std::vector<std::vector<std::uint32_t>> grid_;
+    std::vector<std::uint32_t> first_, inCell_; ///< where each cell's triangles begin, and they
 };
 
 namespace {
@@ -96,18 +133,55 @@ struct Crossing {
 
 using Edge = std::pair<std::uint32_t, std::uint32_t>;
 
+/// True where the contour is none of the head's edge: down the middle of the face, where the centre
+/// line is drawn if it is in sight, and where brow, lids, nose and lips overhang.
+template <class CentreSeen>
+bool isInner(const Crossing& c, const CentreSeen& centreSeen) {
+    const HeadPoint& p = c.at;
+    if (c.ofNeck || p.z() < 0.3)
+        return false;
+    // In profile the middle of the face is its edge.
+    if (std::abs(p.x()) < 0.3 && !centreSeen(p.y()))
+        return false;
+    const bool middle = std::abs(p.x()) < 0.13 && p.y() > -1.25;
+    const bool nose = std::abs(p.x()) < 0.30 && p.y() > -0.8 && p.y() < -0.05;
+    const bool overhang = std::abs(c.normal.y()) > 0.6 && std::abs(p.x()) < 0.55 && p.y() > -1.15;
+    return middle || nose || overhang;
+}
+
+/// Each point but the ends drawn half-way to the middle of its neighbours, twice over.
+void smooth(std::vector<PicturePoint>& points) {
+    for (int round = 0; round < 2; ++round) {
+        const std::vector<PicturePoint> before = points;
+        for (std::size_t i = 1; i + 1 < points.size(); ++i)
+            points[i] = before[i] / 2 + (before[i - 1] + before[i + 1]) / 4;
+    }
+}
+
 } // namespace
 
-SurfaceInView::SurfaceInView(const SoftSurface& surface, const View& view)
-    : surface_(surface), view_(view), normals_(surface.normals()),
-      before_(std::make_unique<const Before>(surface, view)) {}
+SolidInView::SolidInView(const HeadSolid& solid, BallRadii sidePlane, const View& view)
+    : solid_(solid), side_(sidePlane.value), view_(view),
+      before_(std::make_unique<const Before>(solid.skin(), view)) {}
 
-SurfaceInView::~SurfaceInView() = default;
+SolidInView::~SolidInView() = default;
 
-std::vector<OutlinePiece> SurfaceInView::outline(BallRadii least) const {
-    const SoftSurface& surface = surface_;
+bool SolidInView::seen(const SurfacePoint& point, Cover cover) const {
+    if (!view_.faces(point.at, point.normal))
+        return false;
+    const HeadPoint p = point.at + lift * point.normal;
+    // Along p + t d, with t up to the camera at t = 1 / nearness when there is one.
+    const Vec d = view_.towardsCamera() - view_.nearness * p;
+    const double furthest = view_.nearness > 0 ? 1 / view_.nearness : 1e9;
+    const bool ofFace = cover == Cover::Face;
+    return !ballCovers(p, d, ofFace ? coreRadius : 1, side_, furthest) &&
+           before_->leaves(view_, point.at, point.normal, ofFace ? guideHiddenBy : wellHiddenBy);
+}
+
+std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) const {
+    const SoftSurface& surface = solid_.skin();
     const View& view = view_;
-    const std::vector<Vec>& normals = normals_;
+    const std::vector<Vec>& normals = solid_.normals();
     std::vector<double> facing;
     for (std::size_t i = 0; i < surface.points.size(); ++i) {
         const Vec towards = view.towardsCamera() - view.nearness * surface.points[i];
@@ -158,21 +232,27 @@ std::vector<OutlinePiece> SurfaceInView::outline(BallRadii least) const {
             if (!used[edge] && (!ends || neighbours.size() == 1))
                 follow(edge);
 
+    auto centreSeen = [&](double y) {
+        return this->seen(solid_.front({0}, {y}), Cover::Face);
+    };
     std::vector<OutlinePiece> pieces;
     for (const std::vector<Crossing>& chain : chains) {
         OutlinePiece piece;
         double length = 0, side = 0;
         auto finish = [&] {
             piece.side = side / std::max<double>(1, static_cast<double>(piece.points.size()));
-            if (length > least.value)
+            if (length > least.value) {
+                smooth(piece.points);
                 pieces.push_back(piece);
+            }
             piece.points.clear();
             length = side = 0;
         };
         const Crossing* last = nullptr;
         for (const Crossing& c : chain) {
             const PicturePoint at = view.project(c.at);
-            const bool seen = before_->leaves(view, c.at, c.normal);
+            const bool inner = which == Contour::HeadsEdge && isInner(c, centreSeen);
+            const bool seen = !inner && before_->leaves(view, c.at, c.normal);
             if (last && (!seen || c.ofNeck != piece.ofNeck)) {
                 if (seen)
                     piece.points.push_back(at); // the two pieces meet
@@ -193,11 +273,11 @@ std::vector<OutlinePiece> SurfaceInView::outline(BallRadii least) const {
     return pieces;
 }
 
-std::vector<PathPiece> SurfaceInView::path(const std::vector<std::uint32_t>& run) const {
+std::vector<PathPiece> SolidInView::path(const std::vector<std::uint32_t>& run) const {
     // Corners cut twice (Chaikin 1974).
     std::vector<std::pair<HeadPoint, Vec>> path;
     for (std::uint32_t v : run)
-        path.emplace_back(surface_.points[v], normals_[v]);
+        path.emplace_back(solid_.skin().points[v], solid_.normals()[v]);
     for (int round = 0; round < 2 && path.size() > 2; ++round) {
         std::vector<std::pair<HeadPoint, Vec>> cut{path.front()};
         for (std::size_t i = 1; i < path.size(); ++i)

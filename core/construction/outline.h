@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/head/soft_surface.h"
+#include "core/construction/solid.h"
 #include "core/view/view.h"
 
 #include <memory>
@@ -21,25 +21,40 @@ struct PathPiece {
     std::vector<PicturePoint> points;
 };
 
-/// A surface as a camera sees it: what it hides of itself is worked out once. Refers to the surface.
-class SurfaceInView {
+/// What may stand before a line.
+enum class Cover {
+    Face,  ///< a line of the face: the skin, and the ball's core, for eyes lie in sockets inside it
+    Planes ///< a line of ball and side planes: those, and the skin only where it is well before them
+};
+
+/// Which of a contour: all of it, or the head's edge only, without the middle of the profile where
+/// the centre line is in sight, and without what overhangs within the face.
+enum class Contour { All, HeadsEdge };
+
+/// A head as a camera sees it: what it hides of itself is worked out once. Refers to the solid.
+class SolidInView {
 public:
-    SurfaceInView(const SoftSurface& surface, const View& view);
-    ~SurfaceInView();
+    SolidInView(const HeadSolid& solid, BallRadii sidePlane, const View& view);
+    ~SolidInView();
+
+    const View& view() const { return view_; }
+    /// True when the camera sees a surface element: it faces the camera, and nothing of the head
+    /// stands before it.
+    bool seen(const SurfacePoint& point, Cover cover) const;
 
     /// The contour generator, where the surface turns away from the camera, drawn smoothly through
     /// its triangles (Hertzmann and Zorin 2000) and cut to what the surface itself does not hide.
     /// Pieces shorter than `least` ball radii are left out.
-    std::vector<OutlinePiece> outline(BallRadii least = {0.3}) const;
+    std::vector<OutlinePiece> outline(BallRadii least = {0.3}, Contour which = Contour::All) const;
     /// A run of its points, corners rounded.
     std::vector<PathPiece> path(const std::vector<std::uint32_t>& run) const;
 
 private:
     class Before;
 
-    const SoftSurface& surface_;
+    const HeadSolid& solid_;
+    double side_;
     View view_;
-    std::vector<Eigen::Vector3d> normals_;
     std::unique_ptr<const Before> before_;
 };
 

@@ -34,6 +34,14 @@ std::string fitText(const Fit& fit) {
     j["shape"]["directions"] = nlohmann::ordered_json::object();
     for (std::size_t k = 0; k < fit.shape.size(); ++k)
         j["shape"]["directions"][std::string(adultHeads().directions[k].id)] = fit.shape[k];
+    // The lower triangle, row by row.
+    if (fit.shapeCovariance.size() > 0) {
+        j["shape"]["covariance"] = nlohmann::ordered_json::array();
+        for (Eigen::Index r = 0; r < fit.shapeCovariance.rows(); ++r)
+            for (Eigen::Index c = 0; c <= r; ++c)
+                j["shape"]["covariance"].push_back(
+                    std::round(1e6 * fit.shapeCovariance(r, c)) / 1e6);
+    }
     j["shape"]["head"] = nlohmann::ordered_json::object();
     j["residuals"] = nlohmann::ordered_json::object();
     for (int i = 0; i < markCount; ++i) {
@@ -104,6 +112,23 @@ Fit readFit(const std::filesystem::path& file) {
             for (int k = 0; k < 3; ++k)
                 fit.head[markAt(i)][k] = finite(p.at(k), "\"head\"");
         }
+        // What an older fit lacks is taken as unknown.
+        const auto directions = static_cast<Eigen::Index>(adultHeads().directions.size());
+        if (const auto& shape = j.at("shape");
+            shape.contains("covariance") &&
+            shape["covariance"].size() ==
+                static_cast<std::size_t>(directions * (directions + 1) / 2)) {
+            fit.shapeCovariance.resize(directions, directions);
+            std::size_t k = 0;
+            for (Eigen::Index r = 0; r < directions; ++r)
+                for (Eigen::Index c = 0; c <= r; ++c, ++k)
+                    fit.shapeCovariance(r, c) = fit.shapeCovariance(c, r) =
+                        finite(shape["covariance"].at(k), "\"covariance\"");
+        }
+        if (j.contains("residuals"))
+            for (const auto& [id, px] : j["residuals"].items())
+                if (const auto m = markNamed(id))
+                    fit.residuals[*m] = Pixels{finite(px, "\"residuals\"")};
         return fit;
     });
 }

@@ -5,7 +5,8 @@
 namespace zokran {
 
 std::string guidesText(const std::string& canonId, std::string_view formId,
-                       const std::vector<GuideLine>& lines, const Levels& levels) {
+                       const std::vector<GuideLine>& lines, const Levels& levels,
+                       const Widths& widths) {
     nlohmann::ordered_json j;
     j["format"] = "zokran-guides";
     j["version"] = 1;
@@ -16,12 +17,23 @@ std::string guidesText(const std::string& canonId, std::string_view formId,
         nlohmann::ordered_json points = nlohmann::ordered_json::array();
         for (const PicturePoint& p : line.points)
             points.push_back({p.x(), p.y()});
-        j["lines"].push_back({{"id", line.id}, {"hidden", line.hidden}, {"points", points}});
+        nlohmann::ordered_json l = {{"id", line.id}, {"hidden", line.hidden}, {"points", points}};
+        if (line.step > 0) {
+            l["step"] = line.step;
+            l["light"] = line.light;
+        }
+        if (!line.label.empty())
+            l["label"] = line.label;
+        j["lines"].push_back(std::move(l));
     }
     j["levels"] = {{"hairline", levels.hairline.value}, {"brow", levels.brow.value},
                    {"eye", levels.eye.value},           {"nose_base", levels.noseBase.value},
                    {"mouth", levels.mouth.value},       {"chin", levels.chin.value},
-                   {"crown", levels.crown.value}};
+                   {"crown", levels.crown.value},       {"lower_lip", levels.lowerLip.value},
+                   {"ear_top", levels.earTop.value},    {"ear_base", levels.earBase.value}};
+    j["widths"] = {{"head", widths.head.value},   {"eye", widths.eye.value},
+                   {"gap", widths.gap.value},     {"nose", widths.nose.value},
+                   {"mouth", widths.mouth.value}, {"brow", widths.brow.value}};
     return jsonText(j);
 }
 
@@ -35,7 +47,7 @@ std::string guidesSvg(const std::vector<GuideLine>& lines, int width, int height
             fmt::format("<polyline id=\"{}{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.2f}\"",
                         line.id, line.hidden ? "_hidden" : "",
                         line.kind == LineKind::Construction ? "#a8402c" : "#2f5f8a",
-                        unit * (line.hidden ? 1.0 : 2.0));
+                        unit * (line.hidden || line.light ? 1.0 : 2.0));
         if (line.hidden)
             svg += fmt::format(" stroke-opacity=\"0.5\" stroke-dasharray=\"{0:.1f} {0:.1f}\"",
                                5 * unit);
@@ -43,6 +55,11 @@ std::string guidesSvg(const std::vector<GuideLine>& lines, int width, int height
         for (const PicturePoint& p : line.points)
             svg += fmt::format("{:.2f},{:.2f} ", p.x(), p.y());
         svg += "\"/>\n";
+        if (!line.label.empty())
+            svg += fmt::format("<text x=\"{:.2f}\" y=\"{:.2f}\" font-size=\"{:.1f}\" "
+                               "font-family=\"sans-serif\" text-anchor=\"middle\">{}</text>\n",
+                               line.points.front().x(), line.points.front().y(), 12 * unit,
+                               line.label);
     }
     return svg + "</svg>\n";
 }

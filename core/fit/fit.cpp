@@ -141,6 +141,8 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     if (options.covariance) {
         const Eigen::MatrixXd covariance = found->problem.covariance(best);
         const Eigen::MatrixXd slope = found->problem.facingSlope(best);
+        const auto shapes = static_cast<Eigen::Index>(fit.shape.size());
+        fit.shapeCovariance = covariance.bottomRightCorner(shapes, shapes);
         fit.sigma = poseSpread(best.view.facing(), slope * covariance * slope.transpose());
         fit.spread = expectedSpread(sheet, fit, found->problem, covariance);
         fit.asymmetries = asymmetriesOf(sheet, fit);

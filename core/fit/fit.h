@@ -5,6 +5,7 @@
 #include "core/head/population.h"
 #include "core/view/view.h"
 
+#include <Eigen/Core>
 #include <optional>
 #include <string>
 #include <vector>
@@ -31,6 +32,8 @@ struct Fit {
     PoseSpread sigma;
     std::optional<Pose> rival; ///< another reading of the marks, nearly as good
     std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
+    /// Of those coefficients; with the covariance.
+    Eigen::MatrixXd shapeCovariance;
     HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
     PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it
     std::vector<Mark> outliers; ///< marks that disagree with all the others, the worst first

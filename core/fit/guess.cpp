@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
 
 namespace zokran {
 
@@ -10,37 +9,12 @@ namespace {
 
 /// How far the construction can be stretched by hand.
 constexpr BallRadii leastSide{0.5}, mostSide{0.95}, longestChin{-2.2}, shortestChin{-0.7};
+constexpr Pixels smallestBall{4};
+/// Shares of the ball's radius: up to here a drag moves it; from here on it is its rim.
+constexpr double middlePart = 0.2, rimFrom = 0.8;
 
 Radians clamped(Radians angle, Degrees limit) {
     return std::clamp(angle, -toRadians(limit), toRadians(limit));
-}
-
-/// Which side oval the viewer sees more of: +1 the sitter's left, -1 the right.
-int nearSide(const Guess& guess) {
-    return guess.pose.turn > Radians{0} ? -1 : 1;
-}
-
-/// The value in [low, high] whose picture point comes nearest to `to`: a scan, then golden section.
-double nearest(double low, double high, const PicturePoint& to,
-               const std::function<PicturePoint(double)>& at) {
-    constexpr int steps = 72;
-    auto off = [&](double v) { return (at(v) - to).squaredNorm(); };
-    double best = low, least = off(low);
-    for (int i = 1; i <= steps; ++i) {
-        const double v = low + (high - low) * i / steps;
-        if (const double d = off(v); d < least) {
-            least = d;
-            best = v;
-        }
-    }
-    double a = std::max(low, best - (high - low) / steps);
-    double b = std::min(high, best + (high - low) / steps);
-    constexpr double golden = 0.6180339887;
-    for (int i = 0; i < 30; ++i) {
-        const double left = b - golden * (b - a), right = a + golden * (b - a);
-        (off(left) < off(right) ? b : a) = off(left) < off(right) ? right : left;
-    }
-    return (a + b) / 2;
 }
 
 /// The angle of a direction in the picture, clockwise from upright.
@@ -52,32 +26,54 @@ Radians clockwise(const PicturePoint& d) {
 
 Guess firstGuess(const MarkSheet& sheet) {
     Guess guess;
-    guess.ball = sheet.ball.value_or(
-        BallCircle{{sheet.width / 2.0, sheet.height * 0.4}, {sheet.height * 0.2}});
+    guess.ball = sheet.ball.value_or(BallCircle{});
     return guess;
+}
+
+BallCircle draggedOut(const PicturePoint& from, const PicturePoint& to) {
+    return {(from + to) / 2, {(to - from).norm() / 2}};
 }
 
 Guess withinReach(Guess guess) {
     guess.pose.turn = clamped(guess.pose.turn, {90});
     guess.pose.tilt = clamped(guess.pose.tilt, {90});
     guess.pose.lean = wrapped(guess.pose.lean);
-    guess.ball.radius = std::max(guess.ball.radius, Pixels{4});
+    if (guess.hasBall())
+        guess.ball.radius = std::max(guess.ball.radius, smallestBall);
     guess.sidePlane = std::clamp(guess.sidePlane, leastSide, mostSide);
     guess.chin = std::clamp(guess.chin, longestChin, shortestChin);
     return guess;
 }
 
-BallForm guessForm(const Guess& guess) {
-    const double r = std::sqrt(1 - guess.sidePlane.value * guess.sidePlane.value);
-    const BallRadii nose = guess.chin / 2;
-    const Levels levels{{1}, {r}, {0}, nose / 4, nose, nose + nose / 3, guess.chin};
-    // Depths and widths of an average head, its lower face stretched to the chin.
+namespace {
+
+/// An average adult with the lower face stretched to the guessed chin.
+HeadMarks guessedHead(const Guess& guess) {
     HeadMarks head = adultHeads().mean;
     const double stretch = guess.chin / BallRadii{head[Mark::Chin].y()};
     for (HeadPoint& p : head)
         if (p.y() < 0)
             p.y() *= stretch;
-    return BallForm(levels, guess.sidePlane, head);
+    return head;
+}
+
+} // namespace
+
+BallForm guessForm(const Guess& guess) {
+    Subject subject =
+        ownSubject(std::make_shared<const HeadSolid>(guessedHead(guess)));
+    const double r = std::sqrt(1 - guess.sidePlane.value * guess.sidePlane.value);
+    const BallRadii nose = guess.chin / 2;
+    Levels& level = subject.levels;
+    level.crown = {1};
+    level.hairline = {r};
+    level.brow = {0};
+    level.eye = nose / 4;
+    level.noseBase = nose;
+    level.mouth = nose + nose / 3;
+    level.chin = guess.chin;
+    subject.sidePlane = guess.sidePlane;
+    return BallForm(std::move(subject));
 }
 
 View guessView(const Guess& guess, const MarkSheet& sheet) {
@@ -92,68 +88,60 @@ View guessView(const Guess& guess, const MarkSheet& sheet) {
     return view;
 }
 
-PicturePoint handleAt(const Guess& guess, const MarkSheet& sheet, GuessHandle handle) {
-    const BallForm form = guessForm(guess);
-    const View view = guessView(guess, sheet);
-    const double r = guess.ball.radius.value, p = guess.sidePlane.value;
-    switch (handle) {
-    case GuessHandle::Size:
-        return guess.ball.centre + PicturePoint(nearSide(guess) * r, 0);
-    case GuessHandle::Turn:
-        return view.project(form.front(form.levels().noseBase, 0).at);
-    case GuessHandle::Tilt:
-        return view.project(form.front({0}, 0).at);
-    case GuessHandle::Lean: {
-        // On the outline where the crown is as the head leans, whatever the tilt.
-        const Radians lean = guess.pose.lean;
-        return guess.ball.centre + r * PicturePoint(sin(lean), -cos(lean));
-    }
-    case GuessHandle::Width:
-        return view.project({nearSide(guess) * p, 0, std::sqrt(1 - p * p)});
-    case GuessHandle::Chin:
-        return view.project(form.front(guess.chin, 0).at);
-    case GuessHandle::Place:
-        break;
-    }
-    return guess.ball.centre;
+PicturePoint guessedChin(const Guess& guess, const MarkSheet& sheet) {
+    return guessView(guess, sheet).project({0, guess.chin.value, adultHeads().mean[Mark::Chin].z()});
 }
 
-Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessHandle handle,
-             const PicturePoint& from, const PicturePoint& to) {
+std::optional<GuessGrip> gripAt(const Guess& guess, const MarkSheet& sheet, const PicturePoint& at,
+                                Pixels reach) {
+    if (!guess.hasBall())
+        return std::nullopt;
+    const double r = guess.ball.radius.value;
+    const double off = (at - guess.ball.centre).norm();
+    if (std::abs(off - r) < reach.value)
+        return GuessGrip::Size;
+    if ((at - guessedChin(guess, sheet)).norm() < 2 * reach.value)
+        return GuessGrip::Chin;
+    if (off > r)
+        return std::nullopt;
+    return off < middlePart * r ? GuessGrip::Place
+           : off > rimFrom * r  ? GuessGrip::Lean
+                                : GuessGrip::Turn;
+}
+
+Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessGrip grip, const PicturePoint& from,
+             const PicturePoint& to) {
     Guess g = guess;
-    // Taken hold of beside the handle, the handle keeps that distance.
-    const PicturePoint target = to + handleAt(guess, sheet, handle) - from;
-    auto follow = [&](double low, double high, const std::function<void(Guess&, double)>& set) {
-        const double value = nearest(low, high, target, [&](double v) {
-            Guess trial = guess;
-            set(trial, v);
-            return handleAt(trial, sheet, handle);
-        });
-        set(g, value);
-    };
-    constexpr double quarter = std::numbers::pi / 2;
-    switch (handle) {
-    case GuessHandle::Place:
-        g.ball.centre += to - from;
+    const PicturePoint by = to - from;
+    switch (grip) {
+    case GuessGrip::Place:
+        g.ball.centre += by;
         break;
-    case GuessHandle::Size:
-        g.ball.radius.value = (target - g.ball.centre).norm();
+    case GuessGrip::Size:
+        // Taken hold of beside the edge, the edge keeps that distance.
+        g.ball.radius = std::max(smallestBall,
+                                 g.ball.radius + Pixels{(to - g.ball.centre).norm() -
+                                                        (from - g.ball.centre).norm()});
         break;
-    case GuessHandle::Turn:
-        follow(-quarter, quarter, [](Guess& t, double v) { t.pose.turn = {v}; });
+    case GuessGrip::Turn: {
+        // Along the head's own level and upright as it leans; a radian for a radius.
+        const double c = cos(guess.pose.lean), s = sin(guess.pose.lean);
+        const double r = guess.ball.radius.value;
+        g.pose.turn += Radians{(c * by.x() + s * by.y()) / r};
+        g.pose.tilt += Radians{(s * by.x() - c * by.y()) / r};
         break;
-    case GuessHandle::Tilt:
-        follow(-quarter, quarter, [](Guess& t, double v) { t.pose.tilt = {v}; });
-        break;
-    case GuessHandle::Lean:
+    }
+    case GuessGrip::Lean:
         g.pose.lean += clockwise(to - g.ball.centre) - clockwise(from - g.ball.centre);
         break;
-    case GuessHandle::Width:
-        follow(leastSide.value, mostSide.value, [](Guess& t, double v) { t.sidePlane = {v}; });
+    case GuessGrip::Chin: {
+        // As far as the chin's own way down the head runs along the drag.
+        Guess lower = guess;
+        lower.chin -= BallRadii{0.01};
+        const PicturePoint way = (guessedChin(lower, sheet) - guessedChin(guess, sheet)) / 0.01;
+        g.chin -= BallRadii{by.dot(way) / std::max(way.squaredNorm(), 1e-9)};
         break;
-    case GuessHandle::Chin:
-        follow(longestChin.value, shortestChin.value, [](Guess& t, double v) { t.chin = {v}; });
-        break;
+    }
     }
     return withinReach(g);
 }

@@ -8,28 +8,32 @@ namespace zokran {
 /// How the learner judges the head before anything is measured: the construction turned by hand.
 struct Guess {
     Pose pose;
-    BallCircle ball;
+    BallCircle ball; ///< of radius 0 until it is laid
     BallRadii sidePlane = usualSidePlane; ///< where the sides are sliced off: x = ± this
     BallRadii chin = usualChin;           ///< the chin's level
     bool committed = false;               ///< the learner stands by it; what follows is measuring
 
+    bool hasBall() const { return ball.radius > Pixels{0}; }
     bool operator==(const Guess&) const = default;
 };
 
-/// The places the construction is pulled by.
-enum class GuessHandle { Place, Size, Turn, Tilt, Lean, Width, Chin };
-inline constexpr GuessHandle guessHandles[] = {
-    GuessHandle::Place, GuessHandle::Size,  GuessHandle::Turn, GuessHandle::Tilt,
-    GuessHandle::Lean,  GuessHandle::Width, GuessHandle::Chin};
+/// What a drag on the construction does, by where it is taken hold of: the ball turns under the hand
+/// like a ball, its rim leans it, its middle moves it, its edge sizes it, and the chin drops.
+enum class GuessGrip { Place, Size, Turn, Lean, Chin };
 
-/// A guess to begin with: a ball on the upper middle of the picture, facing the viewer.
+/// A guess to begin with, facing the viewer: the ball where it is laid already, or else none yet, for
+/// the learner to drag out over the cranium.
 Guess firstGuess(const MarkSheet& sheet);
 
-/// The same angles within the reach of the handles: turn and tilt ±90°, lean ±180°; side planes
+/// The ball as it lies when a drag from one side of the cranium to the other has come to `to`.
+BallCircle draggedOut(const PicturePoint& from, const PicturePoint& to);
+
+/// The same within the hand's reach: turn and tilt ±90°, lean ±180°; side planes
 /// 0.5 to 0.95 and the chin 0.7 to 2.2 ball radii down.
 Guess withinReach(Guess guess);
 
-/// The construction of the guess. Its levels are the thirds, stretched to reach the chin.
+/// The construction of the guess. Its levels are the thirds, stretched to reach the chin; depths and
+/// widths are an average adult's.
 BallForm guessForm(const Guess& guess);
 
 /// The camera of the guess: the ball's outline is the circle laid, at the focal length of the sheet
@@ -37,13 +41,18 @@ BallForm guessForm(const Guess& guess);
 /// turns nothing.
 View guessView(const Guess& guess, const MarkSheet& sheet);
 
-/// Where a handle lies in the picture.
-PicturePoint handleAt(const Guess& guess, const MarkSheet& sheet, GuessHandle handle);
+/// Where the chin of the guess lies in the picture.
+PicturePoint guessedChin(const Guess& guess, const MarkSheet& sheet);
 
-/// The guess after a handle, taken hold of at `from`, was pulled to `to`: the handle follows as
-/// closely as its one freedom allows (the ball's place has two).
-Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessHandle handle,
-             const PicturePoint& from, const PicturePoint& to);
+/// What a drag from `at` would do; nothing off the construction. `reach` is how near the chin or the
+/// ball's edge counts as on it.
+std::optional<GuessGrip> gripAt(const Guess& guess, const MarkSheet& sheet, const PicturePoint& at,
+                                Pixels reach);
+
+/// The guess after it was taken hold of at `from` and dragged to `to`. Turning, what lies under the
+/// hand near the middle of the ball follows it.
+Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessGrip grip, const PicturePoint& from,
+             const PicturePoint& to);
 
 /// What the guess is to the fit: guess less fit.
 struct GuessError {

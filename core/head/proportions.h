@@ -31,10 +31,25 @@ using HeadMarks = PerMark<HeadPoint>;
 /// The heights at which a head's features hang (ball radii, head frame y).
 struct Levels {
     BallRadii crown, hairline, brow, eye, noseBase, mouth, chin;
+    BallRadii lowerLip; ///< the lower edge of the lower lip
+    BallRadii earTop, earBase;
 };
 
-/// The levels of one sitter's own head.
+/// How wide a head's features are (ball radii).
+struct Widths {
+    BallRadii head; ///< across the face at the eyes, ears left out: what five eyes are laid across
+    BallRadii eye, gap; ///< one eye, and the distance between the two
+    BallRadii nose, mouth;
+    BallRadii brow; ///< one brow, from beside the centre line's edge of it to its outer end
+};
+
+/// The levels of one sitter's own head. The lower lip, which is no mark, is taken to lie where it
+/// does in an average adult between the lips' parting and the chin.
 Levels levelsOf(const HeadMarks& head);
+
+/// Where the lower lip's lower edge lies on the way from the lips' parting to the chin: about 10 of
+/// 43 mm (stomion to labiale inferius and to gnathion, from memory).
+inline constexpr double lowerLipShare = 0.24;
 
 /// Crown to chin, straight down the head: the head height that placements are measured in.
 BallRadii headHeight(const HeadMarks& head);

@@ -82,8 +82,9 @@ TEST_CASE("The construction's soft edge lies on the edge of the face") {
                            : static_cast<double>(pixel.depth) / view.nearness;
             };
             const Fit fit = fitHead(exactMarks(bust, view, 800, 1000));
-            const SoftSurface surface = adultSurface().fittedTo(fit.head);
-            for (const OutlinePiece& piece : SurfaceInView(surface, fit.view).outline())
+            const HeadSolid solid(fit.head);
+            const SolidInView seen(solid, usualSidePlane, fit.view);
+            for (const OutlinePiece& piece : seen.outline({0.3}, Contour::HeadsEdge))
                 for (const PicturePoint& at : piece.points) {
                     // The nearest jump in depth: an edge of what is seen.
                     double nearest = 0.25 * view.scale;

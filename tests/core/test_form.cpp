@@ -1,6 +1,7 @@
 // What is seen and what is hidden on the construction, against a ray walked in small steps.
 
 #include "core/construction/ball_form.h"
+#include "core/construction/outline.h"
 #include "core/files/canon_file.h"
 #include "tests/heads.h"
 
@@ -12,7 +13,11 @@ using namespace zokran::test;
 namespace {
 
 BallForm meanForm() {
-    return BallForm(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
+    return BallForm(ownSubject(std::make_shared<const HeadSolid>(adultHeads().mean)));
+}
+
+bool isSeen(const BallForm& form, const SurfacePoint& point, const View& view, Cover cover) {
+    return SolidInView(form.solid(), form.sidePlane(), view).seen(point, cover);
 }
 
 /// Walks from a point of the ball's surface towards the camera and asks whether the sliced ball is
@@ -43,7 +48,7 @@ TEST_CASE("A point of the ball above the brow is seen exactly when no ball stand
             std::abs(n.dot(view.towardsCamera() - view.nearness * n)) < 0.03)
             continue; // off the sliced ball, or on the very horizon
         // With the chin up the jaw comes before the brow; that is the wedge's doing.
-        const bool seen = form.seen({n, n}, view, false);
+        const bool seen = isSeen(form, {n, n}, view, Cover::Planes);
         const bool free = !ballInTheWay(n, view);
         if (seen)
             CHECK(free);
@@ -57,14 +62,15 @@ TEST_CASE("A point of the ball above the brow is seen exactly when no ball stand
 TEST_CASE("From below, the chin hides the brow; from above it does not") {
     const BallForm form = meanForm();
     const SurfacePoint brow = form.front({0.02}, 0);
-    CHECK(form.seen(brow, viewAt(pose(0, -20, 0)), true));
-    CHECK(form.seen(brow, viewAt(pose(0, 20, 0)), true));
-    CHECK_FALSE(form.seen(form.front({0.5}, 0), viewAt(pose(0, 85, 0)), true));
+    CHECK(isSeen(form, brow, viewAt(pose(0, -20, 0)), Cover::Face));
+    CHECK(isSeen(form, brow, viewAt(pose(0, 20, 0)), Cover::Face));
+    CHECK_FALSE(isSeen(form, form.front({0.5}, 0), viewAt(pose(0, 85, 0)), Cover::Face));
 }
 
 TEST_CASE("The side ovals lie on the side planes, as large as the canon says") {
-    const BallForm form(levelsOf(adultHeads().mean), canonNamed("thirds").sidePlane(),
-                        adultHeads().mean);
+    const Canon thirds = canonNamed("thirds");
+    const BallForm form({std::make_shared<const HeadSolid>(adultHeads().mean), thirds.levels,
+                         thirds.widths, thirds.sidePlane()});
     for (int side : {+1, -1}) {
         const Circle oval = form.sideOval(side);
         for (double t = 0; t < 6; t += 0.5) {

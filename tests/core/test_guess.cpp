@@ -22,12 +22,6 @@ Guess guessAt(double turn, double tilt, double lean) {
     return g;
 }
 
-/// Pulls one handle from where it is to where it would be in `goal`.
-Guess pulledTowards(const Guess& from, const Guess& goal, GuessHandle handle) {
-    return pulled(from, sheet(), handle, handleAt(from, sheet(), handle),
-                  handleAt(goal, sheet(), handle));
-}
-
 } // namespace
 
 TEST_CASE("The guessed ball's outline is the circle laid, and the pose the one turned to") {
@@ -40,48 +34,55 @@ TEST_CASE("The guessed ball's outline is the circle laid, and the pose the one t
     CHECK(guessView(g, withLens).nearness == Approx(150 / 1800.0).epsilon(0.01));
 }
 
-TEST_CASE("Each handle follows the hand along its own freedom, at every pose") {
-    for (const auto& [turn, tilt, lean] : {std::array{0.0, 0.0, 0.0},
-                                           {40, 25, -10},
-                                           {-70, 10, 160},
-                                           {85, 0, 0},
-                                           {10, 70, 30},
-                                           {-10, -70, 0},
-                                           {20, 10, 180}}) {
-        const Guess g = guessAt(turn, tilt, lean);
-        CAPTURE(turn, tilt, lean);
-        Guess goal = g;
-        goal.pose.turn = toRadians(Degrees{turn > 0 ? turn - 25 : turn + 25});
-        CHECK(degrees(pulledTowards(g, goal, GuessHandle::Turn).pose.turn) ==
-              Approx(degrees(goal.pose.turn)).margin(0.5));
-        goal = g;
-        goal.pose.tilt = toRadians(Degrees{tilt > 0 ? tilt - 25 : tilt + 25});
-        CHECK(degrees(pulledTowards(g, goal, GuessHandle::Tilt).pose.tilt) ==
-              Approx(degrees(goal.pose.tilt)).margin(0.5));
-        goal = g;
-        goal.pose.lean = wrapped({g.pose.lean.value + 0.6});
-        CHECK(degrees(wrapped({pulledTowards(g, goal, GuessHandle::Lean).pose.lean.value -
-                               goal.pose.lean.value})) == Approx(0).margin(0.01));
-        goal = g;
-        goal.ball.radius = {180};
-        CHECK(pulledTowards(g, goal, GuessHandle::Size).ball.radius.value == Approx(180));
-        goal = g;
-        goal.ball.centre = {500, 400};
-        CHECK(pulledTowards(g, goal, GuessHandle::Place).ball.centre.y() == Approx(400));
-    }
-    const Guess g = guessAt(35, 0, 0);
-    Guess goal = g;
-    goal.chin = {-1.6};
-    CHECK(pulledTowards(g, goal, GuessHandle::Chin).chin.value == Approx(-1.6).margin(0.01));
-    goal.sidePlane = {0.85};
-    CHECK(pulledTowards(g, goal, GuessHandle::Width).sidePlane.value == Approx(0.85).margin(0.01));
+TEST_CASE("A drag does what the place it began at says") {
+    const Guess g = guessAt(20, 10, 0); // ball at (480, 430), radius 150
+    auto gripOf = [&](double x, double y) { return gripAt(g, sheet(), {x, y}, {8}); };
+    CHECK(gripOf(485, 425) == GuessGrip::Place);
+    CHECK(gripOf(540, 400) == GuessGrip::Turn);
+    CHECK(gripOf(480, 430 - 132) == GuessGrip::Lean);
+    CHECK(gripOf(480 - 147, 430) == GuessGrip::Size);
+    const PicturePoint chin = guessedChin(g, sheet());
+    CHECK(gripOf(chin.x() + 6, chin.y() - 6) == GuessGrip::Chin);
+    CHECK_FALSE(gripOf(100, 100));
+    Guess none;
+    CHECK_FALSE(none.hasBall());
+    CHECK_FALSE(gripAt(none, sheet(), {0, 0}, {8}));
 }
 
-TEST_CASE("A handle taken hold of beside its middle does not jump") {
-    const Guess g = guessAt(20, 10, 0);
-    const PicturePoint at = handleAt(g, sheet(), GuessHandle::Turn) + PicturePoint(5, -4);
-    const Guess same = pulled(g, sheet(), GuessHandle::Turn, at, at);
-    CHECK(degrees(same.pose.turn) == Approx(20).margin(0.05));
+TEST_CASE("Turned under the hand, the front of the ball follows it, however the head leans") {
+    for (double lean : {0.0, 35.0, -160.0}) {
+        const Guess g = guessAt(0, 0, lean);
+        const PicturePoint front = guessView(g, sheet()).project({0, 0, 1});
+        const PicturePoint to = front + PicturePoint(9, -6);
+        const Guess turned = pulled(g, sheet(), GuessGrip::Turn, front, to);
+        INFO(lean);
+        CHECK((guessView(turned, sheet()).project({0, 0, 1}) - to).norm() < 1.5);
+    }
+    // Upright: to the right is turn, up is chin up.
+    const Guess g = pulled(guessAt(0, 0, 0), sheet(), GuessGrip::Turn, {480, 430}, {500, 400});
+    CHECK(degrees(g.pose.turn) == Approx(degrees({20 / 150.0})));
+    CHECK(degrees(g.pose.tilt) == Approx(degrees({30 / 150.0})));
+}
+
+TEST_CASE("Rim, edge, middle and chin follow the hand exactly") {
+    const Guess g = guessAt(35, 5, 10);
+    const PicturePoint middle = g.ball.centre;
+    Guess moved = pulled(g, sheet(), GuessGrip::Lean, middle + PicturePoint(0, -130),
+                         middle + PicturePoint(130, 0));
+    CHECK(degrees(moved.pose.lean) == Approx(100));
+    moved = pulled(g, sheet(), GuessGrip::Size, middle + PicturePoint(147, 0),
+                   middle + PicturePoint(177, 0));
+    CHECK(moved.ball.radius.value == Approx(180));
+    moved = pulled(g, sheet(), GuessGrip::Place, {10, 10}, {30, -20});
+    CHECK((moved.ball.centre - middle - PicturePoint(20, -30)).norm() < 1e-9);
+    const PicturePoint chin = guessedChin(g, sheet());
+    Guess longer = g;
+    longer.chin = {-1.6};
+    moved = pulled(g, sheet(), GuessGrip::Chin, chin, guessedChin(longer, sheet()));
+    CHECK(moved.chin.value == Approx(-1.6).margin(0.02));
+    const BallCircle laid = draggedOut({100, 200}, {300, 200});
+    CHECK(laid.radius.value == Approx(100));
+    CHECK((laid.centre - PicturePoint(200, 200)).norm() < 1e-9);
 }
 
 TEST_CASE("A guess stays within what the construction can be") {

@@ -100,12 +100,15 @@ TEST_CASE("A canon that is not there, or refers to itself, is refused with its n
 TEST_CASE("The front of the form meets the sitter's own marks") {
     Random random(21);
     const HeadMarks head = random.head();
-    const BallForm form(levelsOf(head), {0.745}, head);
+    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
     auto centre = [&](BallRadii y) { return form.front(y, 0).at; };
-    CHECK(centre(form.levels().noseBase).z() == Approx(head[NoseBase].z()));
-    CHECK(centre(form.levels().chin).z() == Approx(head[Chin].z()));
-    CHECK(centre(form.levels().eye).z() == Approx(head[NoseRoot].z()));
-    // At the brow ball and wedge are one.
+    CHECK(centre(form.levels().noseBase).z() == Approx(head[NoseBase].z()).margin(0.02));
+    CHECK(centre(form.levels().mouth).z() == Approx(head[LipLine].z()).margin(0.04));
+    CHECK(centre({head[NoseRoot].y()}).z() == Approx(head[NoseRoot].z()).margin(0.02));
+    for (Mark m : {InnerEyeL, PupilR, OuterEyeL})
+        CHECK(form.solid().front({head[m].x()}, {head[m].y()}).at.z() ==
+              Approx(head[m].z()).margin(0.03));
+    // At the brow ball and skin are one.
     CHECK((centre({1e-9}) - centre({-1e-9})).norm() < 0.06);
     const SurfacePoint side = form.front({-0.5}, 0.6);
     CHECK(side.normal.norm() == Approx(1));
@@ -114,7 +117,7 @@ TEST_CASE("The front of the form meets the sitter's own marks") {
 }
 
 TEST_CASE("acrossAt finds the place with that x") {
-    const BallForm form(levelsOf(adultHeads().mean), {0.745}, adultHeads().mean);
+    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(adultHeads().mean)));
     for (double x : {-0.3, 0.0, 0.2, 0.45})
         CHECK(form.front({-0.4}, form.acrossAt({-0.4}, {x})).at.x() == Approx(x).margin(1e-9));
 }

@@ -102,7 +102,7 @@ TEST_CASE("A fit of a spoilt file is finite to the last number, or refused in on
             CHECK(out.find("null") == std::string::npos);
             for (const GuideLine& line : sitterForm(fit.head)->lines(fit.view))
                 for (const PicturePoint& p : line.points)
-                    REQUIRE(p.allFinite());
+                    { UNSCOPED_INFO(line.id); REQUIRE(p.allFinite()); }
             ++fitted;
         } catch (const BadInput& e) {
             CHECK(wordsFor(e).find('\n') == std::string::npos);

@@ -39,14 +39,14 @@ SoftSurface ball(double squeezed = 1) {
 } // namespace
 
 TEST_CASE("A ball's outline is the circle that perspective gives it") {
-    const SoftSurface surface = ball();
+    const HeadSolid surface(ball());
     View view;
     view.principal = view.centre = {500, 500};
     view.scale = 200;
     for (double nearness : {0.0, 0.08, 0.2}) {
         view.nearness = nearness;
         view.face(headToView(pose(30, -20, 10)));
-        const auto pieces = SurfaceInView(surface, view).outline({0.2});
+        const auto pieces = SolidInView(surface, usualSidePlane, view).outline({0.2});
         REQUIRE_FALSE(pieces.empty());
         double length = 0;
         for (const OutlinePiece& piece : pieces)
@@ -73,12 +73,13 @@ TEST_CASE("What stands behind is not outlined") {
             two.triangles.push_back({t[0] + first, t[1] + first, t[2] + first});
         two.ofNeck.insert(two.ofNeck.end(), small.points.size(), true);
     }
+    const HeadSolid solid(two);
     View view;
     view.principal = view.centre = {500, 500};
     view.scale = 100;
     view.nearness = 0;
     int small = 0;
-    for (const OutlinePiece& piece : SurfaceInView(two, view).outline({0.2}))
+    for (const OutlinePiece& piece : SolidInView(solid, usualSidePlane, view).outline({0.2}))
         if (piece.ofNeck) {
             ++small;
             for (const PicturePoint& p : piece.points)
@@ -91,7 +92,7 @@ TEST_CASE("What stands behind is not outlined") {
     for (std::uint32_t k = 0; k < 80; ++k)
         equator.push_back(20 * 80 + k);
     double seen = 0, hidden = 0;
-    for (const PathPiece& piece : SurfaceInView(two, view).path(equator))
+    for (const PathPiece& piece : SolidInView(solid, usualSidePlane, view).path(equator))
         for (std::size_t i = 1; i < piece.points.size(); ++i)
             (piece.hidden ? hidden : seen) += (piece.points[i] - piece.points[i - 1]).norm();
     CHECK(seen == Approx(hidden).epsilon(0.15));

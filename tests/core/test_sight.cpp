@@ -153,7 +153,7 @@ TEST_CASE("A guess moved about the picture keeps its angles, with a lens and wit
             g.ball = {at, {400}};
             const Pose read = guessView(g, sheet).pose();
             CHECK(farthest(read, g.pose) < 1e-6);
-            CHECK((handleAt(g, sheet, GuessHandle::Place) - at).norm() < 1e-6);
+            CHECK((guessView(g, sheet).project({0, 0, 0}) - at).norm() < 1e-6);
         }
     }
 }

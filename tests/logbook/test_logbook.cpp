@@ -47,7 +47,7 @@ Study exampleStudy() {
     s.nextPage.shownWidth = Millimetres{297};
     s.hold = Hold::Eyes;
     s.canon = "thirds";
-    s.hiddenLines = {"neck", "jaw_line"};
+    s.switchedLines = {"neck", "jaw_line"};
     s.step = "check";
     s.form = "ball";
     return s;
@@ -195,7 +195,7 @@ TEST_CASE("A logbook of the first version opens with everything in it") {
     CHECK(study.hold == Hold::Eyes);
     CHECK(study.canon == "thirds");
     CHECK(study.form == "ball");
-    CHECK(study.hiddenLines == std::set<std::string>{"jaw_line", "neck"});
+    CHECK(study.switchedLines == std::set<std::string>{"jaw_line", "neck"});
     CHECK(study.step == "check");
     REQUIRE(study.attempts.size() == 1);
     CHECK(study.attempts[0].picture == "0002-b.jpg");

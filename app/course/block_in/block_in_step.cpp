@@ -3,13 +3,13 @@
 #include "app/course/step.h"
 #include "app/document/marking.h"
 #include "app/overlays/ball_overlay.h"
-#include "app/overlays/handles_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/guess_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/widgets/words.h"
+#include "core/construction/forms.h"
 #include "core/words/mark_words.h"
 
 #include <QCoreApplication>
@@ -24,10 +24,10 @@ QString tr(const char* text) {
 
 /// Of the guessed construction what is judged now is the form; the features come later.
 std::vector<GuideLine> formOnly(std::vector<GuideLine> lines) {
-    std::erase_if(lines, [](const GuideLine& line) {
-        return line.kind != LineKind::Construction && line.id != "chin_line";
-    });
-    return lines;
+    std::vector<GuideLine> kept = shownLines(lines, Detail::Planes);
+    std::erase_if(lines, [](const GuideLine& line) { return line.id != "chin_line"; });
+    kept.insert(kept.end(), lines.begin(), lines.end());
+    return kept;
 }
 
 /// A committed guess stays in sight under what was measured, by its main lines.
@@ -78,6 +78,12 @@ Scene BlockInStep::guessing(Side side) {
     const Study& study = desk_.study();
     const std::vector<GuideLine> lines = formOnly(desk_.analysis.guessedLines());
     if (side == Side::Drawn) {
+        if (!study.guess->hasBall()) {
+            Scene scene;
+            scene.caption = tr("Your guess alone");
+            scene.emptyText = tr("Lay the ball over the cranium; your construction stands here then.");
+            return scene;
+        }
         Scene scene = scenes_.formAlone(lines, guessView(*study.guess, study.reference));
         scene.caption = tr("Your guess alone");
         return scene;
@@ -85,16 +91,9 @@ Scene BlockInStep::guessing(Side side) {
     Scene scene = scenes_.picture(Side::Seen);
     if (scene.picture.isNull())
         return scene;
-    const std::pair<GuessHandle, QString> words[] = {
-        {GuessHandle::Lean, tr("lean")},   {GuessHandle::Tilt, tr("tilt")},
-        {GuessHandle::Turn, tr("turn")},   {GuessHandle::Chin, tr("chin")},
-        {GuessHandle::Width, tr("width")}, {GuessHandle::Size, tr("size")},
-        {GuessHandle::Place, tr("move")}};
-    std::vector<SheetHandle> handles;
-    for (const auto& [handle, word] : words)
-        handles.push_back({handle, handleAt(*study.guess, study.reference, handle), word});
+    if (study.guess->hasBall())
+        scene.frame = scenes_.headFrame(guessView(*study.guess, study.reference), scene.extent, false);
     scene.lay<LinesOverlay>(lines);
-    scene.lay<HandlesOverlay>(std::move(handles));
     scene.tools = {&guessTool_};
     return scene;
 }
@@ -135,7 +134,9 @@ Scene BlockInStep::scene(Side side) {
 
 NextThing BlockInStep::next() {
     if (isGuessing(desk_))
-        return {tr("Pull the construction until it sits on the head, then stand by it."),
+        return {desk_.study().guess->hasBall()
+                    ? tr("Turn it under your hand until it sits on the head, then stand by it.")
+                    : tr("Drag the ball out over the cranium, from one side of it to the other."),
                 {tr("This is my guess"), [this] { commitGuess(desk_); }},
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     if (suggestionCount(desk_) > 0)

@@ -12,8 +12,8 @@ namespace zokran {
 
 GuessPanel::GuessPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     addHeading(tr("Guess first"));
-    addText(tr("Judge the head before anything is measured. Pull the diamonds on the photograph "
-               "until the construction sits on the head; being wrong is how the eye learns."));
+    addText(tr("Judge the head before anything is measured. Drag the ball out over "
+               "the cranium, then turn it under your hand; being wrong is how the eye learns."));
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setColumnStretch(0, 1);
@@ -42,11 +42,12 @@ GuessPanel::GuessPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
                    [](Guess& g, double v) { g.sidePlane = {v / 100}; });
     chin_ = field(tr("Brow to &chin, to the ball's radius"), 70, 220, tr(" %"),
                   [](Guess& g, double v) { g.chin = {-v / 100}; });
-    addText(tr("Centre line: turn.  Brow line: tilt.  Crown: lean.  Side oval: width.  Chin: drop "
-               "it.  The ball's middle moves it, its edge sizes it."),
+    addText(tr("On the ball: turn and tilt.  Along its rim: lean.  Its middle: move.  Its edge: size.  "
+               "The chin: drop it."),
             "caption");
-    addText(tr("Keys on the photograph: arrows turn and tilt by a degree, comma and full stop "
-               "lean, with Shift by ten; Enter stands by the guess."),
+    addText(tr("Keys on the photograph: arrows turn and tilt by a degree, comma and full stop lean, "
+               "W A S D move, [ and ] size, C drops the chin, with Shift by more; Enter stands by "
+               "the guess."),
             "caption");
     column_->addStretch();
 }

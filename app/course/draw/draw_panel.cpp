@@ -1,28 +1,80 @@
 #include "app/course/draw/draw_panel.h"
 
+#include "app/course/draw/other_views.h"
+#include "app/widgets/words.h"
+#include "core/construction/forms.h"
+
+#include <QLabel>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 namespace zokran {
 
 DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     addHeading(tr("Draw on paper"));
-    addText(
-        tr("1.  Ball, side oval, brow line, centre line. Compare each with the form on the right "
-           "sheet before the next."));
-    addText(tr("2.  Step the thirds down the centre line and drop the chin."));
-    addText(tr("3.  Features as plain lines first. They are cheap to move."));
-    addText(tr("4.  Before any shading: photograph the sketch and check it here. A placement error "
-               "never gets cheaper."));
-    addText(
-        tr("Photograph the sketch from straight above, in even light, the whole sheet in view."),
-        "caption");
-    addText(
+    addText(tr("One step at a time; the form on the right shows as far as you are. Light lines are "
+               "rubbed out again."),
+            "caption");
+    steps_ = new QVBoxLayout;
+    steps_->setSpacing(2);
+    column_->addLayout(steps_);
+    addText(tr("Before any shading: photograph the sketch and check it here. A placement error never "
+               "gets cheaper. From straight above, in even light, the whole sheet in view."));
+    column_->addWidget(views_ = new OtherViews(desk_));
+    auto* care = new Fold(tr("Care for hand, eyes and lungs"));
+    auto* words = new QLabel(
         tr("Look up every few minutes, let neck and hand rest, and stop after about five heads. "
            "Sharpen charcoal pencils away from you. Charcoal dust and spray fixative belong out "
            "of the lungs: wipe, do not blow, and spray outdoors or by an open window. The makers' "
-           "safety sheets have the last word."),
-        "caption");
+           "safety sheets have the last word."));
+    words->setWordWrap(true);
+    words->setProperty("type", "caption");
+    care->inside()->addWidget(words);
+    column_->addWidget(care);
     column_->addStretch();
+}
+
+void DrawPanel::buildSteps(const std::string& form) {
+    for (QPushButton* button : buttons_)
+        delete button;
+    buttons_.clear();
+    form_ = form;
+    const FormKind* kind = forms().front();
+    for (const FormKind* each : forms())
+        if (each->id == form)
+            kind = each;
+    int number = 1;
+    for (const FormStep& step : kind->steps) {
+        auto* button = new QPushButton;
+        button->setCheckable(true);
+        button->setProperty("role", "line");
+        // A push button does not wrap; a label inside it does.
+        auto* row = new QVBoxLayout(button);
+        row->setContentsMargins(8, 5, 8, 5);
+        const QString words =
+            QString("%1.  %2").arg(number).arg(qt(learnersBook().say(step.words)));
+        auto* label = new QLabel(words);
+        label->setWordWrap(true);
+        label->setAttribute(Qt::WA_TransparentForMouseEvents);
+        row->addWidget(label);
+        button->setAccessibleName(words);
+        button->setMinimumHeight(label->heightForWidth(270) + 12);
+        steps_->addWidget(button);
+        buttons_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, number] {
+            Selection& selection = desk_.selection;
+            selection.showFormStep(selection.formStep() == number ? 0 : number);
+        });
+        ++number;
+    }
+}
+
+void DrawPanel::showStudy() {
+    if (desk_.study().form != form_)
+        buildSteps(desk_.study().form);
+    for (std::size_t i = 0; i < buttons_.size(); ++i)
+        buttons_[i]->setChecked(desk_.selection.formStep() == static_cast<int>(i) + 1);
+    views_->refresh();
 }
 
 } // namespace zokran

@@ -2,9 +2,15 @@
 
 #include "app/course/step_panel.h"
 
+#include <vector>
+
+class QPushButton;
+
 namespace zokran {
 
-/// What to see to while drawing on paper.
+class OtherViews;
+
+/// How the chosen form is drawn on paper, step by step, and what the head looks like at other turns.
 class DrawPanel : public StepPanel {
     Q_OBJECT
 
@@ -12,7 +18,15 @@ public:
     explicit DrawPanel(Desk& desk, QWidget* parent = nullptr);
 
 protected:
-    void showStudy() override {}
+    void showStudy() override;
+
+private:
+    void buildSteps(const std::string& form);
+
+    std::string form_; ///< whose steps are shown
+    QVBoxLayout* steps_;
+    std::vector<QPushButton*> buttons_;
+    OtherViews* views_;
 };
 
 } // namespace zokran

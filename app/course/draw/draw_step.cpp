@@ -32,7 +32,7 @@ QString DrawStep::lacks() const {
 }
 
 Scene DrawStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.guided(true) : scenes_.fittedFormAlone();
+    return side == Side::Seen ? scenes_.guided(true) : scenes_.fittedFormAlone(true);
 }
 
 NextThing DrawStep::next() {

@@ -5,12 +5,17 @@
 
 #include <vector>
 
+class QButtonGroup;
 class QCheckBox;
 class QComboBox;
+class QSlider;
 
 namespace zokran {
 
-/// Which lines lie on the sheets, by which canon and first form.
+class Fold;
+class SitterFold;
+
+/// Which lines lie on the sheets: by which school, from which first form, how deep.
 class GuidesPanel : public StepPanel {
     Q_OBJECT
 
@@ -22,11 +27,21 @@ protected:
 
 private:
     void buildSchools();
+    void buildDepth();
     void buildLines();
+    void buildMore();
+    void fillSchools();
+    void changeLook(const QString& words, const QString& merge,
+                    const std::function<void(FormLook&)>& change);
+    void takeCanon();
+    void keepSitterAsCanon();
 
     std::vector<Canon> canons_;
-    QComboBox *canon_, *form_;
-    QLabel *about_, *departures_;
+    QComboBox *canon_, *over_, *form_;
+    QLabel *about_, *formAbout_, *likeness_, *straightsName_;
+    QButtonGroup* depth_;
+    QSlider *straights_, *hair_;
+    SitterFold* sitter_;
     std::vector<std::pair<std::string, QCheckBox*>> lines_;
 };
 

@@ -5,19 +5,35 @@ namespace zokran::lines {
 
 using std::numbers::pi;
 
+// Strong where it is the edge of the skull, faint where the slices cut it away and where it runs
+// over face and neck.
 void ball(LineTracer& tracer, const LineEntry& line) {
+    constexpr float faint = 0.4f;
     const Circle outline = outlineOfBall(tracer.view);
-    constexpr int steps = 96;
+    constexpr int steps = 120;
     std::vector<HeadPoint> points;
     for (int i = 0; i <= steps; ++i)
         points.push_back(outline.at({2 * pi * i / steps}));
     tracer.addSeen(line, points);
+    std::vector<float>& weights = tracer.lines.back().weights;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        const HeadPoint& p = points[i];
+        if (std::abs(p.x()) > tracer.form.sidePlane().value || p.y() < -0.2)
+            weights[i] = faint;
+    }
+    // It swells and thins over a few steps.
+    for (int round = 0; round < 3; ++round) {
+        const std::vector<float> before = weights;
+        for (std::size_t i = 0; i < before.size(); ++i)
+            weights[i] = before[i] / 2 + (before[(i + steps - 1) % steps] +
+                                          before[(i + 1) % steps]) / 4;
+    }
 }
 
 void sideOval(LineTracer& tracer, const LineEntry& line) {
     for (int side : bothSides) {
         const Circle oval = tracer.form.sideOval(side);
-        tracer.add(line, side, false, 64, [&](double t) {
+        tracer.add(line, side, Cover::Planes, 64, [&](double t) {
             return SurfacePoint{oval.at({2 * pi * t}), Eigen::Vector3d(side, 0, 0)};
         });
     }
@@ -28,7 +44,7 @@ void sideOval(LineTracer& tracer, const LineEntry& line) {
 void sideLevel(LineTracer& tracer, const LineEntry& line) {
     for (int side : bothSides) {
         const Circle oval = tracer.form.sideOval(side);
-        tracer.add(line, side, false, 16, [&](double t) {
+        tracer.add(line, side, Cover::Planes, 16, [&](double t) {
             return SurfacePoint{oval.centre + (1 - 2 * t) * oval.u, Eigen::Vector3d(side, 0, 0)};
         });
     }
@@ -37,7 +53,7 @@ void sideLevel(LineTracer& tracer, const LineEntry& line) {
 void sidePlumb(LineTracer& tracer, const LineEntry& line) {
     for (int side : bothSides) {
         const Circle oval = tracer.form.sideOval(side);
-        tracer.add(line, side, false, 16, [&](double t) {
+        tracer.add(line, side, Cover::Planes, 16, [&](double t) {
             return SurfacePoint{oval.centre + (1 - 2 * t) * oval.v, Eigen::Vector3d(side, 0, 0)};
         });
     }
@@ -46,8 +62,8 @@ void sidePlumb(LineTracer& tracer, const LineEntry& line) {
 // From the crown forward over the ball to the brow, then down the profile to the chin.
 void centreLine(LineTracer& tracer, const LineEntry& line) {
     const Levels& level = tracer.form.levels();
-    tracer.add(line, 0, true, 64, [&](double t) {
-        const double split = 0.5;
+    tracer.add(line, 0, Cover::Face, 96, [&](double t) {
+        constexpr double split = 0.5;
         if (t < split) {
             const double angle = pi / 2 * (1 - t / split);
             const HeadPoint at(0, std::sin(angle), std::cos(angle));

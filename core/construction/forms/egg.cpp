@@ -1,6 +1,6 @@
-#include "core/construction/egg_form.h"
-
-#include "core/construction/lines.h"
+#include "core/base/translatable.h"
+#include "core/construction/forms.h"
+#include "core/construction/forms/own_lines.h"
 
 #include <functional>
 #include <numbers>
@@ -14,12 +14,29 @@ using std::numbers::pi;
 
 constexpr int around = 96;
 
-} // namespace
+/// A rounder cranium above the brow drawn out to the chin below it, with the centre line and the
+/// level lines wrapped round it. A first form for those who see the head's contour before its
+/// planes; common practice, no source.
+class EggForm : public BorrowingForm {
+public:
+    explicit EggForm(Subject s)
+        : BorrowingForm(std::move(s)), levels_(levels()),
+          width_(head.solid().halfWidth(levels_.brow).value + 0.04),
+          front_(head.head()[Mark::Brow].z()), back_(-head.head()[Mark::Back].z()),
+          forward_((head.head()[Mark::Chin].z() - 0.22) / -levels_.chin.value) {}
 
-EggForm::EggForm(const Levels& levels, BallRadii sidePlane, const HeadMarks& head)
-    : levels_(levels), width_(sidePlane.value + 0.06), front_(head[Mark::Brow].z()),
-      back_(-head[Mark::Back].z()),
-      lean_(0, 0, (head[Mark::Chin].z() - 0.22) / -levels.chin.value) {}
+protected:
+    std::vector<GuideLine> trace(const View& view) const override;
+
+private:
+    /// On the egg at a height, `around` from the face (0) to the sitter's left (a quarter turn).
+    SurfacePoint at(BallRadii y, Radians around) const;
+
+    Levels levels_;
+    double width_; ///< half of it, ball radii
+    double front_, back_;
+    double forward_; ///< how far forward the point of the egg lies of its middle, per radius down
+};
 
 SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
     auto place = [&](double height, double a) {
@@ -28,7 +45,7 @@ SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
         const double share = std::clamp(std::abs(height) / reach, 0.0, 1.0);
         const double ring = std::sqrt(std::max(0.0, 1 - share * share));
         const double deep = std::cos(a) > 0 ? front_ : back_;
-        const double forward = height < 0 ? lean_.z() * -height * (1 - ring) : 0;
+        const double forward = height < 0 ? forward_ * -height * (1 - ring) : 0;
         return HeadPoint(width_ * ring * std::sin(a), height, deep * ring * std::cos(a) + forward);
     };
     constexpr double step = 1e-4;
@@ -42,7 +59,7 @@ SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
                                         : Eigen::Vector3d(here.normalized())};
 }
 
-std::vector<GuideLine> EggForm::lines(const View& view) const {
+std::vector<GuideLine> EggForm::trace(const View& view) const {
     std::vector<GuideLine> all;
     // The egg is convex, so what faces the camera is seen and nothing else is.
     auto trace = [&](const char* id, LineKind kind,
@@ -98,7 +115,29 @@ std::vector<GuideLine> EggForm::lines(const View& view) const {
     level("eye_line", LineKind::Guide, levels_.eye);
     level("nose_base_line", LineKind::Guide, levels_.noseBase);
     level("mouth_line", LineKind::Guide, levels_.mouth);
+    constexpr std::string_view borrowed[] = {"ear",  "ear_inner", "neck", "pit",
+                                             "hair", "jaw_line",  "face_edge"};
+    append(all, head.linesOf(view, borrowed));
     return all;
 }
+
+constexpr FormStep steps[] = {
+    {ZOKRAN_WORDS("One light egg, round at the skull and drawn out to the chin."), "egg*"},
+    {ZOKRAN_WORDS("Centre line and brow line wrapped round it."), "centre_line brow_line"},
+    {ZOKRAN_WORDS("Hairline, eyes, nose base and mouth as rings about it."),
+     "hairline eye_line nose_base_line mouth_line"},
+    {ZOKRAN_WORDS("The face's own edge and the jaw, where they leave the egg."),
+     "face_edge jaw_line"},
+    {ZOKRAN_WORDS("Ear, neck and hair; then the features on their rings."), ""},
+};
+
+} // namespace
+
+const FormKind eggKind{"egg", ZOKRAN_WORDS("Egg"),
+                       ZOKRAN_WORDS("A round skull drawn out to the chin, for those who see the "
+                                    "contour first."),
+                       steps, [](Subject s) -> std::unique_ptr<Construction> {
+                           return std::make_unique<EggForm>(std::move(s));
+                       }};
 
 } // namespace zokran

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "app/document/desk.h"
+#include "app/widgets/fold.h"
+
+#include <QTimer>
+
+class QToolButton;
+
+namespace zokran {
+
+/// Twelve small drawings of the sitter's own form at other turns and tilts: heads to draw without a
+/// photograph. One pressed turns the form alone on the sheet that way.
+class OtherViews : public Fold {
+    Q_OBJECT
+
+public:
+    explicit OtherViews(Desk& desk, QWidget* parent = nullptr);
+    /// Draws them anew, a moment later, when the form has changed.
+    void refresh();
+
+private:
+    void draw();
+
+    Desk& desk_;
+    QTimer soon_;
+    std::vector<QToolButton*> buttons_;
+    HeadMarks drawnHead_;
+    FormLook drawnLook_;
+    std::string drawnForm_, drawnCanon_;
+};
+
+} // namespace zokran

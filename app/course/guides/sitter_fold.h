@@ -1,0 +1,34 @@
+#pragma once
+
+#include "app/document/desk.h"
+#include "app/widgets/fold.h"
+#include "core/construction/canon.h"
+
+class QLabel;
+class QSlider;
+class QTableWidget;
+
+namespace zokran {
+
+/// This sitter against the schools: every division and width beside the school's number, and the
+/// slider that pushes what departs.
+class SitterFold : public Fold {
+    Q_OBJECT
+
+public:
+    explicit SitterFold(Desk& desk, QWidget* parent = nullptr);
+    /// Shows the open study's sitter beside a school.
+    void refresh(const std::vector<Canon>& schools);
+
+private:
+    void fill();
+
+    Desk& desk_;
+    std::vector<Canon> schools_;
+    QLabel* words_;
+    QSlider* push_;
+    QTableWidget* table_;
+    bool refreshing_ = false;
+};
+
+} // namespace zokran
