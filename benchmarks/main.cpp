@@ -83,9 +83,14 @@ void warmRefit(benchmark::State& state) {
     }
 }
 void guides(benchmark::State& state) {
-    const auto form = construct(forms().front(), std::nullopt, fitted().head);
+    const auto form = construct(*forms().front(), std::nullopt, fitted().head);
     for (auto _ : state)
         benchmark::DoNotOptimize(form->lines(fitted().view).size());
+}
+/// The skin bent to a sitter, which is done once a fit.
+void bend(benchmark::State& state) {
+    for (auto _ : state)
+        benchmark::DoNotOptimize(HeadSolid(fitted().head).normals().size());
 }
 void compare(benchmark::State& state) {
     std::mt19937 random(9);
@@ -105,7 +110,8 @@ void paint(benchmark::State& state) {
     scene.extent = photo.size();
     scene.lay<PictureOverlay>(photo, std::make_shared<ScaledPicture>());
     scene.lay<LinesOverlay>(
-        construct(forms().front(), std::nullopt, fitted().head)->lines(fitted().view));
+        shownLines(construct(*forms().front(), std::nullopt, fitted().head)->lines(fitted().view),
+                   Detail::Guides));
     scene.lay<MarksOverlay>(MarksShown{sixteenMarks().marks.marks});
     QImage sheet(430, 640, QImage::Format_ARGB32_Premultiplied);
     for (auto _ : state) {
@@ -166,6 +172,7 @@ BENCHMARK(draggedMarkInTheWindow)->Unit(benchmark::kMicrosecond);
 BENCHMARK(coldFit)->Unit(benchmark::kMicrosecond);
 BENCHMARK(coldFitWithCovariance)->Unit(benchmark::kMicrosecond);
 BENCHMARK(warmRefit)->Unit(benchmark::kMicrosecond);
+BENCHMARK(bend)->Unit(benchmark::kMicrosecond);
 BENCHMARK(guides)->Unit(benchmark::kMicrosecond);
 BENCHMARK(compare)->Unit(benchmark::kMicrosecond);
 BENCHMARK(paint)->Unit(benchmark::kMicrosecond);

@@ -2,9 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <array>
 #include <limits>
-#include <map>
 #include <numeric>
+#include <unordered_map>
 
 namespace zokran {
 
@@ -131,8 +132,6 @@ struct Crossing {
     bool ofNeck;
 };
 
-using Edge = std::pair<std::uint32_t, std::uint32_t>;
-
 /// True where the contour is none of the head's edge: down the middle of the face, where the centre
 /// line is drawn if it is in sight, and where brow, lids, nose and lips overhang.
 template <class CentreSeen>
@@ -187,50 +186,64 @@ std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) c
         const Vec towards = view.towardsCamera() - view.nearness * surface.points[i];
         facing.push_back(normals[i].dot(towards));
     }
-    // Where facing passes through nought, from edge to edge.
-    std::map<Edge, Crossing> crossings;
-    std::map<Edge, std::vector<Edge>> next;
+    // Where facing passes through nought, from edge to edge; each edge is numbered as it is met.
+    std::vector<Crossing> crossings;
+    std::unordered_map<std::uint64_t, std::size_t> numbered;
+    std::vector<std::array<std::size_t, 2>> next; // of each crossing, those it is joined to
+    constexpr std::size_t none = std::numeric_limits<std::size_t>::max();
     auto crossing = [&](std::uint32_t a, std::uint32_t b) {
-        const Edge edge = std::minmax(a, b);
-        const double t = facing[edge.first] / (facing[edge.first] - facing[edge.second]);
-        auto between = [&](const std::vector<Vec>& values) {
-            return Vec(values[edge.first] + t * (values[edge.second] - values[edge.first]));
-        };
-        crossings.try_emplace(edge, Crossing{between(surface.points),
-                                             between(normals).normalized(),
-                                             surface.ofNeck[t < 0.5 ? edge.first : edge.second]});
-        return edge;
+        const auto [low, high] = std::minmax(a, b);
+        const auto [at, isNew] = numbered.try_emplace(
+            static_cast<std::uint64_t>(low) << 32 | high, crossings.size());
+        if (isNew) {
+            const double t = facing[low] / (facing[low] - facing[high]);
+            auto between = [&, l = low, h = high](const std::vector<Vec>& values) {
+                return Vec(values[l] + t * (values[h] - values[l]));
+            };
+            crossings.push_back({between(surface.points), between(normals).normalized(),
+                                 surface.ofNeck[t < 0.5 ? low : high]});
+            next.push_back({none, none});
+        }
+        return at->second;
+    };
+    auto join = [&](std::size_t from, std::size_t to) {
+        for (std::size_t& slot : next[from])
+            if (slot == none) {
+                slot = to;
+                return;
+            }
     };
     for (const auto& t : surface.triangles) {
-        std::vector<Edge> cut;
+        std::array<std::size_t, 3> cut{};
+        std::size_t count = 0;
         for (int k = 0; k < 3; ++k)
             if ((facing[t[k]] < 0) != (facing[t[(k + 1) % 3]] < 0))
-                cut.push_back(crossing(t[k], t[(k + 1) % 3]));
-        if (cut.size() == 2) {
-            next[cut[0]].push_back(cut[1]);
-            next[cut[1]].push_back(cut[0]);
+                cut[count++] = crossing(t[k], t[(k + 1) % 3]);
+        if (count == 2) {
+            join(cut[0], cut[1]);
+            join(cut[1], cut[0]);
         }
     }
     // Chains, from loose ends first, then what closes on itself.
     std::vector<std::vector<Crossing>> chains;
-    std::map<Edge, bool> used;
-    auto follow = [&](const Edge& start) {
+    std::vector<bool> used(crossings.size(), false);
+    auto follow = [&](std::size_t at) {
         std::vector<Crossing> chain;
-        for (const Edge* at = &start; at;) {
-            used[*at] = true;
-            chain.push_back(crossings.at(*at));
-            const Edge* onward = nullptr;
-            for (const Edge& candidate : next.at(*at))
-                if (!used[candidate])
-                    onward = &candidate;
+        while (at != none) {
+            used[at] = true;
+            chain.push_back(crossings[at]);
+            std::size_t onward = none;
+            for (const std::size_t candidate : next[at])
+                if (candidate != none && !used[candidate])
+                    onward = candidate;
             at = onward;
         }
         chains.push_back(std::move(chain));
     };
     for (const bool ends : {true, false})
-        for (const auto& [edge, neighbours] : next)
-            if (!used[edge] && (!ends || neighbours.size() == 1))
-                follow(edge);
+        for (std::size_t i = 0; i < crossings.size(); ++i)
+            if (!used[i] && (!ends || next[i][1] == none))
+                follow(i);
 
     auto centreSeen = [&](double y) {
         return this->seen(solid_.front({0}, {y}), Cover::Face);

@@ -146,13 +146,15 @@ void HeadSolid::closeOpenings() {
     };
     auto more = [](double a, double b) { return std::max(a, b); };
     auto less = [](double a, double b) { return std::min(a, b); };
+    // Eyes and mouth lie this many columns in from the edges of the grid.
+    constexpr int margin = 12;
     for (int j = 0; j < rows; ++j)
-        for (int i = 0; i < columns; ++i)
+        for (int i = margin; i < columns - margin; ++i)
             greatest[static_cast<std::size_t>(j * columns + i)] = along(depth_, i, j, more);
     std::vector<std::size_t> closed;
     std::vector<double> filled = depth_;
     for (int j = 0; j < rows; ++j)
-        for (int i = 0; i < columns; ++i) {
+        for (int i = margin; i < columns - margin; ++i) {
             const auto at = static_cast<std::size_t>(j * columns + i);
             const double z = along(greatest, i, j, less);
             if (!std::isfinite(z) || z - depth_[at] < much)
@@ -190,8 +192,11 @@ void HeadSolid::drawToMarks() {
         const double lift = p.z() - depth(p.x(), p.y());
         if (!(std::abs(lift) < 0.3))
             continue;
-        for (int j = 0; j < rows; ++j)
-            for (int i = 0; i < columns; ++i) {
+        const int column = static_cast<int>((p.x() - left) / gridStep);
+        const int row = static_cast<int>((p.y() - low) / gridStep);
+        constexpr int cells = 10;
+        for (int j = std::max(0, row - cells); j < std::min(rows, row + cells); ++j)
+            for (int i = std::max(0, column - cells); i < std::min(columns, column + cells); ++i) {
                 const double dx = left + i * gridStep - p.x(), dy = low + j * gridStep - p.y();
                 const double off = (dx * dx + dy * dy) / (reach * reach);
                 if (off < 9)

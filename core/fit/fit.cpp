@@ -20,6 +20,8 @@ constexpr double rivalCost = 2;
 constexpr Radians rivalAngle{0.2};
 /// The cosine of the nose to the line of sight below which a head counts as facing away.
 constexpr double facingAway = -0.3;
+/// What only prepares another search need not be exact.
+constexpr double roughly = 1e-3;
 
 /// A shape problem with the head held at the mean, the shape's spread counted as noise of the
 /// marks.
@@ -54,7 +56,7 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sit
         HeadProblem rigid = rigidProblem(shapeProblem(sheet, {start.scale}), {start.scale});
         rigid.robustness = 6;
         HeadProblem::State state{start, {}};
-        const double cost = rigid.solve(state, 25);
+        const double cost = rigid.solve(state, 25, roughly);
         polished.emplace_back(cost, state.view);
     }
     std::sort(polished.begin(), polished.end(),
@@ -70,7 +72,7 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sit
         Solution s{shapeProblem(sheet, {view.scale}, sitter), {view, {}}};
         // A tolerant loss first, so that a mark the mean head misplaces is not given up on.
         s.problem.robustness = 8;
-        s.problem.solve(s.state, 15);
+        s.problem.solve(s.state, 15, roughly);
         s.problem.robustness = 3;
         s.cost = s.problem.solve(s.state, 40);
         settled.emplace_back(s.cost, s.state.view);

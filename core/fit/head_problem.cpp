@@ -225,11 +225,11 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     return true;
 }
 
-double HeadProblem::solve(State& start, int iterations) {
+double HeadProblem::solve(State& start, int iterations, double tolerance) {
     VectorXd x = pack(start);
     ceres::TinySolver<HeadProblem> solver;
     solver.options.max_num_iterations = iterations;
-    solver.options.function_tolerance = 1e-7;
+    solver.options.function_tolerance = tolerance;
     solver.options.parameter_tolerance = 1e-7;
     solver.options.gradient_tolerance = 1e-9;
     solver.Solve(*this, &x);

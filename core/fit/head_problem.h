@@ -63,8 +63,9 @@ public:
     double robustness = std::numeric_limits<double>::infinity();
 
     /// Runs Ceres' TinySolver (Levenberg-Marquardt) from `start` and returns half the squared sum
-    /// of the weighted residuals; `start` becomes the solution.
-    double solve(State& start, int iterations);
+    /// of the weighted residuals; `start` becomes the solution. It stops where a step betters the
+    /// cost by less than the share `tolerance`.
+    double solve(State& start, int iterations, double tolerance = 1e-5);
 
     /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,
     /// log distance when free, the camera's axis when free, coefficients), the rotation vector

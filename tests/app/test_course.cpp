@@ -161,6 +161,7 @@ private slots:
         goToStep("guides");
         auto has = [&](const char* id) { return hasLine(seen(), id); };
         QVERIFY(has("eye_line"));
+        unfold("Lines");
         tick("Eye line");
         QVERIFY(!has("eye_line"));
         undo();
@@ -191,7 +192,124 @@ private slots:
         for (std::size_t i = 0; i < std::min(before.size(), linesOn(seen()).size()); ++i)
             moved = moved || before[i].points != linesOn(seen())[i].points;
         QVERIFY(moved);
-        QVERIFY(anyLabelSays("rule of thumb"));
+        QVERIFY(anyLabelSays("; rule ")); // the likeness is told against the school
+        // A second one lies over it, dotted.
+        unfold("More of the form");
+        auto* over = visibleNamed<QComboBox>("A second school over it");
+        QVERIFY(over);
+        auto others = [&] {
+            return std::count_if(linesOn(seen()).begin(), linesOn(seen()).end(),
+                                 [](const GuideLine& l) { return l.kind == LineKind::Other; });
+        };
+        QCOMPARE(others(), 0);
+        over->setFocus();
+        QTest::keyClick(over, Qt::Key_End);
+        QVERIFY(others() > 3);
+        undo();
+        QCOMPARE(others(), 0);
+    }
+
+    void threeDepthsOfDetailByKey() {
+        openDemo();
+        goToStep("guides");
+        press(Qt::Key_1);
+        QVERIFY(!hasLine(seen(), "eye_line"));
+        QVERIFY(hasLine(seen(), "front_edge_l"));
+        press(Qt::Key_3);
+        QVERIFY(hasLine(seen(), "eye_line"));
+        QVERIFY(hasLine(drawn(), "socket_l"));
+        undo();
+        QVERIFY(!hasLine(seen(), "eye_line"));
+        press(Qt::Key_2);
+        QVERIFY(!hasLine(seen(), "socket_l"));
+        // What waits to be asked for is one tick away.
+        QVERIFY(!hasLine(seen(), "five_eyes_l"));
+        unfold("Lines");
+        tick("Five eyes across");
+        QVERIFY(hasLine(seen(), "five_eyes_l"));
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.switchedLines.contains("five_eyes"));
+    }
+
+    void everyFirstFormHasItsStepsAndIsDrawnAsFarAsOneIs() {
+        openDemo();
+        for (const FormKind* form : forms()) {
+            goToStep("guides");
+            auto* box = visibleNamed<QComboBox>("First form");
+            QVERIFY(box);
+            box->setFocus();
+            QTest::keyClick(box, Qt::Key_Home);
+            for (const FormKind* before : forms()) {
+                if (before == form)
+                    break;
+                QTest::keyClick(box, Qt::Key_Down);
+            }
+            QCOMPARE(study().form, std::string(form->id));
+            goToStep("draw");
+            const auto whole = linesOn(drawn()).size();
+            QVERIFY(anyLabelSays(qt(form->steps.back().words)));
+            QPushButton* first = nullptr;
+            for (QPushButton* b : window_->findChildren<QPushButton*>())
+                if (b->isVisible() && b->accessibleName().startsWith("1."))
+                    first = b;
+            clickOn(first);
+            // Of the edge coordinates everything is put down at once.
+            QVERIFY(linesOn(drawn()).size() < whole || form->id == "coordinates");
+            QVERIFY(!linesOn(drawn()).empty());
+            clickOn(first); // and all of it again
+            QCOMPARE(linesOn(drawn()).size(), whole);
+        }
+    }
+
+    void theFormAloneIsTurnedInTheHandAndSpringsBack() {
+        openDemo();
+        goToStep("draw");
+        const auto before = linesOn(drawn()).front().points;
+        const QPoint middle(drawn()->width() / 2, drawn()->height() / 2);
+        QTest::mousePress(drawn(), Qt::LeftButton, {}, middle);
+        QTest::mouseMove(drawn(), middle + QPoint(60, 20));
+        QMouseEvent move(QEvent::MouseMove, middle + QPoint(60, 20),
+                         drawn()->mapToGlobal(middle + QPoint(60, 20)), Qt::NoButton,
+                         Qt::LeftButton, {});
+        QApplication::sendEvent(drawn(), &move);
+        QVERIFY(desk().selection.turned().turn > Radians{0.2});
+        QVERIFY(linesOn(drawn()).front().points != before);
+        QTest::mouseRelease(drawn(), Qt::LeftButton, {}, middle + QPoint(60, 20));
+        QTRY_VERIFY(desk().selection.turned() == Selection::Turned());
+        QVERIFY(linesOn(drawn()).front().points == before);
+        // By keys it stays until it is sent back.
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Right);
+        QVERIFY(std::abs(toDegrees(desk().selection.turned().turn).value - 5) < 1e-9);
+        QTest::keyClick(drawn(), Qt::Key_Home);
+        QVERIFY(desk().selection.turned() == Selection::Turned());
+        // One of the twelve small heads turns it that way.
+        unfold("This head at other turns");
+        auto* profile = visibleNamed<QToolButton>("turn 90°, tilt 0°");
+        QVERIFY(profile);
+        QTRY_VERIFY(!profile->icon().isNull());
+        clickOn(profile);
+        const Pose pose = desk().fit()->pose;
+        QVERIFY(std::abs(toDegrees(desk().selection.turned().turn + pose.turn).value - 90) < 1e-6);
+    }
+
+    void theLikenessIsPushedAndTheSitterIsTabled() {
+        openDemo();
+        goToStep("guides");
+        unfold("This sitter against the schools");
+        auto* table = visibleNamed<QTableWidget>("Divisions of this sitter beside the school's");
+        QVERIFY(table);
+        QVERIFY(table->rowCount() > 12);
+        QVERIFY(table->item(0, 1)->text().contains("±"));
+        auto* push = visibleNamed<QSlider>("Push the likeness");
+        QVERIFY(push);
+        const auto before = linesOn(seen()).back().points;
+        push->setFocus();
+        QTest::keyClick(push, Qt::Key_End);
+        QCOMPARE(study().look.push, 2.0);
+        QVERIFY(linesOn(seen()).back().points != before);
+        undo();
+        QVERIFY(linesOn(seen()).back().points == before);
     }
 
     void everyControlHasANameAndTheCourseHasKeys() {

@@ -135,21 +135,33 @@ private slots:
         QVERIFY(desk().document.isOpen());
         clickOn(buttonSaying("Guess first"));
         QVERIFY(isGuessing(desk()));
-        QVERIFY(anyLabelSays("Pull the construction"));
-        QVERIFY(anyLabelSays("your guess"));
-        QCOMPARE(seen()->scene().find<HandlesOverlay>()->handles.size(), std::size_t(7));
+        QVERIFY(anyLabelSays("Drag the ball out"));
+        QVERIFY(!study().guess->hasBall()); // nothing is thrown into the photograph
 
-        // The centre line is pulled to the right: the construction turns to the right.
-        const auto handle = [&](GuessHandle h) {
-            return spot(seen(), handleAt(*study().guess, study().reference, h));
-        };
-        const QPoint from = handle(GuessHandle::Turn);
+        // The ball is dragged out over the cranium, from side to side.
+        const BallCircle skull = fitHead(truth).ball();
+        const PicturePoint across(skull.radius.value, 0);
+        drag(seen(), spot(seen(), skull.centre - across), spot(seen(), skull.centre + across));
+        QVERIFY(study().guess->hasBall());
+        QVERIFY((study().guess->ball.centre - skull.centre).norm() < 3);
+        QVERIFY(hasLine(seen(), "ball"));
+        QVERIFY(anyLabelSays("your guess"));
+        const double zoomed = seen()->transform().scale;
+        QVERIFY(zoomed * 2 * skull.radius.value > 0.3 * seen()->height()); // the head fills the sheet
+
+        // Taken hold of beside its middle it turns under the hand, as far as the hand goes.
+        const PicturePoint hold = skull.centre + 0.5 * PicturePoint(0, skull.radius.value);
+        const QPoint from = spot(seen(), hold);
         drag(seen(), from, from + QPoint(30, 0));
         const double turn = toDegrees(study().guess->pose.turn).value;
-        QVERIFY(turn > 8 && turn < 60);
-        QVERIFY((handle(GuessHandle::Turn) - from - QPoint(30, 0)).manhattanLength() < 4);
+        QVERIFY(std::abs(turn - toDegrees({30 / (zoomed * study().guess->ball.radius.value)}).value) < 2);
         undo(); // one drag, one step back
         QCOMPARE(study().guess->pose.turn.value, 0.0);
+        // Its rim leans it.
+        const QPoint rim = spot(seen(), skull.centre - 0.9 * PicturePoint(0, skull.radius.value));
+        drag(seen(), rim, rim + QPoint(25, 4));
+        QVERIFY(study().guess->pose.lean > toRadians(Degrees{3}));
+        undo();
 
         // By keys and by typing.
         seen()->setFocus();
@@ -209,6 +221,7 @@ private slots:
         openStudy(all.front().id);
         QTRY_COMPARE(desk().analysis.sharedWith(), static_cast<int>(all.size()) - 1);
         goToStep("guides");
+        unfold("This sitter against the schools");
         QVERIFY(anyLabelSays("of this sitter sharpen"));
         const Radians shared = desk().fit()->sigma.tilt;
         goToStep("set-up");

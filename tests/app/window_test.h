@@ -3,7 +3,6 @@
 #include "app/cast_room/cast_room.h"
 #include "app/document/marking.h"
 #include "app/overlays/arrows_overlay.h"
-#include "app/overlays/handles_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/shelf/demo.h"
@@ -13,6 +12,7 @@
 #include "app/window/bench.h"
 #include "app/window/main_window.h"
 #include "cast/stand_in_camera.h"
+#include "core/construction/forms.h"
 #include "core/words/mark_words.h"
 
 #include <QApplication>
@@ -26,9 +26,11 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
+#include <QSlider>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <QToolButton>
 #include <QtTest>
 #include <fstream>
 #include <memory>
@@ -189,6 +191,18 @@ protected:
             if (b->isVisible() && b->text().remove('&').contains(text))
                 return b;
         return nullptr;
+    }
+    /// Opens what is folded away under a word.
+    void unfold(const QString& title) {
+        for (QToolButton* b : window_->findChildren<QToolButton*>())
+            if (b->isVisible() && b->text() == title) {
+                if (!b->isChecked())
+                    QTest::mouseClick(b, Qt::LeftButton);
+                QVERIFY(b->isChecked());
+                QCoreApplication::processEvents();
+                return;
+            }
+        QFAIL(qPrintable("nothing is folded under " + title));
     }
     const std::vector<GuideLine>& linesOn(SheetView* view) {
         static const std::vector<GuideLine> none;

@@ -1,6 +1,7 @@
 #include "app/course/draw/draw_panel.h"
 
 #include "app/course/draw/other_views.h"
+#include "app/widgets/line_button.h"
 #include "app/widgets/words.h"
 #include "core/construction/forms.h"
 
@@ -45,20 +46,9 @@ void DrawPanel::buildSteps(const std::string& form) {
             kind = each;
     int number = 1;
     for (const FormStep& step : kind->steps) {
-        auto* button = new QPushButton;
+        auto* button = new LineButton(
+            QString("%1.  %2").arg(number).arg(qt(learnersBook().say(step.words))));
         button->setCheckable(true);
-        button->setProperty("role", "line");
-        // A push button does not wrap; a label inside it does.
-        auto* row = new QVBoxLayout(button);
-        row->setContentsMargins(8, 5, 8, 5);
-        const QString words =
-            QString("%1.  %2").arg(number).arg(qt(learnersBook().say(step.words)));
-        auto* label = new QLabel(words);
-        label->setWordWrap(true);
-        label->setAttribute(Qt::WA_TransparentForMouseEvents);
-        row->addWidget(label);
-        button->setAccessibleName(words);
-        button->setMinimumHeight(label->heightForWidth(270) + 12);
         steps_->addWidget(button);
         buttons_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, number] {

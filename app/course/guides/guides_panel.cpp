@@ -70,7 +70,7 @@ void GuidesPanel::buildDepth() {
                                                  {tr("Head"), tr("Planes of the head")}};
     int id = 1;
     for (const auto& [name, whole] : names) {
-        auto* button = new QPushButton(QString("&%1 %2").arg(id).arg(name));
+        auto* button = new QPushButton(QString("%1 %2").arg(id).arg(name));
         button->setCheckable(true);
         button->setProperty("role", "step");
         button->setToolTip(whole);

@@ -66,7 +66,7 @@ void throat(LineTracer& tracer, const LineEntry& line) {
                                                   {-.2, 0, .46},
                                                   {-.36, 0, .34},
                                                   {-.46, 0, .16}},
-                                                 4);
+                                                 1);
     tracer.addRun(line, 0, Cover::Face, tracer.form.solid().along(path), true);
 }
 
