@@ -21,7 +21,7 @@ constexpr Radians rivalAngle{0.2};
 /// The cosine of the nose to the line of sight below which a head counts as facing away.
 constexpr double facingAway = -0.3;
 /// What only prepares another search need not be exact.
-constexpr double roughly = 1e-3;
+constexpr double roughly = 1e-2;
 
 /// A shape problem with the head held at the mean, the shape's spread counted as noise of the
 /// marks.
@@ -64,15 +64,17 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sit
     std::optional<Solution> best;
     std::vector<std::pair<double, View>> settled;
     for (const auto& [cost, view] : polished) {
-        const bool close = cost < polished.front().first + 6;
-        const bool twin =
-            best && angleBetween(view.rotation, best->state.view.rotation) < rivalAngle;
-        if (!close || twin)
+        auto isTwin = [&](const View& other) {
+            return best && angleBetween(other.rotation, best->state.view.rotation) < rivalAngle;
+        };
+        if (cost > polished.front().first + 6 || isTwin(view))
             continue;
         Solution s{shapeProblem(sheet, {view.scale}, sitter), {view, {}}};
         // A tolerant loss first, so that a mark the mean head misplaces is not given up on.
         s.problem.robustness = 8;
         s.problem.solve(s.state, 15, roughly);
+        if (isTwin(s.state.view))
+            continue; // it has come to where another start has been already
         s.problem.robustness = 3;
         s.cost = s.problem.solve(s.state, 40);
         settled.emplace_back(s.cost, s.state.view);
