@@ -85,7 +85,7 @@ void warmRefit(benchmark::State& state) {
 void guides(benchmark::State& state) {
     const auto form = construct(*forms().front(), std::nullopt, fitted().head);
     for (auto _ : state)
-        benchmark::DoNotOptimize(form->lines(fitted().view).size());
+        benchmark::DoNotOptimize(form->lines(fitted().view, Detail::Guides).size());
 }
 /// The skin bent to a sitter, which is done once a fit.
 void bend(benchmark::State& state) {
@@ -110,8 +110,8 @@ void paint(benchmark::State& state) {
     scene.extent = photo.size();
     scene.lay<PictureOverlay>(photo, std::make_shared<ScaledPicture>());
     scene.lay<LinesOverlay>(
-        shownLines(construct(*forms().front(), std::nullopt, fitted().head)->lines(fitted().view),
-                   Detail::Guides));
+        construct(*forms().front(), std::nullopt, fitted().head)
+            ->lines(fitted().view, Detail::Guides));
     scene.lay<MarksOverlay>(MarksShown{sixteenMarks().marks.marks});
     QImage sheet(430, 640, QImage::Format_ARGB32_Premultiplied);
     for (auto _ : state) {

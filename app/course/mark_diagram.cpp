@@ -29,7 +29,7 @@ void paintHead(QPainter& painter, const View& view, bool side, std::optional<Mar
     const Theme& theme = Theme::current();
     painter.setBrush(Qt::NoBrush);
     static const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
-    for (const GuideLine& line : shownLines(form.lines(view), Detail::Planes)) {
+    for (const GuideLine& line : form.lines(view, Detail::Planes)) {
         if (line.hidden || line.id.starts_with("neck") || line.id == "pit")
             continue;
         QPainterPath path;

@@ -19,6 +19,8 @@ namespace {
 constexpr int comparePause = 80;
 /// After this long without a further nudge a mark counts as let go of, ms.
 constexpr int settlePause = 250;
+/// A mark of the head that has moved by less than this moves no line by a pixel.
+constexpr BallRadii unseen{0.008};
 
 } // namespace
 
@@ -128,9 +130,18 @@ void Analysis::recompare() {
 
 const Construction& Analysis::construction(const std::string& canonId) const {
     const Study& study = document_.study();
+    // Under a mark that is being dragged the skin follows in steps too small to see.
+    const auto isSameHead = [&](const HeadMarks& head) {
+        if (settled_)
+            return head == fit_->head;
+        for (int i = 0; i < markCount; ++i)
+            if ((head[markAt(i)] - fit_->head[markAt(i)]).norm() > unseen.value)
+                return false;
+        return true;
+    };
     const auto same = [&](const Made& made) {
         return made.canon == canonId && made.form == study.form && made.look == study.look &&
-               made.head == fit_->head;
+               isSameHead(made.head);
     };
     if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
         return *found->construction;
@@ -147,7 +158,7 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     // Two of them lie on the bench at most; what is bent already serves for both.
     std::shared_ptr<const HeadSolid> solid;
     for (const Made& made : made_)
-        if (made.head == fit_->head && made.look.push == push)
+        if (isSameHead(made.head) && made.look.push == push)
             solid = made.construction->subject().solid;
     if (!solid)
         solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head
@@ -169,11 +180,11 @@ std::vector<GuideLine> Analysis::linesSeenBy(const View& view) const {
     if (!fit_)
         return {};
     const Study& study = document_.study();
-    std::vector<GuideLine> all = shownLines(construction(study.canon).lines(view),
-                                            study.look.detail, study.switchedLines);
+    std::vector<GuideLine> all =
+        construction(study.canon).lines(view, study.look.detail, study.switchedLines);
     if (!study.look.over.empty() && study.look.over != study.canon)
-        for (GuideLine& line : shownLines(construction(study.look.over).lines(view),
-                                          Detail::Guides, study.switchedLines))
+        for (GuideLine& line :
+             construction(study.look.over).lines(view, Detail::Guides, study.switchedLines))
             if (const LineEntry* entry = lineNamed(line.id); entry && entry->level && !line.hidden) {
                 line.kind = LineKind::Other;
                 all.push_back(std::move(line));
@@ -185,7 +196,9 @@ std::vector<GuideLine> Analysis::guessedLines() const {
     const Study& study = document_.study();
     if (!study.guess || !study.guess->hasBall())
         return {};
-    return guessForm(*study.guess).lines(guessView(*study.guess, study.reference));
+    // What is judged now is the form; the features come later.
+    return guessForm(*study.guess)
+        .lines(guessView(*study.guess, study.reference), Detail::Planes);
 }
 
 } // namespace zokran

@@ -43,8 +43,8 @@ std::function<void()> guides(CLI::App& app) {
             FormLook{.straights = o->straights});
         const std::vector<GuideLine> lines = construction->lines(found.view);
         if (!o->svg.empty())
-            writeAtomically(o->svg, guidesSvg(shownLines(lines, static_cast<Detail>(o->detail),
-                                             {o->show.begin(), o->show.end()}),
+            writeAtomically(o->svg, guidesSvg(construction->lines(found.view, static_cast<Detail>(o->detail),
+                                                      {o->show.begin(), o->show.end()}),
                                   found.width, found.height));
         fmt::print("{}", guidesText(o->canon, form.id, lines, construction->levels(),
                                     construction->subject().widths));

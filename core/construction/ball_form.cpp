@@ -70,13 +70,19 @@ double BallForm::acrossAt(BallRadii y, BallRadii x) const {
     return std::asin(std::clamp(x.value / std::max(ring, 1e-9), -1.0, 1.0)) / widest;
 }
 
-std::vector<GuideLine> BallForm::linesOf(const View& view,
-                                         std::span<const std::string_view> ids) const {
+std::vector<GuideLine> BallForm::trace(const View& view, const Wanted& wanted) const {
     LineTracer tracer(*this, view);
     for (const LineEntry& line : lineTable())
-        if (line.trace && (ids.empty() || std::find(ids.begin(), ids.end(), line.id) != ids.end()))
+        if (line.trace && wanted(line))
             line.trace(tracer, line);
     return std::move(tracer.lines);
+}
+
+std::vector<GuideLine> BallForm::linesOf(const View& view, std::span<const std::string_view> ids,
+                                         const Wanted& wanted) const {
+    return trace(view, [&](const LineEntry& line) {
+        return std::find(ids.begin(), ids.end(), line.id) != ids.end() && wanted(line);
+    });
 }
 
 } // namespace zokran

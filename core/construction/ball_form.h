@@ -31,11 +31,12 @@ public:
     /// The value of `across` at which the front at height `y` has this x.
     double acrossAt(BallRadii y, BallRadii x) const;
 
-    /// The lines of the table that are among `ids` (without sides); all of them when it is empty.
-    std::vector<GuideLine> linesOf(const View& view, std::span<const std::string_view> ids) const;
+    /// The wanted lines of the table that are among `ids` (without sides).
+    std::vector<GuideLine> linesOf(const View& view, std::span<const std::string_view> ids,
+                                   const Wanted& wanted) const;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override { return linesOf(view, {}); }
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override;
 
 private:
     /// Half the width of the front plane at a height, ball radii.

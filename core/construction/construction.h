@@ -4,14 +4,20 @@
 #include "core/head/proportions.h"
 #include "core/view/view.h"
 
+#include <functional>
 #include <memory>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
 namespace zokran {
 
 struct FormKind;
+struct LineEntry;
+
+/// Whether a line of the table is wanted.
+using Wanted = std::function<bool(const LineEntry&)>;
 
 /// What a line is for, which decides how it is drawn. `Other` are guides by a second canon laid
 /// over the first.
@@ -74,11 +80,17 @@ public:
     /// Every line as `view` shows it, split where it passes out of sight, with the step of drawing
     /// it belongs to.
     std::vector<GuideLine> lines(const View& view) const;
+    /// Of those the ones shown at a depth of detail; nothing else is worked out. `switched` are the
+    /// ids of lines the learner has turned the other way than they come: off, or for those that wait
+    /// to be asked for, on.
+    std::vector<GuideLine> lines(const View& view, Detail detail,
+                                 const std::set<std::string>& switched = {}) const;
     /// Says which kind of form this is, for the steps of its lines.
     void is(const FormKind& kind) { kind_ = &kind; }
 
 protected:
-    virtual std::vector<GuideLine> trace(const View& view) const = 0;
+    /// The lines, or at least those of the table that are wanted.
+    virtual std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const = 0;
 
 private:
     Subject subject_;

@@ -52,7 +52,31 @@ const FormKind& formNamed(std::string_view id) {
 }
 
 std::vector<GuideLine> Construction::lines(const View& view) const {
-    std::vector<GuideLine> traced = trace(view);
+    std::vector<GuideLine> traced = trace(view, [](const LineEntry&) { return true; });
+    if (kind_)
+        for (GuideLine& line : traced)
+            stamp(line, *kind_);
+    return traced;
+}
+
+std::vector<GuideLine> Construction::lines(const View& view, Detail detail,
+                                           const std::set<std::string>& switched) const {
+    const Wanted shown = [&](const LineEntry& line) {
+        // A form that starts from features has its planes at every depth.
+        GuideLine named{std::string(line.id), line.kind, false, {}};
+        if (kind_)
+            stamp(named, *kind_);
+        const Detail needed =
+            named.named && line.detail == Detail::Head ? Detail::Planes : line.detail;
+        const std::string id(line.goesWith.empty() ? line.id : line.goesWith);
+        return needed <= detail && line.onlyWhenAsked == switched.contains(id);
+    };
+    std::vector<GuideLine> traced = trace(view, shown);
+    // A form's own lines do not ask.
+    std::erase_if(traced, [&](const GuideLine& line) {
+        const LineEntry* entry = lineNamed(line.id);
+        return entry && !shown(*entry);
+    });
     if (kind_)
         for (GuideLine& line : traced)
             stamp(line, *kind_);
@@ -89,21 +113,6 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
                                         const HeadMarks& head, const FormLook& look) {
     return construct(form, canon, std::make_shared<const HeadSolid>(head), look);
-}
-
-std::vector<GuideLine> shownLines(std::vector<GuideLine> lines, Detail detail,
-                                  const std::set<std::string>& switched) {
-    std::erase_if(lines, [&](const GuideLine& line) {
-        const LineEntry* entry = lineNamed(line.id);
-        if (!entry)
-            return false;
-        const std::string id(entry->goesWith.empty() ? entry->id : entry->goesWith);
-        // A form that starts from features has its planes at every depth.
-        const Detail needed =
-            line.named && entry->detail == Detail::Head ? Detail::Planes : entry->detail;
-        return needed > detail || entry->onlyWhenAsked != switched.contains(id);
-    });
-    return lines;
 }
 
 HeadMarks pushed(const HeadMarks& head, double times) {

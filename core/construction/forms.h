@@ -5,7 +5,6 @@
 
 #include <memory>
 #include <optional>
-#include <set>
 #include <span>
 
 namespace zokran {
@@ -44,11 +43,6 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
                                         std::shared_ptr<const HeadSolid> solid,
                                         const FormLook& look = {});
-
-/// Of a form's lines those shown at a depth of detail. `switched` are the ids of lines the learner
-/// has turned the other way than they come: off, or for those that wait to be asked for, on.
-std::vector<GuideLine> shownLines(std::vector<GuideLine> lines, Detail detail,
-                                  const std::set<std::string>& switched = {});
 
 /// What departs from the average adult, `times` as strong: below 1 the sitter is made plainer, above
 /// 1 the likeness is pushed, as caricaturists do.

@@ -39,7 +39,7 @@ constexpr LineEntry table[] = {
      Mark::LipLine},
     {"lower_lip_line", ZOKRAN_WORDS("lower lip"), Guide, Features, guides, lines::lowerLipLine,
      Mark::LipLine, {}, onlyWhenAsked},
-    {"chin_line", ZOKRAN_WORDS("chin"), Guide, Features, guides, lines::chinLine, Mark::Chin},
+    {"chin_line", ZOKRAN_WORDS("chin"), Guide, Features, first, lines::chinLine, Mark::Chin},
     {"jaw_line", ZOKRAN_WORDS("jaw"), Construction, Face, first, lines::jawLine},
     {"throat", ZOKRAN_WORDS("throat under the jaw"), Construction, Face, first, lines::throat},
     {"ear", ZOKRAN_WORDS("ear"), Guide, Features, guides, lines::ear},

@@ -22,14 +22,6 @@ QString tr(const char* text) {
     return QCoreApplication::translate("BlockInStep", text);
 }
 
-/// Of the guessed construction what is judged now is the form; the features come later.
-std::vector<GuideLine> formOnly(std::vector<GuideLine> lines) {
-    std::vector<GuideLine> kept = shownLines(lines, Detail::Planes);
-    std::erase_if(lines, [](const GuideLine& line) { return line.id != "chin_line"; });
-    kept.insert(kept.end(), lines.begin(), lines.end());
-    return kept;
-}
-
 /// A committed guess stays in sight under what was measured, by its main lines.
 std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
     std::vector<GuideLine> kept;
@@ -76,7 +68,7 @@ StepPanel* BlockInStep::panel() {
 
 Scene BlockInStep::guessing(Side side) {
     const Study& study = desk_.study();
-    const std::vector<GuideLine> lines = formOnly(desk_.analysis.guessedLines());
+    const std::vector<GuideLine> lines = desk_.analysis.guessedLines();
     if (side == Side::Drawn) {
         if (!study.guess->hasBall()) {
             Scene scene;

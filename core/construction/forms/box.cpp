@@ -18,7 +18,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         const Levels& level = levels();
         const double side = subject().sidePlane.value;
         const HeadPoint low(-side, level.chin.value, head.head()[Mark::Back].z());
@@ -65,7 +65,7 @@ protected:
         constexpr std::string_view borrowed[] = {"centre_line", "face_edge", "jaw_line", "eye_line",
                                                  "mouth_line",  "ear",       "neck",     "pit",
                                                  "hair"};
-        append(all, head.linesOf(view, borrowed));
+        append(all, head.linesOf(view, borrowed, wanted));
         return all;
     }
 };

@@ -17,7 +17,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         const Levels& level = levels();
         const double radius = (level.crown - level.chin).value / 3;
         const HeadPoint middle(0, level.crown.value - radius, 0.12);
@@ -49,7 +49,7 @@ protected:
             "centre_line", "brow_line", "hairline",  "eye_line", "nose_base_line", "mouth_line",
             "chin_line",   "ear",       "ear_inner", "neck",     "pit",            "hair",
             "face_edge",   "jaw_line"};
-        append(all, head.linesOf(view, borrowed));
+        append(all, head.linesOf(view, borrowed, wanted));
         return all;
     }
 };

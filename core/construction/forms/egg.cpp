@@ -26,7 +26,7 @@ public:
           forward_((head.head()[Mark::Chin].z() - 0.22) / -levels_.chin.value) {}
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override;
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override;
 
 private:
     /// On the egg at a height, `around` from the face (0) to the sitter's left (a quarter turn).
@@ -59,7 +59,7 @@ SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
                                         : Eigen::Vector3d(here.normalized())};
 }
 
-std::vector<GuideLine> EggForm::trace(const View& view) const {
+std::vector<GuideLine> EggForm::trace(const View& view, const Wanted& wanted) const {
     std::vector<GuideLine> all;
     // The egg is convex, so what faces the camera is seen and nothing else is.
     auto trace = [&](const char* id, LineKind kind,
@@ -117,7 +117,7 @@ std::vector<GuideLine> EggForm::trace(const View& view) const {
     level("mouth_line", LineKind::Guide, levels_.mouth);
     constexpr std::string_view borrowed[] = {"ear",  "ear_inner", "neck", "pit",
                                              "hair", "jaw_line",  "face_edge"};
-    append(all, head.linesOf(view, borrowed));
+    append(all, head.linesOf(view, borrowed, wanted));
     return all;
 }
 

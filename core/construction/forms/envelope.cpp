@@ -22,7 +22,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         const std::vector<PicturePoint> hull = convexHull(headOutline(head, view));
         std::vector<GuideLine> all;
         const int straights =
@@ -41,7 +41,7 @@ protected:
             "centre_line",    "brow_line", "hairline", "eye_line", "nose_base_line", "mouth_line",
             "face_edge",      "jaw_line",  "ear",      "neck",     "pit",            "hair",
             "hair_edge"};
-        append(all, head.linesOf(view, borrowed));
+        append(all, head.linesOf(view, borrowed, wanted));
         return all;
     }
 };
@@ -66,7 +66,7 @@ std::vector<PicturePoint> headOutline(const BallForm& head, const View& view) {
         if (!skin.ofNeck[i] && skin.points[i].y() > head.head()[Mark::Chin].y() - 0.05)
             points.push_back(view.project(skin.points[i]));
     constexpr std::string_view outer[] = {"hair", "ear"};
-    for (const GuideLine& line : head.linesOf(view, outer))
+    for (const GuideLine& line : head.linesOf(view, outer, [](const LineEntry&) { return true; }))
         points.insert(points.end(), line.points.begin(), line.points.end());
     return points;
 }

@@ -20,7 +20,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         std::vector<GuideLine> all;
         const SolidInView solid(head.solid(), subject().sidePlane, view);
         const Levels& level = levels();
@@ -69,7 +69,7 @@ protected:
         constexpr std::string_view borrowed[] = {
             "nose_wedge", "lower_lip_line", "brow_line", "chin_line", "face_edge", "jaw_line",
             "ear",        "ear_inner",      "hair_edge", "hair",      "neck",      "pit"};
-        append(all, head.linesOf(view, borrowed));
+        append(all, head.linesOf(view, borrowed, wanted));
         return all;
     }
 };

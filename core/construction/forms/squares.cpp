@@ -52,7 +52,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted&) const override {
         const Lattice grid(headOutline(head, view));
         std::vector<GuideLine> all;
         for (int i = 0; i <= std::max(grid.across, grid.down); ++i)
@@ -80,7 +80,7 @@ public:
     using BorrowingForm::BorrowingForm;
 
 protected:
-    std::vector<GuideLine> trace(const View& view) const override {
+    std::vector<GuideLine> trace(const View& view, const Wanted&) const override {
         const Lattice grid(headOutline(head, view));
         std::vector<GuideLine> all;
         constexpr double tick = 0.22;
