@@ -48,6 +48,9 @@ Study exampleStudy() {
     s.hold = Hold::Eyes;
     s.canon = "thirds";
     s.switchedLines = {"neck", "jaw_line"};
+    s.look.detail = Detail::Head;
+    s.look.hair = BallRadii{0.3};
+    s.look.over = "halves";
     s.step = "check";
     s.form = "ball";
     return s;
@@ -207,6 +210,19 @@ TEST_CASE("A logbook of the first version opens with everything in it") {
     CHECK(book.load(2).study.step == "block-in");
     CHECK(book.isPutAway(3));
     CHECK(book.remembered("open_study") == "1");
+}
+
+TEST_CASE("A logbook of the third version opens with its lines as the learner left them") {
+    Folder folder;
+    putFixture(folder, 3);
+    Logbook book(folder.path);
+    const Study study = book.load(1).study;
+    CHECK(study.form == "egg");
+    CHECK(study.canon == "halves");
+    // The jaw stays off; the plumb, which no longer comes by itself, needs no mention.
+    CHECK(study.switchedLines == std::set<std::string>{"jaw_line"});
+    CHECK(study.look == FormLook());
+    CHECK(book.studies().size() == 43);
 }
 
 TEST_CASE("A logbook of the second version, the demo's 43 studies, opens and is read as before") {
