@@ -159,6 +159,14 @@ void LinesOverlay::paintLabel(const Canvas& canvas, const GuideLine& line) const
     paintWord(canvas, QRectF(at - QPointF(9, 8), QSizeF(18, 16)), text);
 }
 
+std::vector<NamedPlace> LinesOverlay::named() const {
+    std::vector<NamedPlace> places;
+    for (const GuideLine& line : lines)
+        if (!line.hidden && !line.points.empty() && line.kind != LineKind::Guess)
+            places.push_back({line.id, line.points.front()});
+    return places;
+}
+
 std::optional<Hit> LinesOverlay::hit(const SheetTransform& transform, const QPointF& at) const {
     std::optional<Hit> best;
     double nearest = reach;

@@ -13,6 +13,7 @@ public:
     explicit LinesOverlay(std::vector<GuideLine> l) : lines(std::move(l)) {}
     void paint(const Canvas& canvas) const override;
     std::optional<Hit> hit(const SheetTransform& transform, const QPointF& at) const override;
+    std::vector<NamedPlace> named() const override;
 
     const std::vector<GuideLine> lines;
 

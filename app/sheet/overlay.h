@@ -28,6 +28,12 @@ struct Hit {
     double distance = 0;
 };
 
+/// A line in sight and where its name may stand, px of the picture.
+struct NamedPlace {
+    std::string line;
+    PicturePoint at;
+};
+
 /// A thing that lies on a sheet. It paints itself and tells what of it is near a place. Each kind
 /// is one file of app/overlays.
 class Overlay {
@@ -40,6 +46,8 @@ public:
         Q_UNUSED(at);
         return std::nullopt;
     }
+    /// Its lines that are in sight, to be named one after another by keys.
+    virtual std::vector<NamedPlace> named() const { return {}; }
 };
 
 } // namespace zokran

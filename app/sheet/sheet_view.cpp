@@ -116,10 +116,45 @@ void SheetView::paintEvent(QPaintEvent*) {
     }
     if (pointer_ && !panning_)
         paintPointerWord(on);
+    else if (!pointer_)
+        paintLitName(on);
     painter.setClipping(false);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(hasFocus() ? QPen(Theme::current().ink, 2) : QPen(Theme::current().hairline, 1));
     painter.drawRect(QRectF(rect()).adjusted(1, 1, -1, -1));
+}
+
+void SheetView::nameNext(int step) {
+    // The lines on this sheet that are in sight, each once, in the order they are drawn.
+    QStringList ids;
+    for (const auto& overlay : scene_.overlays)
+        for (const NamedPlace& place : overlay->named())
+            if (const QString id = QString::fromStdString(place.line); !ids.contains(id))
+                ids << id;
+    if (ids.isEmpty())
+        return;
+    const auto at = ids.indexOf(selection_.litLine());
+    const auto next = at < 0 ? (step > 0 ? 0 : ids.size() - 1) : at + step;
+    pointer_.reset();
+    selection_.light(next < 0 || next >= ids.size() ? QString() : ids[next]);
+}
+
+void SheetView::paintLitName(const Canvas& on) const {
+    if (selection_.litLine().isEmpty() || !hasFocus())
+        return;
+    const std::string lit = selection_.litLine().toStdString();
+    for (const auto& overlay : scene_.overlays)
+        for (const NamedPlace& place : overlay->named()) {
+            if (place.line != lit)
+                continue;
+            const QString word = qt(wordsForLine(lit, learnersBook()));
+            const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
+            const QSizeF size(metrics.horizontalAdvance(word) + 12, metrics.height() + 6);
+            QRectF plate(transform_.toView(place.at) + QPointF(8, -size.height() - 4), size);
+            plate.moveLeft(std::clamp(plate.left(), 4.0, width() - size.width() - 4));
+            plate.moveTop(std::clamp(plate.top(), 4.0, height() - size.height() - 4));
+            return paintWord(on, plate, word);
+        }
 }
 
 void SheetView::paintPointerWord(const Canvas& on) const {
@@ -233,6 +268,8 @@ void SheetView::keyPressEvent(QKeyEvent* event) {
         return zoomBy(0.8);
     case Qt::Key_0:
         return fitWhole();
+    case Qt::Key_N:
+        return nameNext(event->modifiers() & Qt::ShiftModifier ? -1 : +1);
     default:
         QWidget::keyPressEvent(event);
     }

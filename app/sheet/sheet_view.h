@@ -40,6 +40,10 @@ protected:
 
 private:
     void paintPointerWord(const Canvas& on) const;
+    /// Names the line lit by the keys, where it begins.
+    void paintLitName(const Canvas& on) const;
+    /// Lights the next line, or the one before.
+    void nameNext(int step);
     SheetPointer pointerAt(const QPointF& at) const;
     Canvas canvas(QPainter& painter) const;
     void zoomAt(const QPointF& at, double factor);

@@ -8,6 +8,7 @@
 #include "app/widgets/words.h"
 #include "app/window/bench.h"
 #include "app/window/shortcut_sheet.h"
+#include "core/files/canon_file.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -223,6 +224,16 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     const QString file = event->mimeData()->urls().value(0).toLocalFile();
+    if (file.endsWith(".json", Qt::CaseInsensitive)) { // a school of the learner's own
+        goTo(Place::Bench);
+        desk_.document.attempt([&] {
+            const Canon canon = keepCanon(file.toStdString());
+            if (desk_.document.isOpen())
+                desk_.document.edit(tr("Change the canon"), {},
+                                    [&](Study& s) { s.canon = canon.id; });
+        });
+        return;
+    }
     SheetView* drawn = bench_->sheet(Side::Drawn);
     const bool onDrawn = drawn->isVisible() &&
                          drawn->rect().contains(drawn->mapFrom(this, event->position().toPoint()));

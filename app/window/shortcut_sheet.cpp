@@ -27,6 +27,9 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     line(tr("Enter"), tr("drop the next mark where it is expected"));
     line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));
     line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
+    line(tr("W A S D, [ ], C"), tr("while guessing: move and size the ball, drop the chin"));
+    line(tr("N, Shift+N"), tr("name the next line on the sheet, or the one before"));
+    line(tr("Arrows, Home"), tr("turn the form alone, and turn it back"));
     line(tr("Backspace"), tr("back one"));
     line(tr("Plus, Minus, 0"), tr("zoom the sheet in use, or show the whole of it"));
     line(tr("Ctrl and drag"), tr("move the sheet; so does the middle button"));

@@ -166,7 +166,14 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     problem.logDistanceSpread = copiedDistanceSpread;
     if (held)
         problem.pageHeld = faithful;
+    // Of a mark the fit of the reference itself does not believe nothing is claimed.
+    const auto doubted = [&](Mark m) {
+        return std::find(reference.outliers.begin(), reference.outliers.end(), m) !=
+               reference.outliers.end();
+    };
     for (Mark m : sketchMarks.seenMarks()) {
+        if (doubted(m))
+            continue;
         const double spread = referenceMarks.seen(m) ? 0 : unseenSpread * faithful.scale;
         problem.observations.push_back(
             {m, c.sitter[m], *sketchMarks.seen(m), {std::hypot(bothNoises, spread)}});

@@ -45,6 +45,11 @@ struct FindingFigures {
     double percentOfHead = 0, eyeWidths = 0; ///< of a length
     std::optional<Millimetres> onPaper;      ///< of a length, foreshortened as drawn
     SketchPoint way;  ///< the mean way its marks are to go on the paper, sketch px
+    /// Where the same marks are off in another direction as well, the mean rest of their way, sketch
+    /// px, and how long that is.
+    std::optional<SketchPoint> besides;
+    double besidesPercent = 0; ///< of the head's height
+    std::optional<Millimetres> besidesOnPaper;
     Radians lean;     ///< of the drawn head
     Radians seenTurn; ///< of the reference
     double scale = 1; ///< of the registration

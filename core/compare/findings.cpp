@@ -1,8 +1,9 @@
 #include "core/compare/findings.h"
 
+#include "core/compare/registration.h"
+
 #include <algorithm>
 #include <cmath>
-#include <tuple>
 
 namespace zokran {
 
@@ -40,7 +41,7 @@ class Judge {
 public:
     Judge(const Comparison& comparison, const Explanation& explanation,
           const CompareOptions& options)
-        : c_(comparison), options_(options), drawn_(c_.sitter) {
+        : c_(comparison), explanation_(explanation), options_(options), drawn_(c_.sitter) {
         for (const AdmittedError& e : explanation.errors)
             move(drawn_, e, 1);
     }
@@ -70,7 +71,8 @@ public:
             if (options_.perPixel)
                 f.figures.onPaper = Pixels{typicalLength(f)} * *options_.perPixel;
         }
-        add(std::move(f), e.mode->tier, std::abs(amount) / limits.fix);
+        mendWhole(f, e);
+        add(std::move(f));
     }
 
     void pose() {
@@ -85,16 +87,33 @@ public:
               {NoseTip, Brow, EarTopL, EarTopR, EarBaseL, EarBaseR});
     }
 
+    /// The finding that, followed, brings the marks nearest to where the reference puts them comes
+    /// first; then, with that one followed, the next. One that would bring them no nearer is kept
+    /// back: two errors of which each hides the other are told once the first is mended.
     std::vector<Finding> ranked() {
-        std::stable_sort(drafts_.begin(), drafts_.end(), [](const Draft& a, const Draft& b) {
-            const auto key = [](const Draft& d) {
-                return std::tuple(d.finding.severity, d.tier, -d.weight);
-            };
-            return key(a) < key(b);
-        });
+        PerMark<std::optional<SketchPoint>> at;
+        for (int i = 0; i < markCount; ++i)
+            if (const auto& p = c_.placements[markAt(i)])
+                at[markAt(i)] = p->drawn;
+        auto gain = [&](const Finding& f) {
+            PerMark<std::optional<SketchPoint>> moved = at;
+            follow(moved, f);
+            return totalError(at) - totalError(moved);
+        };
+        std::erase_if(drafts_, [&](const Finding& f) { return gain(f) <= 0; });
         std::vector<Finding> all;
-        for (Draft& d : drafts_)
-            all.push_back(std::move(d.finding));
+        while (!drafts_.empty()) {
+            std::vector<double> gains;
+            for (const Finding& f : drafts_)
+                gains.push_back(gain(f));
+            const auto most = std::max_element(gains.begin(), gains.end());
+            if (*most <= 0)
+                break;
+            const auto best = drafts_.begin() + (most - gains.begin());
+            follow(at, *best);
+            all.push_back(std::move(*best));
+            drafts_.erase(best);
+        }
         if (all.empty())
             all.emplace_back().id = "all_in_place";
         Finding laid;
@@ -109,11 +128,27 @@ public:
     }
 
 private:
-    struct Draft {
-        Tier tier;
-        double weight; ///< size against the limit, to order findings of one tier
-        Finding finding;
-    };
+    /// How far the marks lie from where the reference puts them, px. Where nothing is held they are
+    /// laid over one another anew, as a mended drawing would be.
+    double totalError(const PerMark<std::optional<SketchPoint>>& at) const {
+        std::vector<PicturePoint> from, to;
+        for (int i = 0; i < markCount; ++i)
+            if (at[markAt(i)] && c_.asSeen[markAt(i)]) {
+                from.push_back(*c_.asSeen[markAt(i)]);
+                to.push_back(*at[markAt(i)]);
+            }
+        const Similarity laid =
+            options_.hold == Hold::All ? bestSimilarity(from, to) : Similarity();
+        double sum = 0;
+        for (std::size_t i = 0; i < from.size(); ++i)
+            sum += (to[i] - laid(from[i])).norm();
+        return sum / laid.scale;
+    }
+    static void follow(PerMark<std::optional<SketchPoint>>& at, const Finding& f) {
+        for (int i = 0; i < markCount; ++i)
+            if (at[markAt(i)] && f.corrections[markAt(i)])
+                *at[markAt(i)] += *f.corrections[markAt(i)];
+    }
 
     static void move(HeadMarks& head, const AdmittedError& e, double share) {
         for (int i = 0; i < markCount; ++i) {
@@ -136,10 +171,17 @@ private:
                 f.marks.push_back(m);
         View mended = c_.sketchView;
         mended.face(headToView(mendedPose));
+        // The whole head turns; the words name only the marks it shows on best.
+        std::vector<Mark> whole;
+        for (int i = 0; i < markCount; ++i)
+            if (c_.placements[markAt(i)])
+                whole.push_back(markAt(i));
+        std::swap(f.marks, whole);
         correct(f, mended, drawn_);
+        std::swap(f.marks, whole);
         f.figures.amount = by.value;
         f.figures.unit = AmountUnit::Radian;
-        add(std::move(f), Tier::Turn, abs(by).value / angleLimits.fix);
+        add(std::move(f));
     }
 
     /// Fills the corrections: from the head as drawn to `mended` seen from `view`.
@@ -147,6 +189,45 @@ private:
         for (Mark m : f.marks) {
             f.corrections[m] = view.project(mended[m]) - c_.sketchView.project(drawn_[m]);
             f.figures.way += *f.corrections[m] / static_cast<double>(f.marks.size());
+        }
+    }
+
+    /// A part that is off in two ways is moved once: what else is wrong with no other marks than
+    /// these is mended along with it.
+    void mendWhole(Finding& f, const AdmittedError& e) const {
+        constexpr std::size_t mostOfAPart = 6;
+        constexpr double worthSaying = 0.35; // of the first way
+        std::size_t moved = 0;
+        for (const HeadPoint& by : e.mode->displacement)
+            moved += by.norm() > 1e-9;
+        if (moved > mostOfAPart)
+            return;
+        HeadMarks mended = drawn_;
+        move(mended, e, -1);
+        bool more = false;
+        for (const AdmittedError& other : explanation_.errors) {
+            bool within = other.mode != e.mode;
+            for (int i = 0; i < markCount; ++i)
+                within = within && (other.mode->displacement[markAt(i)].norm() < 1e-9 ||
+                                    e.mode->displacement[markAt(i)].norm() > 1e-9);
+            if (within) {
+                move(mended, other, -1);
+                more = true;
+            }
+        }
+        if (!more)
+            return;
+        const SketchPoint way = f.figures.way;
+        f.figures.way = SketchPoint();
+        correct(f, c_.sketchView, mended);
+        const SketchPoint rest = f.figures.way - way;
+        f.figures.way = way;
+        if (rest.norm() > worthSaying * way.norm()) {
+            f.figures.besides = rest;
+            f.figures.besidesPercent =
+                100 * rest.norm() / (c_.sketchView.scale * headHeight(c_.sitter).value);
+            if (options_.perPixel)
+                f.figures.besidesOnPaper = Pixels{rest.norm()} * *options_.perPixel;
         }
     }
 
@@ -161,16 +242,17 @@ private:
         return *middle;
     }
 
-    void add(Finding f, Tier tier, double weight) {
+    void add(Finding f) {
         f.figures.lean = c_.sketchPose.lean;
         f.figures.seenTurn = c_.referencePose.turn;
-        drafts_.push_back({tier, weight, std::move(f)});
+        drafts_.push_back(std::move(f));
     }
 
     const Comparison& c_;
+    const Explanation& explanation_;
     const CompareOptions& options_;
     HeadMarks drawn_; ///< the sitter with every error that was found
-    std::vector<Draft> drafts_;
+    std::vector<Finding> drafts_;
 };
 
 } // namespace

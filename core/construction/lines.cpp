@@ -149,6 +149,12 @@ void LineTracer::add(const LineEntry& line, int side, Cover cover, int samples,
     lines.push_back(std::move(piece));
 }
 
+void LineTracer::forgetHidden(const LineEntry& line) {
+    std::erase_if(lines, [&](const GuideLine& l) {
+        return l.hidden && withoutSide(l.id) == line.id;
+    });
+}
+
 void LineTracer::addRun(const LineEntry& line, int side, Cover cover,
                         std::vector<SurfacePoint> places, bool rounded) {
     if (places.size() < 2)

@@ -54,6 +54,8 @@ public:
     /// of the sitter's left and right.
     void add(const LineEntry& line, int side, Cover cover, int samples,
              const std::function<SurfacePoint(double)>& place);
+    /// Takes the hidden pieces of a line away again: of what nobody draws through the head.
+    void forgetHidden(const LineEntry& line);
     /// The same through places that are known, with its corners rounded or left as they are.
     void addRun(const LineEntry& line, int side, Cover cover, std::vector<SurfacePoint> places,
                 bool rounded);

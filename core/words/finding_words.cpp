@@ -214,6 +214,17 @@ std::string tiltText(const FindingFigures& f, const Phrasebook& book) {
                           {{"amount", degrees(f.amount)}});
 }
 
+std::string besidesText(const FindingFigures& f, const Phrasebook& book) {
+    const std::string amount =
+        f.besidesOnPaper
+            ? book.say(ZOKRAN_WORDS("{mm} mm"),
+                       {{"mm", fmt::format("{:.0f}", std::max(1.0, f.besidesOnPaper->value))}})
+            : book.say(ZOKRAN_WORDS("{percent} % of the head"),
+                       {{"percent", fmt::format("{:.1f}", f.besidesPercent)}});
+    return book.say(ZOKRAN_WORDS("The arrow takes it {way} by {amount} as well."),
+                    {{"way", wayWord(*f.besides, book)}, {"amount", amount}});
+}
+
 } // namespace
 
 std::string amountOf(const FindingFigures& f, const Phrasebook& book) {
@@ -252,7 +263,8 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
     const Sentences* s = sentencesFor(finding.id);
     if (!s)
         return finding.id;
-    return book.say(f.amount > 0 ? s->more : s->less,
+    const std::string first =
+        book.say(f.amount > 0 ? s->more : s->less,
                     {{"amount", amountOf(f, book)},
                      {"lower_it", along(f, false, false, book)},
                      {"lower_them", along(f, false, true, book)},
@@ -260,6 +272,7 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
                      {"raise_them", along(f, true, true, book)},
                      {"way", wayWord(f.way, book)},
                      {"mark", finding.marks.empty() ? "" : wordsFor(finding.marks.front(), book)}});
+    return f.besides ? first + " " + besidesText(f, book) : first;
 }
 
 std::string measureOf(const Finding& finding, const Phrasebook& book) {

@@ -22,7 +22,8 @@ std::vector<GuideLine> linesAt(const Pose& p) {
 
 /// Lines that are several strokes under one id.
 bool isSeveral(std::string_view id) {
-    for (const char* several : {"nose_wedge", "cheek", "ear_band", "five_eyes"})
+    for (const char* several : {"nose_wedge", "cheek", "ear", "five_eyes", "forehead", "socket",
+                                "mouth_barrel", "chin_block"})
         if (id.starts_with(several))
             return true;
     return false;

@@ -1,7 +1,10 @@
 #include "app/course/draw/draw_panel.h"
 #include "app/course/step.h"
+#include "app/widgets/words.h"
+#include "core/construction/forms.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 
 namespace zokran {
 
@@ -36,9 +39,22 @@ Scene DrawStep::scene(Side side) {
 }
 
 NextThing DrawStep::next() {
-    return {
-        tr("Copy the form on to paper, then the features as plain lines."),
-        {tr("Open the sketch's photograph…"), [this] { emit desk_.choosePicture(Side::Drawn); }}};
+    const Deed photograph{tr("Open the sketch's photograph…"),
+                          [this] { emit desk_.choosePicture(Side::Drawn); }};
+    const FormKind* form = forms().front();
+    for (const FormKind* each : forms())
+        if (each->id == desk_.study().form)
+            form = each;
+    const int step = desk_.selection.formStep(), last = static_cast<int>(form->steps.size());
+    if (step == 0)
+        return {tr("Copy the form on to paper, one step after another."), photograph,
+                Deed{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
+    const QString words =
+        qt(learnersBook().say(form->steps[static_cast<std::size_t>(std::min(step, last)) - 1].words));
+    if (step >= last)
+        return {words, photograph};
+    return {words, {tr("Next step"), [this, step] { desk_.selection.showFormStep(step + 1); }},
+            photograph};
 }
 
 std::unique_ptr<Step> makeDrawStep(Desk& desk) {

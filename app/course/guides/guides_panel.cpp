@@ -242,7 +242,8 @@ void GuidesPanel::keepSitterAsCanon() {
 
 void GuidesPanel::showStudy() {
     const Study& s = desk_.study();
-    if (canons_.empty())
+    // A school that has come by dropping its file is looked for too.
+    if (canons_.empty() || (s.canon != ownLevels && canon_->findData(qt(s.canon)) < 0))
         fillSchools();
     canon_->setCurrentIndex(std::max(0, canon_->findData(qt(s.canon))));
     over_->setCurrentIndex(std::max(0, over_->findData(qt(s.look.over))));

@@ -102,6 +102,7 @@ void ear(LineTracer& tracer, const LineEntry& line) {
         tracer.add(line, side, Cover::Planes, 40,
                    [&](double t) { return egg.at({2 * std::numbers::pi * t}, 1); });
     }
+    tracer.forgetHidden(line);
 }
 
 // The inner curve, from the front over the top and round behind to the lobe: an open C.
@@ -112,6 +113,7 @@ void earInner(LineTracer& tracer, const LineEntry& line) {
             return egg.at({(0.2 - 1.15 * t) * std::numbers::pi}, 0.62);
         });
     }
+    tracer.forgetHidden(line);
 }
 
 } // namespace zokran::lines
