@@ -48,11 +48,16 @@ Scene Scenes::picture(Side side) {
     return scene;
 }
 
-QRectF Scenes::headFrame(const View& view, const QSizeF& picture, bool named) const {
+QRectF Scenes::headFrame(const View& view, bool named) const {
     const double r = view.outlineRadius().value;
     const PicturePoint middle = view.project(HeadPoint(0, -0.35, 0));
     const double half = named ? 1.95 : 1.5;
-    const QRectF wanted(middle.x() - half * r, middle.y() - 1.8 * r, 2 * half * r, 3.6 * r);
+    return {middle.x() - half * r, middle.y() - 1.8 * r, 2 * half * r, 3.6 * r};
+}
+
+QRectF Scenes::headFrame(const View& view, const QSizeF& picture, bool named) const {
+    const double r = view.outlineRadius().value;
+    const QRectF wanted = headFrame(view, named);
     // The head is shown whole even where the picture ends close by; the sheet lies there then.
     const QRectF room = QRectF({0, 0}, picture).adjusted(-0.6 * r, -0.3 * r, 0.6 * r, 0.3 * r);
     const QRectF shown = wanted.intersected(room);

@@ -19,6 +19,8 @@ public:
     /// The head with its neck and some air, as far as the picture reaches; with `named` there is
     /// room beside it for the names of lines.
     QRectF headFrame(const View& view, const QSizeF& picture, bool named) const;
+    /// The same whether or not the picture reaches so far, so that two heads stand alike.
+    QRectF headFrame(const View& view, bool named = false) const;
     /// The fitted lines over the reference, with their names.
     Scene guided(bool named);
     /// The construction alone on paper, turned like the sitter, to be copied.

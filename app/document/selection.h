@@ -58,7 +58,23 @@ public:
         formStep_ = step;
         emit changed();
     }
+    /// Which finding of the check is looked at, from 0.
+    int finding() const { return finding_; }
+    void showFinding(int index) {
+        finding_ = index;
+        emit changed();
+    }
+    /// Every mark and arrow lies on the checked sketch, not one finding.
+    bool allNumbers() const { return allNumbers_; }
+    void showAllNumbers(bool all) {
+        if (all == allNumbers_)
+            return;
+        allNumbers_ = all;
+        emit changed();
+    }
     void clear() {
+        finding_ = 0;
+        allNumbers_ = false;
         turned_ = {};
         formStep_ = 0;
         for (auto* list : {&chosen_, &touched_})
@@ -76,7 +92,8 @@ private:
     std::optional<Mark> chosen_[2], touched_[2];
     QString lit_;
     Turned turned_;
-    int formStep_ = 0;
+    int formStep_ = 0, finding_ = 0;
+    bool allNumbers_ = false;
 };
 
 } // namespace zokran

@@ -65,6 +65,10 @@ QPushButton[role="line"] { background: transparent; border: 1px solid transparen
 QPushButton[role="line"]:hover { background: %5; }
 QPushButton[role="line"]:checked { border-left: 3px solid %6; background: %2; }
 QPushButton[role="line"]:focus { border: 1px solid %6; border-left: 3px solid %6; }
+QToolButton[role="card"] { background: transparent; border: 1px solid %5; border-radius: 6px;
+    padding: 2px; font-size: 11px; }
+QToolButton[role="card"]:checked { border: 2px solid %6; background: %2; }
+QToolButton[role="card"]:focus { border: 2px solid %6; }
 QToolButton[role="fold"] { border: none; background: transparent; font-weight: 600; padding: 4px 6px 4px 0; }
 QToolButton[role="fold"]:hover { background: %5; }
 QToolButton[role="fold"]:focus { border: 1px solid %6; }

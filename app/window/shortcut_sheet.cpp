@@ -29,6 +29,7 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
     line(tr("W A S D, [ ], C"), tr("while guessing: move and size the ball, drop the chin"));
     line(tr("N, Shift+N"), tr("name the next line on the sheet, or the one before"));
+    line(tr("Page up, Page down"), tr("the finding before, and the next"));
     line(tr("Arrows, Home"), tr("turn the form alone, and turn it back"));
     line(tr("Backspace"), tr("back one"));
     line(tr("Plus, Minus, 0"), tr("zoom the sheet in use, or show the whole of it"));

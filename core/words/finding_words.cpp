@@ -2,6 +2,8 @@
 
 #include "core/words/mark_words.h"
 
+#include <cmath>
+
 namespace zokran {
 
 namespace {
@@ -284,6 +286,44 @@ std::string measureOf(const Finding& finding, const Phrasebook& book) {
                                      "which feature it meets."));
     const Sentences* s = sentencesFor(finding.id);
     return s ? book.say(s->measure) : std::string();
+}
+
+std::string praiseWords(const Comparison& c, const Phrasebook& book) {
+    using enum Mark;
+    constexpr double holds = 1.5;          // % of the head's height
+    constexpr Degrees holdsItsPose{4};
+    struct Part {
+        std::vector<Mark> marks;
+        const char* name;
+    };
+    const Part parts[] = {
+        {{InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR}, ZOKRAN_WORDS("the eyes")},
+        {{NoseBase, NoseWingL, NoseWingR}, ZOKRAN_WORDS("the nose")},
+        {{LipLine, MouthCornerL, MouthCornerR}, ZOKRAN_WORDS("the mouth")},
+        {{Chin}, ZOKRAN_WORDS("the chin")},
+        {{EarTopL, EarBaseL, EarTopR, EarBaseR}, ZOKRAN_WORDS("the ears")},
+        {{Hairline, Crown}, ZOKRAN_WORDS("hairline and crown")},
+    };
+    std::string list;
+    auto add = [&](const char* name) {
+        list += (list.empty() ? "" : ", ") + book.say(name);
+    };
+    const auto off = [](Radians a, Radians b) { return abs(toDegrees(wrapped(a - b))); };
+    if (off(c.sketchPose.turn, c.referencePose.turn) < holdsItsPose &&
+        off(c.sketchPose.tilt, c.referencePose.tilt) < holdsItsPose)
+        add(ZOKRAN_WORDS("turn and tilt"));
+    for (const Part& part : parts) {
+        int judged = 0, placed = 0;
+        for (Mark m : part.marks)
+            if (const auto& p = c.placements[m]) {
+                ++judged;
+                placed += std::hypot(p->up, p->across) < holds + p->doubt;
+            }
+        if (judged > 0 && placed == judged)
+            add(part.name);
+    }
+    return list.empty() ? std::string()
+                        : book.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}});
 }
 
 } // namespace zokran

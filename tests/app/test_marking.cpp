@@ -288,6 +288,7 @@ private slots:
         goToStep("block-in");
         click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
         goToStep("check");
+        unfold("All numbers");
         QVERIFY(!desk().selection.touched(Side::Drawn));
         const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
         drawn()->setFocus();

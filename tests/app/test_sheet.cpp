@@ -55,6 +55,7 @@ private slots:
     void theConstructionCanBeTakenOffTheSketch() {
         openDemo();
         goToStep("check");
+        unfold("All numbers");
         QVERIFY(!linesOn(drawn()).empty());
         press(Qt::Key_F6);
         QVERIFY(linesOn(drawn()).empty());

@@ -3,6 +3,7 @@
 #include "app/cast_room/cast_room.h"
 #include "app/document/marking.h"
 #include "app/overlays/arrows_overlay.h"
+#include "app/overlays/finding_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/shelf/demo.h"

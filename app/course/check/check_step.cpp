@@ -1,3 +1,4 @@
+#include "app/course/check/finding_scene.h"
 #include "app/course/check/findings_panel.h"
 #include "app/course/mark_panel.h"
 #include "app/course/step.h"
@@ -9,7 +10,6 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/widgets/words.h"
-#include "core/words/finding_words.h"
 #include "core/words/mark_words.h"
 
 #include <QCoreApplication>
@@ -76,10 +76,32 @@ StepPanel* CheckStep::panel() {
 }
 
 Scene CheckStep::scene(Side side) {
-    if (side == Side::Seen)
-        return scenes_.guided(false);
     const Attempt* attempt = desk_.study().attempt();
     const bool judged = sketchIsJudged(desk_);
+    // Judged, the sheets show one finding and nothing else, both heads at one size and height.
+    if (attempt && judged && !desk_.selection.allNumbers() && desk_.comparison() && desk_.fit()) {
+        Scene scene = scenes_.picture(side);
+        if (scene.picture.isNull())
+            return scene;
+        scene.frame = scenes_.headFrame(side == Side::Seen ? desk_.fit()->view
+                                                           : desk_.comparison()->registeredView);
+        if (const Finding* finding = shownFinding(desk_)) {
+            scene.lay<FindingOverlay>(findingOn(desk_, *finding, side));
+            if (side == Side::Drawn) {
+                // Its own marks can be put right; all of them lie there with the numbers.
+                MarksShown shown;
+                for (Mark m : finding->marks)
+                    shown.marks[m] = attempt->marks.marks[m];
+                shown.touched = desk_.selection.touched(Side::Drawn);
+                shown.small = true;
+                scene.lay<MarksOverlay>(std::move(shown));
+                scene.tools = {&markTool_};
+            }
+        }
+        return scene;
+    }
+    if (side == Side::Seen)
+        return scenes_.guided(false);
     Scene scene = scenes_.drawn(true);
     if (!attempt || scene.picture.isNull())
         return scene;
@@ -111,14 +133,20 @@ NextThing CheckStep::next() {
         return {
             tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
             goTo(tr("Block in"), "block-in")};
-    const Finding& first = desk_.comparison()->findings.front();
     const Deed again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Drawn); }};
     const Deed keep = goTo(tr("Keep it"), "keep");
-    if (first.severity == Severity::Fine)
+    const Finding* shown = shownFinding(desk_);
+    if (!shown)
         return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
-    return {first.structural ? tr("Mend the first of these on the paper before you shade.")
-                             : tr("Mend the first of these on the paper, then look again."),
-            keep, again};
+    const QString sentence = tr("On the paper: rub out the dashed line and set it %1 along the "
+                                "arrow. Then look again.")
+                                 .arg(arrowLength(desk_, *shown));
+    const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
+    const int at = std::min(desk_.selection.finding(), count - 1);
+    if (at + 1 < count)
+        return {sentence, again,
+                Deed{tr("Next finding"), [this, at] { desk_.selection.showFinding(at + 1); }}};
+    return {sentence, again, keep};
 }
 
 std::unique_ptr<Step> makeCheckStep(Desk& desk) {

@@ -1,14 +1,23 @@
 #include "app/course/check/findings_panel.h"
 
+#include "app/course/check/finding_scene.h"
+#include "app/widgets/fold.h"
+#include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "core/construction/ball_form.h"
+#include "core/head/population.h"
 #include "core/words/finding_words.h"
 #include "core/words/mark_words.h"
 
 #include <QComboBox>
 #include <QHeaderView>
 #include <QLabel>
+#include <QPainter>
+#include <QRegularExpression>
+#include <QShortcut>
 #include <QTableWidget>
+#include <QToolButton>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -17,12 +26,7 @@ namespace zokran {
 
 namespace {
 
-/// Findings are told apart by shape and word as well as by weight.
-QString glyphFor(Severity severity) {
-    return severity == Severity::Fix     ? QStringLiteral("◆")
-           : severity == Severity::Watch ? QStringLiteral("◇")
-                                         : QStringLiteral("○");
-}
+constexpr QSize card(58, 58);
 
 /// A figure with its sign; nothing is ever minus zero.
 QString signedFigure(double value) {
@@ -56,18 +60,72 @@ std::vector<Correction> correctionsOf(const Comparison& c) {
     return all;
 }
 
+/// A small head from the front with an arrow where a finding is.
+QPixmap cardOf(const Finding& finding, double density) {
+    const View view = smallView({0}, {0}, card);
+    static const BallForm form(ownSubject(std::make_shared<const HeadSolid>(adultHeads().mean)));
+    constexpr std::string_view ids[] = {"ball", "face_edge", "jaw_line"};
+    QPixmap pixmap = drawingOf(form.linesOf(view, ids, [](const LineEntry&) { return true; }), card,
+                               density);
+    const auto longest = longestWay(finding);
+    if (!longest)
+        return pixmap;
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const PicturePoint at = view.project(adultHeads().mean[longest->first]);
+    const double size = longest->second.norm();
+    const QPointF unit = size > 0 ? QPointF(longest->second.x(), longest->second.y()) / size
+                                  : QPointF(1, 0);
+    const QPointF tail(at.x() - 8 * unit.x(), at.y() - 8 * unit.y());
+    const QPointF tip = tail + 18 * unit, side(-unit.y(), unit.x());
+    painter.setPen(QPen(Theme::current().chalk, 2.4));
+    painter.drawLine(tail, tip - 3 * unit);
+    painter.setBrush(Theme::current().chalk);
+    painter.setPen(Qt::NoPen);
+    painter.drawPolygon(QPolygonF{tip, tip - 7 * unit + 4 * side, tip - 7 * unit - 4 * side});
+    return pixmap;
+}
+
+QToolButton* arrowButton(Qt::ArrowType arrow, const QString& name) {
+    auto* button = new QToolButton;
+    button->setArrowType(arrow);
+    button->setAccessibleName(name);
+    button->setToolTip(name);
+    button->setFixedSize(28, 28);
+    button->setAutoRaise(true);
+    return button;
+}
+
 } // namespace
 
 FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
-    addHeading(tr("What the sketch says"));
-    findings_ = new QWidget;
-    findings_->setLayout(new QVBoxLayout);
-    findings_->layout()->setContentsMargins(0, 0, 0, 0);
-    findings_->layout()->setSpacing(8);
-    column_->addWidget(findings_);
-    auto* label = addText(tr("&Hold still while laying over"), "strong");
-    column_->addWidget(hold_ = new QComboBox);
-    label->setBuddy(hold_);
+    auto* top = new QHBoxLayout;
+    top->addWidget(gate_ = new QLabel);
+    gate_->setProperty(typeProperty, "strong");
+    top->addStretch();
+    top->addWidget(count_ = new QLabel);
+    count_->setProperty(typeProperty, "caption");
+    top->addWidget(back_ = arrowButton(Qt::LeftArrow, tr("The finding before (Page up)")));
+    top->addWidget(on_ = arrowButton(Qt::RightArrow, tr("The next finding (Page down)")));
+    // Not the buttons' own shortcuts, which only act once their press has been shown.
+    for (const auto& [key, by] : {std::pair{Qt::Key_PageUp, -1}, {Qt::Key_PageDown, +1}}) {
+        auto* keys = new QShortcut(key, this);
+        connect(keys, &QShortcut::activated, this, [this, by = by] { step(by); });
+    }
+    connect(back_, &QToolButton::clicked, this, [this] { step(-1); });
+    connect(on_, &QToolButton::clicked, this, [this] { step(+1); });
+    column_->addLayout(top);
+    headline_ = addText({}, "heading");
+    body_ = addText({});
+    measure_ = addText({}, "caption");
+    strip_ = new QHBoxLayout;
+    strip_->setSpacing(6);
+    column_->addLayout(strip_);
+    holds_ = addText({});
+    laid_ = addText({}, "caption");
+
+    auto* held = new Fold(tr("What is held while laying over"));
+    held->inside()->addWidget(hold_ = new QComboBox);
     hold_->setAccessibleName(tr("Hold still while laying over"));
     hold_->addItem(tr("All features"), int(Hold::All));
     hold_->addItem(tr("The eyes"), int(Hold::Eyes));
@@ -79,21 +137,30 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
                 s.hold = static_cast<Hold>(hold_->currentData().toInt());
             });
     });
-    addText(
+    column_->addWidget(held);
+
+    numbers_ = new Fold(tr("All numbers"));
+    connect(numbers_, &Fold::toggled, this,
+            [this](bool open) { desk_.selection.showAllNumbers(open); });
+    auto* words = new QLabel(
         tr("Where each feature is to go, as the arrows show: up and right on the paper, in % of "
-           "the head's height, and the whole way in mm. Bold: beyond the marks' own doubt."),
-        "caption");
-    column_->addWidget(table_ = new QTableWidget(0, 4), 1);
+           "the head's height, and the whole way in mm. Bold: beyond the marks' own doubt."));
+    words->setWordWrap(true);
+    words->setProperty(typeProperty, "caption");
+    numbers_->inside()->addWidget(words);
+    numbers_->inside()->addWidget(table_ = new QTableWidget(0, 4));
+    column_->addWidget(numbers_);
+    column_->addStretch();
     table_->setAccessibleName(tr("Corrections"));
     table_->setHorizontalHeaderLabels({tr("Feature"), tr("up %"), tr("right %"), tr("mm")});
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(22);
+    table_->setWordWrap(true);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setMinimumHeight(150);
+    table_->setMinimumHeight(260);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         if (!refreshing_ && table_->currentItem())
             desk_.selection.touch(
@@ -102,36 +169,82 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     });
 }
 
-void FindingsPanel::showFindings() {
-    QStringList lines;
-    const auto& findings = desk_.comparison()->findings;
-    if (std::any_of(findings.begin(), findings.end(),
-                    [](const Finding& f) { return f.structural && f.severity == Severity::Fix; }))
-        lines << "strong\t" + tr("Stop and mend before shading.");
-    for (const Finding& f : findings) {
-        lines << QString(f.severity == Severity::Fix     ? "strong"
-                         : f.severity == Severity::Watch ? ""
-                                                         : "caption") +
-                     "\t" + glyphFor(f.severity) + "  " + qt(textOf(f, learnersBook()));
-        if (const std::string measure = measureOf(f, learnersBook()); !measure.empty())
-            lines << "caption\t" + tr("Would have caught it: %1").arg(qt(measure));
-    }
-    if (lines == shown_)
+void FindingsPanel::step(int by) {
+    if (!desk_.comparison())
         return;
-    shown_ = lines;
-    QLayout* rows = findings_->layout();
-    while (QLayoutItem* item = rows->takeAt(0)) {
+    const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
+    desk_.selection.showFinding(std::clamp(desk_.selection.finding() + by, 0, std::max(0, count - 1)));
+}
+
+void FindingsPanel::showFinding() {
+    const Comparison& c = *desk_.comparison();
+    const auto told = toldFindings(c);
+    const Finding* shown = shownFinding(desk_);
+    const bool stop = std::any_of(told.begin(), told.end(), [](const Finding* f) {
+        return f->structural && f->severity == Severity::Fix;
+    });
+    gate_->setText(stop          ? tr("■ Stop here first")
+                   : told.empty() ? tr("● Placement holds")
+                                  : tr("◇ Nearly there"));
+    const int at = shown ? static_cast<int>(std::find(told.begin(), told.end(), shown) -
+                                            told.begin())
+                         : 0;
+    count_->setText(told.empty() ? QString() : tr("%1 of %2").arg(at + 1).arg(told.size()));
+    back_->setVisible(told.size() > 1);
+    on_->setVisible(told.size() > 1);
+    back_->setEnabled(at > 0);
+    on_->setEnabled(at + 1 < static_cast<int>(told.size()));
+    const Finding& said = shown ? *shown : c.findings.front();
+    // What it is stands large; what to do about it, under it.
+    const QString text = qt(textOf(said, learnersBook()));
+    const auto cut = text.indexOf(QRegularExpression("[:.] "));
+    headline_->setText(cut < 0 ? text : text.left(cut) + ".");
+    QString rest = cut < 0 ? QString() : text.mid(cut + 2);
+    if (!rest.isEmpty())
+        rest[0] = rest[0].toUpper();
+    body_->setText(rest);
+    body_->setVisible(!rest.isEmpty());
+    const std::string measure = shown ? measureOf(said, learnersBook()) : std::string();
+    measure_->setText(measure.empty() ? QString()
+                                      : tr("Would have caught it: %1").arg(qt(measure)));
+    measure_->setVisible(!measure.empty());
+    const std::string praise = praiseWords(c, learnersBook());
+    holds_->setText(qt(praise));
+    holds_->setVisible(!praise.empty());
+    laid_->setText(shown ? qt(textOf(c.findings.back(), learnersBook())) : QString());
+    showStrip(told);
+    for (std::size_t i = 0; i < cards_.size(); ++i)
+        cards_[i]->setChecked(static_cast<int>(i) == at);
+}
+
+void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
+    QStringList from;
+    for (const Finding* f : told)
+        from << QString::fromStdString(f->id) + arrowLength(desk_, *f);
+    if (from == stripped_)
+        return;
+    stripped_ = from;
+    while (QLayoutItem* item = strip_->takeAt(0)) {
         delete item->widget();
         delete item;
     }
-    for (const QString& line : lines) {
-        auto* label = new QLabel(line.section('\t', 1));
-        label->setWordWrap(true);
-        label->setTextInteractionFlags(Qt::TextSelectableByMouse);
-        if (const QString type = line.section('\t', 0, 0); !type.isEmpty())
-            label->setProperty(typeProperty, type);
-        rows->addWidget(label);
+    cards_.clear();
+    constexpr std::size_t most = 4;
+    for (std::size_t i = 0; i < std::min(told.size(), most); ++i) {
+        auto* button = new QToolButton;
+        button->setCheckable(true);
+        button->setProperty("role", "card");
+        button->setIcon(QIcon(cardOf(*told[i], devicePixelRatioF())));
+        button->setIconSize(card);
+        button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
+        button->setText(arrowLength(desk_, *told[i]).section(' ', 0, 1));
+        button->setAccessibleName(qt(textOf(*told[i], learnersBook())));
+        strip_->addWidget(button);
+        cards_.push_back(button);
+        connect(button, &QToolButton::clicked, this,
+                [this, i] { desk_.selection.showFinding(static_cast<int>(i)); });
     }
+    strip_->addStretch();
 }
 
 void FindingsPanel::showTable() {
@@ -157,18 +270,22 @@ void FindingsPanel::showTable() {
             item->setText(cells[column]);
             item->setFont(typeFont(TypeSize::Caption, c.sure));
         }
+        table_->item(row, 0)->setToolTip(cells[0]);
         table_->item(row, 0)->setData(Qt::UserRole, indexOf(c.mark));
         if (desk_.selection.touched(Side::Drawn) == c.mark && table_->currentRow() != row)
             table_->setCurrentCell(row, 0);
     }
+    table_->resizeRowsToContents();
 }
 
 void FindingsPanel::showStudy() {
     hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
     if (!desk_.comparison())
         return;
-    showFindings();
-    showTable();
+    numbers_->setOpen(desk_.selection.allNumbers());
+    showFinding();
+    if (numbers_->isOpen())
+        showTable();
 }
 
 } // namespace zokran

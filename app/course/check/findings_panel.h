@@ -1,13 +1,21 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "core/compare/compare.h"
+
+#include <vector>
 
 class QComboBox;
+class QHBoxLayout;
 class QTableWidget;
+class QToolButton;
 
 namespace zokran {
 
-/// The findings, what is held while laying over, and every feature's correction.
+class Fold;
+
+/// One finding at a time in large words, a strip of all of them, what holds; and folded away, what is
+/// held while laying over and every feature's correction.
 class FindingsPanel : public StepPanel {
     Q_OBJECT
 
@@ -18,13 +26,19 @@ protected:
     void showStudy() override;
 
 private:
-    void showFindings();
+    void showFinding();
+    void showStrip(const std::vector<const Finding*>& told);
     void showTable();
+    void step(int by);
 
+    QLabel *gate_, *count_, *headline_, *body_, *measure_, *holds_, *laid_;
+    QToolButton *back_, *on_;
+    QHBoxLayout* strip_;
+    std::vector<QToolButton*> cards_;
+    QStringList stripped_; ///< what the strip was made from
     QComboBox* hold_;
-    QWidget* findings_;
+    Fold* numbers_;
     QTableWidget* table_;
-    QStringList shown_; ///< the findings' sentences as they stand
 };
 
 } // namespace zokran
