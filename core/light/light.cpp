@@ -229,8 +229,11 @@ cv::Mat shadedForm(const Fit& fit, const LightDirection& light, int steps) {
     };
     const HeadSolid solid(fit.head);
     const SoftSurface& skin = solid.skin();
+    constexpr double foot = -1.7; // where the neck is cut off
     for (const auto& [a, b, c] : skin.triangles)
-        if (fit.view.faces(skin.points[a], solid.normals()[a]) ||
+        if (std::min({skin.points[a].y(), skin.points[b].y(), skin.points[c].y()}) < foot)
+            continue;
+        else if (fit.view.faces(skin.points[a], solid.normals()[a]) ||
             fit.view.faces(skin.points[b], solid.normals()[b]))
             triangle({skin.points[a], skin.points[b], skin.points[c]},
                      {solid.normals()[a], solid.normals()[b], solid.normals()[c]});
@@ -245,6 +248,9 @@ cv::Mat shadedForm(const Fit& fit, const LightDirection& light, int steps) {
     for (int k = 0; k < around; ++k) {
         for (int i = 0; i < rings; ++i) {
             const HeadPoint q[] = {on(i, k), on(i + 1, k), on(i + 1, k + 1), on(i, k + 1)};
+            // Below the brow the face stands in its place.
+            if (const HeadPoint middle = (q[0] + q[2]) / 2; middle.y() < 0.05 && middle.z() > 0.1)
+                continue;
             for (const auto& [a, b, c] : {std::array{0, 1, 2}, {0, 2, 3}})
                 triangle({q[a], q[b], q[c]}, {q[a], q[b], q[c]});
         }
