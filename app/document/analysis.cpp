@@ -170,19 +170,20 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     return *made_.back().construction;
 }
 
-std::vector<GuideLine> Analysis::lines(Side side) const {
+std::vector<GuideLine> Analysis::lines(Side side, Detail most) const {
     if (!fit_ || (side == Side::Drawn && !comparison_))
         return {};
-    return linesSeenBy(side == Side::Seen ? fit_->view : comparison_->registeredView);
+    return linesSeenBy(side == Side::Seen ? fit_->view : comparison_->registeredView, most);
 }
 
-std::vector<GuideLine> Analysis::linesSeenBy(const View& view) const {
+std::vector<GuideLine> Analysis::linesSeenBy(const View& view, Detail most) const {
     if (!fit_)
         return {};
     const Study& study = document_.study();
     std::vector<GuideLine> all =
-        construction(study.canon).lines(view, study.look.detail, study.switchedLines);
-    if (!study.look.over.empty() && study.look.over != study.canon)
+        construction(study.canon)
+            .lines(view, std::min(study.look.detail, most), study.switchedLines);
+    if (most > Detail::Planes && !study.look.over.empty() && study.look.over != study.canon)
         for (GuideLine& line :
              construction(study.look.over).lines(view, Detail::Guides, study.switchedLines))
             if (const LineEntry* entry = lineNamed(line.id); entry && entry->level && !line.hidden) {

@@ -31,9 +31,10 @@ public:
 
     /// The lines of the study's form and canon on the fitted head, or the same carried onto the
     /// sketch; those switched off are left out. A second canon's levels lie among them.
-    std::vector<GuideLine> lines(Side side) const;
+    /// `most` is how deep they go at the most.
+    std::vector<GuideLine> lines(Side side, Detail most = Detail::Head) const;
     /// The same as another view shows them: the form turned in the hand.
-    std::vector<GuideLine> linesSeenBy(const View& view) const;
+    std::vector<GuideLine> linesSeenBy(const View& view, Detail most = Detail::Head) const;
     /// The construction as the learner guesses it.
     std::vector<GuideLine> guessedLines() const;
 

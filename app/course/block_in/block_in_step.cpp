@@ -99,7 +99,8 @@ Scene BlockInStep::scene(Side side) {
     if (scene.picture.isNull())
         return scene;
     const Study& study = desk_.study();
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    // Ball and planes show whether the marks make a head; guides would only lie in the marks' way.
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen, Detail::Planes);
     if (study.guess) {
         const auto old = asOldGuess(desk_.analysis.guessedLines());
         lines.insert(lines.end(), old.begin(), old.end());
