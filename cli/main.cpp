@@ -9,7 +9,7 @@ namespace {
 using namespace zokran;
 
 constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides,  cli::canons, cli::forms, cli::sitter,
-                                cli::compare, cli::measure, cli::light, cli::rectify, cli::suggest, cli::cast, cli::learn};
+                                cli::compare, cli::measure, cli::light, cli::plan, cli::rectify, cli::suggest, cli::cast, cli::learn};
 
 /// Whatever goes wrong is one line.
 int refuse(const std::string& why) {

@@ -9,6 +9,6 @@ namespace zokran::cli {
 /// Each is one file of cli/verbs; the list of them is in main.cpp.
 using Verb = std::function<void()>(CLI::App& app);
 
-Verb fit, guides, canons, forms, sitter, compare, measure, light, rectify, suggest, cast, learn;
+Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, suggest, cast, learn;
 
 } // namespace zokran::cli

@@ -80,7 +80,9 @@ void FindingOverlay::paint(const Canvas& canvas) const {
     canvas.painter.setPen(QPen(canvas.style.halo, 1.5));
     canvas.painter.setBrush(canvas.style.chalk);
     canvas.painter.drawRoundedRect(plate, 5, 5);
-    canvas.painter.setPen(Qt::white);
+    // The word stands out from the chalk in both themes.
+    canvas.painter.setPen(canvas.style.chalk.lightnessF() > 0.6f ? QColor(Qt::black)
+                                                                 : QColor(Qt::white));
     canvas.painter.setFont(font);
     canvas.painter.drawText(plate, Qt::AlignCenter, shown.arrow->length);
 }

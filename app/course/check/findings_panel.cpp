@@ -218,7 +218,7 @@ void FindingsPanel::showFinding() {
 }
 
 void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
-    QStringList from;
+    QStringList from{Theme::current().dark ? "dark" : "light"};
     for (const Finding* f : told)
         from << QString::fromStdString(f->id) + arrowLength(desk_, *f);
     if (from == stripped_)

@@ -1,0 +1,156 @@
+#include "core/page/plan.h"
+
+#include "core/base/translatable.h"
+#include "core/construction/ball_form.h"
+#include "core/construction/lines.h"
+#include "core/head/population.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+
+namespace zokran {
+
+namespace {
+
+PaperBox boxOf(const std::vector<PicturePoint>& points) {
+    PaperBox box{{1e9, 1e9}, {-1e9, -1e9}};
+    for (const PicturePoint& p : points) {
+        box.low = PaperPoint(box.low.cwiseMin(p));
+        box.high = PaperPoint(box.high.cwiseMax(p));
+    }
+    return box;
+}
+
+std::vector<PicturePoint> pointsOf(const std::vector<GuideLine>& lines, std::string_view id) {
+    std::vector<PicturePoint> points;
+    for (const GuideLine& line : lines)
+        if (withoutSide(line.id) == id && !line.hidden)
+            points.insert(points.end(), line.points.begin(), line.points.end());
+    return points;
+}
+
+PaperBox moved(const PaperBox& box, const PicturePoint& by) {
+    return {PaperPoint(box.low + by), PaperPoint(box.high + by)};
+}
+
+bool isBox(const PaperBox& box) {
+    return box.low.x() <= box.high.x();
+}
+
+/// Heads higher than this share of the paper eat the page.
+constexpr double largest = 0.55;
+
+} // namespace
+
+PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height, const Fit* fit,
+                  const std::optional<PaperPoint>& at) {
+    const double w = paper.width.value, h = paper.height.value;
+    if (!(border.value >= 0 && 2 * border.value < std::min(w, h)))
+        throw BadInput("the border must leave some of the paper");
+    if (!(height.value >= 5 && height.value <= 5000))
+        throw BadInput("the head must be between 5 and 5000 mm high");
+    const HeadMarks head = fit ? fit->head : adultHeads().mean;
+    View view;
+    if (fit) {
+        view = fit->view;
+    } else {
+        view.nearness = 1 / usualDistance.value;
+        view.face(Eigen::Matrix3d::Identity());
+    }
+    // Brought to millimetres: crown to chin as seen is the height asked for.
+    const double seen =
+        (view.project(head[Mark::Crown]) - view.project(head[Mark::Chin])).norm();
+    if (!(seen > 1e-6))
+        throw BadInput("the head is seen from straight above or below; its height says nothing");
+    const double scale = height.value / seen;
+    view.principal = view.centre + (view.principal - view.centre) * scale;
+    view.scale *= scale;
+    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
+    const std::vector<GuideLine> lines = form.lines(view, Detail::Guides);
+
+    PagePlan plan;
+    plan.hair = boxOf(pointsOf(lines, "hair"));
+    plan.ears = boxOf(pointsOf(lines, "ear"));
+    plan.neck = boxOf(pointsOf(lines, "neck"));
+    std::vector<PicturePoint> all = pointsOf(lines, "face_edge");
+    for (std::string_view id : {"hair", "ear", "jaw_line", "centre_line"})
+        for (const PicturePoint& p : pointsOf(lines, id))
+            all.push_back(p);
+    for (Mark m : {Mark::Crown, Mark::Chin})
+        all.push_back(view.project(head[m]));
+    plan.head = boxOf(all);
+
+    const PicturePoint size = plan.head.high - plan.head.low;
+    const double ahead = view.pose().turn.value; // the way it looks
+    PicturePoint middle(w / 2, 0);
+    const double over = std::max(0.0, w - 2 * border.value - size.x());
+    middle.x() -= over / 12 * std::clamp(ahead / 0.6, -1.0, 1.0);
+    const double above = std::max(0.0, h - 2 * border.value - size.y()) * 0.4;
+    middle.y() = border.value + above + size.y() / 2;
+    const PicturePoint by = (at ? PicturePoint(*at) : middle) -
+                            PicturePoint((plan.head.low + plan.head.high) / 2);
+
+    plan.crown = PaperPoint(view.project(head[Mark::Crown]) + by);
+    plan.chin = PaperPoint(view.project(head[Mark::Chin]) + by);
+    const std::vector<PicturePoint> brow = pointsOf(lines, "brow_line"),
+                                    centre = pointsOf(lines, "centre_line");
+    auto endOf = [&](const std::vector<PicturePoint>& line, bool first) {
+        return line.empty() ? plan.crown
+                            : PaperPoint((first ? line.front() : line.back()) + by);
+    };
+    plan.browLeft = endOf(brow, true);
+    plan.browRight = endOf(brow, false);
+    if (plan.browLeft.x() > plan.browRight.x())
+        std::swap(plan.browLeft, plan.browRight);
+    plan.centreTop = endOf(centre, true);
+    plan.centreFoot = endOf(centre, false);
+    for (PaperBox* box : {&plan.head, &plan.hair, &plan.ears, &plan.neck})
+        *box = moved(*box, by);
+
+    const double b = border.value;
+    auto runsOff = [&](const PaperBox& box, bool belowToo) {
+        return isBox(box) && (box.low.x() < b || box.low.y() < b || box.high.x() > w - b ||
+                              (belowToo && box.high.y() > h - b));
+    };
+    auto warn = [&](bool when, PlanTrouble trouble) {
+        if (when)
+            plan.troubles.push_back(trouble);
+    };
+    warn(runsOff(plan.hair, true), PlanTrouble::HairCut);
+    warn(plan.chin.y() > h - b || plan.chin.x() < b || plan.chin.x() > w - b, PlanTrouble::ChinCut);
+    warn(runsOff(plan.ears, true), PlanTrouble::EarCut);
+    // Shoulders may run out below; at the sides they are cut.
+    warn(runsOff(plan.neck, false), PlanTrouble::ShoulderCut);
+    warn(size.y() > largest * h, PlanTrouble::TooLarge);
+    warn((plan.head.low.y() + plan.head.high.y()) / 2 > 0.55 * h, PlanTrouble::TooLow);
+    const double leftRoom = plan.head.low.x() - b, rightRoom = w - b - plan.head.high.x();
+    constexpr double turned = 0.26; // 15 degrees
+    warn((ahead > turned && rightRoom < leftRoom - 1) ||
+             (ahead < -turned && leftRoom < rightRoom - 1),
+         PlanTrouble::LooksOut);
+    return plan;
+}
+
+const char* wordsFor(PlanTrouble trouble) {
+    switch (trouble) {
+    case PlanTrouble::HairCut:
+        return ZOKRAN_WORDS("The hair runs over the border.");
+    case PlanTrouble::ChinCut:
+        return ZOKRAN_WORDS("The chin runs over the border.");
+    case PlanTrouble::EarCut:
+        return ZOKRAN_WORDS("An ear runs over the border.");
+    case PlanTrouble::ShoulderCut:
+        return ZOKRAN_WORDS("Neck or shoulder runs over the border at the side.");
+    case PlanTrouble::TooLarge:
+        return ZOKRAN_WORDS("The head eats the page: it takes more than half of its height.");
+    case PlanTrouble::TooLow:
+        return ZOKRAN_WORDS("The head sits low on the page.");
+    case PlanTrouble::LooksOut:
+        return ZOKRAN_WORDS("The head looks out of the page: leave more room before its face.");
+    }
+    return "";
+}
+
+} // namespace zokran

@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/fit/fit.h"
+#include "core/page/find_page.h"
+
+#include <optional>
+#include <vector>
+
+namespace zokran {
+
+/// A box on the paper, mm from the sheet's top-left corner.
+struct PaperBox {
+    PaperPoint low, high;
+};
+
+/// What may go wrong with a page before a feature is drawn.
+enum class PlanTrouble { HairCut, ChinCut, EarCut, ShoulderCut, TooLarge, TooLow, LooksOut };
+
+/// Where a head falls on a sheet.
+struct PagePlan {
+    PaperPoint crown, chin, browLeft, browRight; ///< the ends of the brow line as seen
+    PaperPoint centreTop, centreFoot;            ///< the centre line's ends
+    PaperBox head;      ///< hair's shell, face and ears
+    PaperBox hair, ears;
+    PaperBox neck;      ///< with the beginning of the shoulders
+    std::vector<PlanTrouble> troubles;
+};
+
+/// Places a head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not
+/// say where the middle of the head's box goes, it is put well (common practice, no source): a
+/// twelfth of the room left over is moved behind the head, so that it looks into the page, and two
+/// fifths of what is left over in height stay above it. Without a fit: an average head from the front. Throws BadInput where sizes are no
+/// sizes.
+PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres headHeight,
+                  const Fit* fit = nullptr, const std::optional<PaperPoint>& at = {});
+
+/// The trouble in a sentence.
+const char* wordsFor(PlanTrouble trouble);
+
+} // namespace zokran

@@ -1,0 +1,103 @@
+// Where a head falls on the paper, against OpenCV's projection brought to millimetres by hand.
+
+#include "core/page/plan.h"
+#include "tests/heads.h"
+
+#include <algorithm>
+#include <catch2/catch.hpp>
+#include <opencv2/calib3d.hpp>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+bool warns(const PagePlan& plan, PlanTrouble trouble) {
+    return std::find(plan.troubles.begin(), plan.troubles.end(), trouble) != plan.troubles.end();
+}
+
+Fit fitAt(const Pose& p, const HeadMarks& head) {
+    Fit fit;
+    fit.view = viewAt(p);
+    fit.pose = fit.view.pose();
+    fit.head = head;
+    fit.width = fit.height = 1000;
+    return fit;
+}
+
+} // namespace
+
+TEST_CASE("Crown and chin fall where OpenCV's camera puts them, brought to the paper's size") {
+    Random random(14);
+    for (int i = 0; i < 200; ++i) {
+        const HeadMarks head = random.head();
+        const Fit fit = fitAt(pose(random.between(-70, 70), random.between(-40, 40),
+                                   random.between(-40, 40)),
+                              head);
+        const double height = random.between(60, 200);
+        const PaperSize paper = paperNamed("A3");
+        const PagePlan plan = planPage(paper, {15}, {height}, &fit, PaperPoint(150, 200));
+        // All points through OpenCV, then scaled so that crown to chin is the height.
+        const View& view = fit.view;
+        const double f = view.focal().value;
+        const cv::Mat camera =
+            (cv::Mat_<double>(3, 3) << f, 0, view.principal.x(), 0, f, view.principal.y(), 0, 0, 1);
+        const PicturePoint off = (view.centre - view.principal) / view.scale;
+        auto seen = [&](Mark m) {
+            const Eigen::Vector3d v =
+                view.rotation * head[m] + Eigen::Vector3d(off.x(), -off.y(), -1 / view.nearness);
+            std::vector<cv::Point3d> in{{v.x(), -v.y(), -v.z()}};
+            std::vector<cv::Point2d> out;
+            cv::projectPoints(in, cv::Vec3d(0, 0, 0), cv::Vec3d(0, 0, 0), camera, cv::noArray(), out);
+            return PicturePoint(out[0].x, out[0].y);
+        };
+        const PicturePoint way = seen(Mark::Chin) - seen(Mark::Crown);
+        const PicturePoint expected = way / way.norm() * height;
+        CHECK((plan.chin - plan.crown - PaperPoint(expected)).norm() < 0.5);
+        CHECK((plan.head.low + plan.head.high).x() / 2 == Approx(150).margin(1e-6));
+        CHECK((plan.head.low + plan.head.high).y() / 2 == Approx(200).margin(1e-6));
+        for (const PaperPoint& p : {plan.crown, plan.chin}) {
+            CHECK(p.x() >= plan.head.low.x() - 1e-9);
+            CHECK(p.y() <= plan.head.high.y() + 1e-9);
+        }
+    }
+}
+
+TEST_CASE("It is warned exactly when something crosses the border") {
+    const PaperSize paper = paperNamed("A4");
+    const HeadMarks& head = adultHeads().mean;
+    const Fit fit = fitAt(pose(0, 0, 0), head);
+    const PagePlan well = planPage(paper, {15}, {110}, &fit);
+    CHECK(well.troubles.empty());
+    // Moved up until the hair just stays within the border, and a millimetre further.
+    const PaperPoint middle((well.head.low + well.head.high) / 2);
+    const double room = well.hair.low.y() - 15;
+    CHECK_FALSE(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle - PicturePoint(0, room - 0.1))),
+                      PlanTrouble::HairCut));
+    CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle - PicturePoint(0, room + 0.1))),
+                PlanTrouble::HairCut));
+    const double side = 210 - 15 - well.ears.high.x();
+    CHECK_FALSE(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle + PicturePoint(side - 0.1, 0))),
+                      PlanTrouble::EarCut));
+    CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle + PicturePoint(side + 0.1, 0))),
+                PlanTrouble::EarCut));
+    CHECK(warns(planPage(paper, {15}, {190}, &fit), PlanTrouble::TooLarge));
+    CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(105, 200)), PlanTrouble::TooLow));
+}
+
+TEST_CASE("Put well, a turned head looks into the page; pushed to the edge it looks out") {
+    const PaperSize paper = paperNamed("A3");
+    for (double turn : {-40.0, 40.0}) {
+        const Fit fit = fitAt(pose(turn, 0, 0), adultHeads().mean);
+        const PagePlan well = planPage(paper, {20}, {120}, &fit);
+        CHECK_FALSE(warns(well, PlanTrouble::LooksOut));
+        const double sign = turn > 0 ? 1 : -1;
+        const PaperPoint out(148.5 + sign * 40, 200);
+        CHECK(warns(planPage(paper, {20}, {120}, &fit, out), PlanTrouble::LooksOut));
+    }
+}
+
+TEST_CASE("Sizes that are none are refused in words") {
+    CHECK_THROWS_WITH(planPage(paperNamed("A4"), {120}, {100}), Catch::Contains("border"));
+    CHECK_THROWS_WITH(planPage(paperNamed("A4"), {10}, {-3}), Catch::Contains("head"));
+}
