@@ -271,3 +271,112 @@ TEST_CASE("A short course of many heads ends") {
     CHECK(j["studies"].size() == 3);
     CHECK(j["studies"][0]["step"] == "check");
 }
+
+namespace {
+
+/// A head's marks and its fit, once for the verbs below.
+void castAndFit() {
+    REQUIRE(run("cast --head meridian --turn 30 --tilt 8 --light -40,40 --size 500 --png h.png "
+                "--marks h.json").code == 0);
+    const Result fit = run("fit h.json");
+    REQUIRE(fit.code == 0);
+    std::ofstream(folder() + "/h.fit") << fit.out;
+}
+
+} // namespace
+
+TEST_CASE("sitter tells each division beside every canon, as guides by those canons have it") {
+    castAndFit();
+    const Result sitter = run("sitter h.fit");
+    REQUIRE(sitter.code == 0);
+    const auto j = nlohmann::json::parse(sitter.out);
+    CHECK(j["format"] == "zokran-sitter");
+    REQUIRE(j["rows"].size() > 12);
+    bool nose = false;
+    for (const auto& row : j["rows"]) {
+        CHECK(row["sigma"].get<double>() > 0);
+        CHECK(row["canons"].size() >= 7);
+        if (row["what"] == "nose_base_below_eyes") {
+            nose = true;
+            CHECK(row["unit"] == "eye_width");
+            CHECK(row["canons"]["eye-units"].get<double>() == Approx(1.5));
+            const auto g = nlohmann::json::parse(run("guides h.fit --canon halves").out);
+            const double eye = g["widths"]["eye"].get<double>();
+            CHECK(row["canons"]["halves"].get<double>() ==
+                  Approx((g["levels"]["eye"].get<double>() -
+                          g["levels"]["nose_base"].get<double>()) / eye));
+        }
+    }
+    CHECK(nose);
+}
+
+TEST_CASE("Every form is listed by its fixed id and drawn with its steps") {
+    castAndFit();
+    const Result forms = run("forms");
+    for (const char* id : {"ball", "egg", "circle-and-half", "box", "envelope", "features", "grid",
+                           "coordinates"}) {
+        CHECK(forms.out.find(std::string(id) + "\t") != std::string::npos);
+        const Result guides =
+            run(fmt::format("guides h.fit --canon sitter --form {} --svg {}.svg", id, id));
+        REQUIRE(guides.code == 0);
+        const auto j = nlohmann::json::parse(guides.out);
+        CHECK(j["form"] == id);
+        CHECK(j["lines"].size() > 4);
+        for (const auto& line : j["lines"])
+            CHECK(line["step"].get<int>() >= 1);
+        CHECK(contentOf(folder() + "/" + id + ".svg").ends_with("</svg>\n"));
+    }
+    for (const char* id : {"thirds", "quarters", "halves", "above-half", "circle-and-half",
+                           "brow-halves", "eye-units", "sitter"})
+        CHECK(run("canons").out.find(std::string(id) + "\t") != std::string::npos);
+}
+
+TEST_CASE("measure, light and plan answer in JSON, and refuse in one line") {
+    castAndFit();
+    auto j = nlohmann::json::parse(run("measure h.json --ratio brow nose_base nose_base chin").out);
+    CHECK(j["format"] == "zokran-measure");
+    CHECK(j["value"].get<double>() > 0.5);
+    CHECK(j["sigma"].get<double>() > 0);
+    j = nlohmann::json::parse(run("measure h.json --plumb inner_eye_r --unit inner_eye_r outer_eye_r").out);
+    CHECK(j["unit"] == "unit");
+    CHECK(j["passes"].size() > 5);
+    j = nlohmann::json::parse(run("light h.png h.fit").out);
+    CHECK(j["format"] == "zokran-light");
+    CHECK(j["azimuth"].get<double>() == Approx(-40).margin(20));
+    REQUIRE(run("light h.fit --azimuth 30 --elevation 40 --steps 3 --png shade.png").code == 0);
+    CHECK(contentOf(folder() + "/shade.png").starts_with("\x89PNG"));
+    j = nlohmann::json::parse(run("plan --paper A4 --border 15 --head 110 --pose h.fit").out);
+    CHECK(j["format"] == "zokran-plan");
+    CHECK(std::hypot(j["places"]["chin"][0].get<double>() - j["places"]["crown"][0].get<double>(),
+                     j["places"]["chin"][1].get<double>() - j["places"]["crown"][1].get<double>()) ==
+          Approx(110).margin(0.01));
+    for (const char* bad :
+         {"measure h.json --angle brow", "measure h.json --angle brow nobody", "measure h.json",
+          "measure h.json --mirror inner_eye_l", "light h.fit", "light nothere.png h.fit",
+          "plan --paper A9 --border 1 --head 100", "plan --paper A4 --border 200 --head 100",
+          "rectify h.png --paper A4", "rectify nothere.png --paper A4",
+          "rectify h.png --paper A4 --corners 1,2,3", "sitter h.json"}) {
+        INFO(bad);
+        const Result refused = run(bad);
+        CHECK(refused.code == 2);
+        CHECK(refused.out.empty());
+        CHECK(std::count(refused.err.begin(), refused.err.end(), '\n') == 1);
+    }
+}
+
+TEST_CASE("rectify lays a sheet flat by its corners, true to size") {
+    castAndFit();
+    const Result flat =
+        run("rectify h.png --paper A4 --corners 20,20,380,30,370,480,25,470 --png flat.png");
+    REQUIRE(flat.code == 0);
+    const auto j = nlohmann::json::parse(flat.out);
+    CHECK(j["format"] == "zokran-page");
+    CHECK(j["sure"] == 1.0);
+    Eigen::Matrix3d h;
+    for (int i = 0; i < 9; ++i)
+        h(i / 3, i % 3) = j["homography"][i].get<double>();
+    const Eigen::Vector3d corner = h * Eigen::Vector3d(370, 480, 1);
+    CHECK(corner.x() / corner.z() == Approx(210));
+    CHECK(corner.y() / corner.z() == Approx(297));
+    CHECK(contentOf(folder() + "/flat.png").starts_with("\x89PNG"));
+}
