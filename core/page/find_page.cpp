@@ -1,144 +1,17 @@
 #include "core/page/find_page.h"
 
-#include "core/base/errors.h"
+#include "core/page/page_lines.h"
 
+#include <Eigen/Eigenvalues>
 #include <algorithm>
-#include <cctype>
 #include <cmath>
-#include <fmt/format.h>
 #include <opencv2/imgproc.hpp>
-#include <string>
 
 namespace zokran {
 
 namespace {
 
-constexpr double inch = 25.4;
-
-struct Named {
-    std::string_view name;
-    double width, height; ///< mm
-};
-constexpr Named papers[] = {{"a0", 841, 1189},
-                            {"a1", 594, 841},
-                            {"a2", 420, 594},
-                            {"a3", 297, 420},
-                            {"a4", 210, 297},
-                            {"a5", 148, 210},
-                            {"a6", 105, 148},
-                            {"letter", 8.5 * inch, 11 * inch},
-                            {"legal", 8.5 * inch, 14 * inch},
-                            {"tabloid", 11 * inch, 17 * inch},
-                            {"imperial", 22 * inch, 30 * inch},
-                            {"half-imperial", 15 * inch, 22 * inch},
-                            {"quarter-imperial", 11 * inch, 15 * inch}};
-
-/// Pictures are looked at with this longer side, px.
-constexpr int lookSize = 900;
-
 using Vec2 = Eigen::Vector2d;
-
-/// A line n · p = d with a unit normal.
-struct Line {
-    Vec2 n;
-    double d;
-    double at(const Vec2& p) const { return n.dot(p) - d; }
-};
-
-std::optional<Vec2> meeting(const Line& a, const Line& b) {
-    Eigen::Matrix2d m;
-    m << a.n.transpose(), b.n.transpose();
-    if (std::abs(m.determinant()) < 0.15)
-        return std::nullopt;
-    return Vec2(m.inverse() * Vec2(a.d, b.d));
-}
-
-/// The picture in three planes whose edges are looked at, smoothed: lightness and two of colour.
-struct Look {
-    cv::Mat1f lightness, strength, dx, dy;
-    double scale; ///< of the look to the picture
-};
-
-Look lookAt(const cv::Mat& photograph) {
-    Look look;
-    look.scale = std::min(1.0, 1.0 * lookSize / std::max(photograph.cols, photograph.rows));
-    cv::Mat small, lab;
-    cv::resize(photograph, small, {}, look.scale, look.scale, cv::INTER_AREA);
-    if (small.channels() == 1)
-        cv::cvtColor(small, small, cv::COLOR_GRAY2BGR);
-    small.convertTo(small, CV_32FC3, 1 / 255.0);
-    cv::cvtColor(small, lab, cv::COLOR_BGR2Lab);
-    std::vector<cv::Mat1f> planes;
-    cv::split(lab, planes);
-    look.lightness = planes[0];
-    // The strongest gradient of the three planes, colour counting double: white cloth and white
-    // paper differ more in tint than in lightness.
-    for (int k = 0; k < 3; ++k) {
-        cv::Mat1f smooth, dx, dy, size;
-        cv::GaussianBlur(planes[static_cast<std::size_t>(k)], smooth, {}, 1.6);
-        cv::Scharr(smooth, dx, CV_32F, 1, 0, 1 / 32.0);
-        cv::Scharr(smooth, dy, CV_32F, 0, 1, 1 / 32.0);
-        if (k > 0) {
-            dx *= 2;
-            dy *= 2;
-        }
-        cv::magnitude(dx, dy, size);
-        if (k == 0) {
-            look.dx = dx;
-            look.dy = dy;
-            look.strength = size;
-        } else {
-            const cv::Mat better = size > look.strength;
-            dx.copyTo(look.dx, better);
-            dy.copyTo(look.dy, better);
-            size.copyTo(look.strength, better);
-        }
-    }
-    return look;
-}
-
-/// Lines along which many edge points lie, the strongest first.
-std::vector<Line> candidateLines(const Look& look) {
-    // Edges are thinned across their own direction, then the weaker ones dropped.
-    cv::Mat1b thin(look.strength.size(), std::uint8_t{0});
-    std::vector<float> sizes;
-    for (int y = 2; y + 2 < thin.rows; ++y)
-        for (int x = 2; x + 2 < thin.cols; ++x) {
-            const float s = look.strength(y, x);
-            if (s < 0.35f)
-                continue;
-            const double ux = look.dx(y, x) / s, uy = look.dy(y, x) / s;
-            const int ax = static_cast<int>(std::lround(ux)), ay = static_cast<int>(std::lround(uy));
-            if (s >= look.strength(y + ay, x + ax) && s >= look.strength(y - ay, x - ax)) {
-                thin(y, x) = 255;
-                sizes.push_back(s);
-            }
-        }
-    if (sizes.size() < 200)
-        return {};
-    std::vector<Line> lines;
-    std::vector<cv::Vec4i> pieces;
-    const double shortest = 0.10 * std::max(thin.cols, thin.rows);
-    cv::HoughLinesP(thin, pieces, 1, CV_PI / 360, 60, shortest, 14);
-    std::sort(pieces.begin(), pieces.end(), [](const cv::Vec4i& a, const cv::Vec4i& b) {
-        return std::hypot(a[2] - a[0], a[3] - a[1]) > std::hypot(b[2] - b[0], b[3] - b[1]);
-    });
-    for (const cv::Vec4i& p : pieces) {
-        const Vec2 a(p[0], p[1]), b(p[2], p[3]);
-        const Vec2 along = (b - a).normalized();
-        const Line line{Vec2(-along.y(), along.x()), Vec2(-along.y(), along.x()).dot(a)};
-        // Of lines that lie on one another one is enough.
-        const Vec2 middle = (a + b) / 2;
-        const bool twin = std::any_of(lines.begin(), lines.end(), [&](const Line& other) {
-            return std::abs(other.n.dot(line.n)) > 0.9990 && std::abs(other.at(middle)) < 4;
-        });
-        if (!twin)
-            lines.push_back(line);
-        if (lines.size() == 28)
-            break;
-    }
-    return lines;
-}
 
 /// How a side of a quadrangle lies on edges.
 struct SideSupport {
@@ -147,7 +20,7 @@ struct SideSupport {
     double brighter = 0; ///< how much lighter it is just inside than just outside, 0 to 100
 };
 
-SideSupport supportOf(const Look& look, const Vec2& a, const Vec2& b, const Vec2& centre) {
+SideSupport supportOf(const PageLook& look, const Vec2& a, const Vec2& b, const Vec2& centre) {
     SideSupport s;
     const Vec2 along = (b - a).normalized();
     Vec2 normal(-along.y(), along.x());
@@ -218,7 +91,7 @@ struct Scored {
     double score = 0, worstShare = 0, inside = 0, brighter = 0;
 };
 
-Scored scored(const Look& look, const std::array<Vec2, 4>& q) {
+Scored scored(const PageLook& look, const std::array<Vec2, 4>& q) {
     Scored s{q};
     const Vec2 centre = (q[0] + q[1] + q[2] + q[3]) / 4;
     s.worstShare = 1;
@@ -241,7 +114,7 @@ Scored scored(const Look& look, const std::array<Vec2, 4>& q) {
 }
 
 /// A side drawn through the ridge of the gradient near it, in the pixels of the whole picture.
-Line refined(const cv::Mat1f& grey, const Vec2& a, const Vec2& b, const Vec2& centre, double reach) {
+PageLine refined(const cv::Mat1f& grey, const Vec2& a, const Vec2& b, const Vec2& centre, double reach) {
     const Vec2 along = (b - a).normalized();
     Vec2 normal(-along.y(), along.x());
     if (normal.dot(centre - a) < 0)
@@ -282,7 +155,7 @@ Line refined(const cv::Mat1f& grey, const Vec2& a, const Vec2& b, const Vec2& ce
         }
         ridge.push_back(p + offset * normal);
     }
-    Line line{normal, normal.dot(a)};
+    PageLine line{normal, normal.dot(a)};
     if (ridge.size() < 20)
         return line;
     // Weighed least squares across the line, a few rounds (Tukey's weights).
@@ -324,46 +197,14 @@ std::array<Vec2, 4> inOrder(std::array<Vec2, 4> q) {
 
 } // namespace
 
-PaperSize paperNamed(std::string_view name) {
-    std::string plain;
-    for (const char c : name)
-        plain += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    constexpr std::string_view lying = "-landscape";
-    const bool landscape = plain.ends_with(lying);
-    const std::string stem = landscape ? plain.substr(0, plain.size() - lying.size()) : plain;
-    for (const Named& paper : papers)
-        if (paper.name == stem)
-            return landscape ? PaperSize{{paper.height}, {paper.width}}
-                             : PaperSize{{paper.width}, {paper.height}};
-    const auto x = plain.find('x');
-    try {
-        if (x != std::string::npos && x > 0 && x + 1 < plain.size()) {
-            std::size_t used = 0, rest = 0;
-            const double w = std::stod(plain.substr(0, x), &used);
-            const double h = std::stod(plain.substr(x + 1), &rest);
-            if (used == x && rest == plain.size() - x - 1 && w >= 20 && h >= 20 && w <= 5000 &&
-                h <= 5000)
-                return {{w}, {h}};
-        }
-    } catch (const std::exception&) {
-        // Told below like any other name that is none.
-    }
-    std::string known;
-    for (const Named& paper : papers)
-        known += fmt::format("{}{}", known.empty() ? "" : ", ", paper.name);
-    throw BadInput(fmt::format("there is no paper \"{}\"; there is: {}, each with -landscape, or WxH "
-                               "in mm from 20 to 5000",
-                               name, known));
-}
-
 std::optional<FoundPage> findPage(const cv::Mat& photograph) {
     if (photograph.empty() || std::min(photograph.cols, photograph.rows) < 40)
         return std::nullopt;
-    const Look look = lookAt(photograph);
-    std::vector<Line> lines = candidateLines(look);
+    const PageLook look = lookAt(photograph);
+    std::vector<PageLine> lines = candidateLines(look);
     const double w = look.strength.cols, h = look.strength.rows;
     // A sheet that runs out of the picture is closed by the picture's own edge.
-    for (const Line& edge : {Line{{1, 0}, 0}, Line{{1, 0}, w - 1}, Line{{0, 1}, 0}, Line{{0, 1}, h - 1}})
+    for (const PageLine& edge : {PageLine{{1, 0}, 0}, PageLine{{1, 0}, w - 1}, PageLine{{0, 1}, 0}, PageLine{{0, 1}, h - 1}})
         lines.push_back(edge);
     const std::size_t ofPicture = lines.size() - 4;
     // Pairs that run about alike are opposite sides; two such pairs about square make a sheet.
@@ -454,7 +295,7 @@ std::optional<FoundPage> findPage(const cv::Mat& photograph) {
         // The look's pixel k is the middle of a block of the picture's.
         whole[i] = (ordered[i] + Vec2(0.5, 0.5)) / look.scale - Vec2(0.5, 0.5);
     const Vec2 centre = (whole[0] + whole[1] + whole[2] + whole[3]) / 4;
-    std::array<Line, 4> sides;
+    std::array<PageLine, 4> sides;
     for (std::size_t i = 0; i < 4; ++i)
         sides[i] = refined(fine, whole[i], whole[(i + 1) % 4], centre, 3.5 / look.scale);
     FoundPage found;
@@ -474,68 +315,6 @@ std::optional<FoundPage> findPage(const cv::Mat& photograph) {
     if (found.sure < noPage)
         return std::nullopt;
     return found;
-}
-
-Eigen::Matrix3d toPaper(const PageCorners& corners, const PaperSize& paper) {
-    const PaperPoint to[] = {{0, 0},
-                             {paper.width.value, 0},
-                             {paper.width.value, paper.height.value},
-                             {0, paper.height.value}};
-    // The direct linear transform on four pairs, h33 = 1 (Hartley and Zisserman, algorithm 4.1), in
-    // pixels brought to about one.
-    const Vec2 middle = (corners[0] + corners[1] + corners[2] + corners[3]) / 4;
-    double size = 0;
-    for (const SketchPoint& c : corners)
-        size = std::max(size, (c - middle).norm());
-    double area = 0;
-    for (std::size_t i = 0; i < 4; ++i) {
-        const Vec2 p = corners[i] - middle, q = corners[(i + 1) % 4] - middle;
-        area += (p.x() * q.y() - p.y() * q.x()) / 2;
-    }
-    if (!(area > 1e-3 * size * size))
-        throw BadInput("the corners of the page must go round it clockwise and not lie on one line");
-    Eigen::Matrix<double, 8, 8> a = Eigen::Matrix<double, 8, 8>::Zero();
-    Eigen::Matrix<double, 8, 1> b;
-    for (int i = 0; i < 4; ++i) {
-        const Vec2 p = (corners[static_cast<std::size_t>(i)] - middle) / size;
-        const Vec2 q = to[i];
-        a.row(2 * i) << p.x(), p.y(), 1, 0, 0, 0, -q.x() * p.x(), -q.x() * p.y();
-        a.row(2 * i + 1) << 0, 0, 0, p.x(), p.y(), 1, -q.y() * p.x(), -q.y() * p.y();
-        b[2 * i] = q.x();
-        b[2 * i + 1] = q.y();
-    }
-    const Eigen::Matrix<double, 8, 1> h = a.fullPivLu().solve(b);
-    Eigen::Matrix3d m, bring;
-    m << h[0], h[1], h[2], h[3], h[4], h[5], h[6], h[7], 1;
-    bring << 1 / size, 0, -middle.x() / size, 0, 1 / size, -middle.y() / size, 0, 0, 1;
-    m *= bring;
-    if (!m.allFinite() || std::abs(m(2, 2)) < 1e-12)
-        throw BadInput("the corners of the page make no sheet");
-    return m / m(2, 2);
-}
-
-PaperSize turnedLike(const PageCorners& corners, PaperSize paper) {
-    const double across = (corners[1] - corners[0]).norm() + (corners[2] - corners[3]).norm();
-    const double down = (corners[3] - corners[0]).norm() + (corners[2] - corners[1]).norm();
-    if ((across > down) != (paper.width > paper.height))
-        std::swap(paper.width, paper.height);
-    return paper;
-}
-
-cv::Mat rectified(const cv::Mat& photograph, const PageCorners& corners, const PaperSize& paper,
-                  MillimetresPerPixel perPixel) {
-    const Eigen::Matrix3d h = toPaper(corners, paper);
-    const double s = 1 / perPixel.value;
-    cv::Mat m(3, 3, CV_64F);
-    for (int r = 0; r < 3; ++r)
-        for (int c = 0; c < 3; ++c)
-            m.at<double>(r, c) = (r < 2 ? s : 1) * h(r, c);
-    cv::Mat flat;
-    cv::warpPerspective(photograph, flat, m,
-                        {static_cast<int>(std::lround(s * paper.width.value)),
-                         static_cast<int>(std::lround(s * paper.height.value))},
-                        cv::INTER_CUBIC, cv::BORDER_REPLICATE);
-    return flat;
 }
 
 } // namespace zokran

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
-#include "core/page/find_page.h"
+#include "core/page/paper.h"
 
 #include <optional>
 #include <vector>

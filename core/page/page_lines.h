@@ -1,0 +1,31 @@
+#pragma once
+
+#include <Eigen/Core>
+#include <opencv2/core.hpp>
+#include <optional>
+#include <vector>
+
+namespace zokran {
+
+/// A straight line n · p = d of the picture with a unit normal, px.
+struct PageLine {
+    Eigen::Vector2d n;
+    double d;
+    double at(const Eigen::Vector2d& p) const { return n.dot(p) - d; }
+};
+
+/// Where two lines meet; nothing where they run nearly alike.
+std::optional<Eigen::Vector2d> meeting(const PageLine& a, const PageLine& b);
+
+/// A photograph brought to a handy size, and its edges: of lightness and of two planes of colour the
+/// strongest gradient at each place.
+struct PageLook {
+    cv::Mat1f lightness, strength, dx, dy;
+    double scale; ///< of the look to the photograph
+};
+PageLook lookAt(const cv::Mat& photograph);
+
+/// Lines along which many edge points lie, the longest pieces first, each once.
+std::vector<PageLine> candidateLines(const PageLook& look);
+
+} // namespace zokran
