@@ -17,4 +17,9 @@ View smallView(Degrees turn, Degrees tilt, const QSizeF& size);
 /// school the average head's own.
 QPixmap schoolDrawing(const std::optional<Canon>& canon, const QSize& size, double density);
 
+/// A sitter from the front and from the side with the sitter's own levels, and a school's dashed
+/// beside them.
+QPixmap sitterDrawing(const HeadMarks& sitter, const std::optional<Canon>& canon, const QSize& size,
+                      double density);
+
 } // namespace zokran

@@ -1,5 +1,6 @@
 #include "app/course/guides/sitter_fold.h"
 
+#include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/fit/sitter_table.h"
@@ -11,6 +12,7 @@
 #include <QSlider>
 #include <QTableWidget>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 namespace zokran {
@@ -18,11 +20,13 @@ namespace zokran {
 namespace {
 
 constexpr int pushSteps = 20; // to a whole likeness
+constexpr QSize drawingSize(280, 150);
 
 } // namespace
 
 SitterFold::SitterFold(Desk& desk, QWidget* parent)
     : Fold(tr("This sitter against the schools"), parent), desk_(desk), words_(new QLabel),
+      drawing_(new QLabel),
       push_(new QSlider(Qt::Horizontal)), table_(new QTableWidget) {
     auto* name = new QLabel(tr("&Push the likeness: half, true, double"));
     name->setWordWrap(true);
@@ -34,6 +38,8 @@ SitterFold::SitterFold(Desk& desk, QWidget* parent)
     push_->setTickPosition(QSlider::TicksBelow);
     push_->setAccessibleName(tr("Push the likeness"));
     inside()->addWidget(push_);
+    drawing_->setAccessibleName(tr("This sitter's levels, and the school's dashed"));
+    inside()->addWidget(drawing_);
     words_->setWordWrap(true);
     inside()->addWidget(words_);
     table_->setColumnCount(3);
@@ -87,6 +93,11 @@ void SitterFold::fill() {
     words_->setText(words.join("\n\n"));
     const std::vector<SitterRow> rows = sitterTable(*fit, schools_);
     const std::string& canon = desk_.study().canon;
+    const auto school = std::find_if(schools_.begin(), schools_.end(),
+                                     [&](const Canon& c) { return c.id == canon; });
+    drawing_->setPixmap(sitterDrawing(
+        fit->head, school == schools_.end() ? std::nullopt : std::optional(*school), drawingSize,
+        devicePixelRatioF()));
     table_->setRowCount(static_cast<int>(rows.size()));
     table_->horizontalHeaderItem(2)->setText(canon == "sitter" ? tr("Adults") : tr("School"));
     int at = 0;

@@ -25,7 +25,7 @@ private:
 
     Desk& desk_;
     std::vector<Canon> schools_;
-    QLabel* words_;
+    QLabel *words_, *drawing_;
     QSlider* push_;
     QTableWidget* table_;
     bool refreshing_ = false;
