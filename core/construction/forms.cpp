@@ -83,17 +83,19 @@ std::vector<GuideLine> Construction::lines(const View& view, Detail detail,
     return traced;
 }
 
-Subject ownSubject(std::shared_ptr<const HeadSolid> solid) {
-    const HeadMarks& head = solid->head();
+Widths widthsOf(const HeadMarks& head, BallRadii across) {
     using enum Mark;
     auto apart = [&](Mark left) {
         return BallRadii{(head[left] - head[mirrored(left)]).norm()};
     };
-    const Levels levels = levelsOf(head);
     const BallRadii eye = eyeWidth(head);
-    const BallRadii across = 2 * solid->halfWidth(levels.eye);
-    return {std::move(solid), levels,
-            {across, eye, apart(InnerEyeL), apart(NoseWingL), apart(MouthCornerL), 1.25 * eye}};
+    return {across, eye, apart(InnerEyeL), apart(NoseWingL), apart(MouthCornerL), 1.25 * eye};
+}
+
+Subject ownSubject(std::shared_ptr<const HeadSolid> solid) {
+    const Levels levels = levelsOf(solid->head());
+    const Widths widths = widthsOf(solid->head(), 2 * solid->halfWidth(levels.eye));
+    return {std::move(solid), levels, widths};
 }
 
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,

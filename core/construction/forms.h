@@ -44,6 +44,10 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
                                         std::shared_ptr<const HeadSolid> solid,
                                         const FormLook& look = {});
 
+/// The widths of one sitter's own features, the face being so wide `across`. Brows, which are no
+/// marks, are taken to be one and a quarter eyes long.
+Widths widthsOf(const HeadMarks& head, BallRadii across);
+
 /// What departs from the average adult, `times` as strong: below 1 the sitter is made plainer, above
 /// 1 the likeness is pushed, as caricaturists do.
 HeadMarks pushed(const HeadMarks& head, double times);

@@ -1,5 +1,6 @@
 #include "core/fit/sitter_table.h"
 
+#include "core/construction/forms.h"
 #include "core/head/soft_surface.h"
 
 #include <cmath>
@@ -64,14 +65,7 @@ std::span<const Division> divisions() {
 }
 
 std::pair<Levels, Widths> measuresOf(const HeadMarks& head) {
-    using enum Mark;
-    auto apart = [&](Mark left) {
-        return BallRadii{(head[left] - head[mirrored(left)]).norm()};
-    };
-    const BallRadii eye = eyeWidth(head);
-    return {levelsOf(head),
-            {{faceWidth(head)}, eye, apart(InnerEyeL), apart(NoseWingL), apart(MouthCornerL),
-             1.25 * eye}};
+    return {levelsOf(head), widthsOf(head, {faceWidth(head)})};
 }
 
 std::vector<SitterRow> sitterTable(const Fit& fit, const std::vector<Canon>& schools) {

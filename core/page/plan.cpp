@@ -1,6 +1,5 @@
 #include "core/page/plan.h"
 
-#include "core/base/translatable.h"
 #include "core/construction/ball_form.h"
 #include "core/construction/lines.h"
 #include "core/head/population.h"
@@ -131,26 +130,6 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
              (ahead < -turned && leftRoom < rightRoom - 1),
          PlanTrouble::LooksOut);
     return plan;
-}
-
-const char* wordsFor(PlanTrouble trouble) {
-    switch (trouble) {
-    case PlanTrouble::HairCut:
-        return ZOKRAN_WORDS("The hair runs over the border.");
-    case PlanTrouble::ChinCut:
-        return ZOKRAN_WORDS("The chin runs over the border.");
-    case PlanTrouble::EarCut:
-        return ZOKRAN_WORDS("An ear runs over the border.");
-    case PlanTrouble::ShoulderCut:
-        return ZOKRAN_WORDS("Neck or shoulder runs over the border at the side.");
-    case PlanTrouble::TooLarge:
-        return ZOKRAN_WORDS("The head eats the page: it takes more than half of its height.");
-    case PlanTrouble::TooLow:
-        return ZOKRAN_WORDS("The head sits low on the page.");
-    case PlanTrouble::LooksOut:
-        return ZOKRAN_WORDS("The head looks out of the page: leave more room before its face.");
-    }
-    return "";
 }
 
 } // namespace zokran

@@ -29,12 +29,9 @@ struct PagePlan {
 /// Places a head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not
 /// say where the middle of the head's box goes, it is put well (common practice, no source): a
 /// twelfth of the room left over is moved behind the head, so that it looks into the page, and two
-/// fifths of what is left over in height stay above it. Without a fit: an average head from the front. Throws BadInput where sizes are no
-/// sizes.
+/// fifths of what is left over in height stay above it. Without a fit: an average head from the
+/// front. Throws BadInput where sizes are no sizes.
 PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres headHeight,
                   const Fit* fit = nullptr, const std::optional<PaperPoint>& at = {});
-
-/// The trouble in a sentence.
-const char* wordsFor(PlanTrouble trouble);
 
 } // namespace zokran
