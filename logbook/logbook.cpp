@@ -48,6 +48,25 @@ Page loadedPage(const std::string& text) {
     return text.empty() ? Page{} : parsePage(text, inMessages);
 }
 
+std::string storedSaid(const std::optional<std::vector<Part>>& said) {
+    if (!said)
+        return "";
+    std::string text;
+    for (Part part : *said)
+        text += (text.empty() ? "" : " ") + std::string(idOf(part));
+    return text.empty() ? "-" : text;
+}
+std::optional<std::vector<Part>> loadedSaid(const std::string& text) {
+    if (text.empty())
+        return std::nullopt;
+    std::vector<Part> said;
+    std::istringstream in(text);
+    for (std::string id; in >> id;)
+        if (const auto part = partNamed(id))
+            said.push_back(*part);
+    return said;
+}
+
 /// The folder a logbook lies in, made where that is wanted.
 std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
     std::error_code error;
@@ -205,13 +224,14 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     for (std::size_t i = 0; i < study.attempts.size(); ++i) {
         const Attempt& a = study.attempts[i];
         Statement put(db_, "INSERT INTO attempt (study, place, picture, marks, page, drawn, "
-                           "comparison) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7) "
+                           "comparison, said) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8) "
                            "ON CONFLICT (study, place) DO UPDATE SET picture = ?3, marks = ?4, "
-                           "page = ?5, drawn = ?6, comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
+                           "page = ?5, drawn = ?6, said = ?8, comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
                            "THEN ?7 ELSE comparison END");
         put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(storedMarks(a.marks));
         put.bind(storedPage(a.page)).bind(a.drawn);
         put.bind(i == study.current ? computed.comparison : std::string());
+        put.bind(storedSaid(a.said));
         put.next();
     }
     Statement rest(db_, "DELETE FROM attempt WHERE study = ? AND place >= ?");
@@ -245,12 +265,12 @@ StoredStudy Logbook::load(StudyId id) const {
     stored.revision = s.integer(13);
     if (const std::string look = s.text(14); !look.empty())
         study.look = parseLook(look, inMessages);
-    Statement a(db_, "SELECT picture, marks, page, drawn FROM attempt WHERE study = ? "
+    Statement a(db_, "SELECT picture, marks, page, drawn, said FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);
     while (a.next())
         study.attempts.push_back(
-            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3)});
+            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3), loadedSaid(a.text(4))});
     return stored;
 }
 

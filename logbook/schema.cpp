@@ -71,6 +71,10 @@ constexpr const char* migrations[] = {
     R"(ALTER TABLE study ADD COLUMN look TEXT NOT NULL DEFAULT '';
        UPDATE study SET hidden_lines = trim(replace(replace(replace(' ' || hidden_lines || ' ',
         ' wing_plumb ', ' '), ' corner_plumb ', ' '), '  ', ' '));)",
+    // Pages laid flat (in the page's text, which an older program would pass over), and what the learner
+    // said of a sketch before the check: parts by name, "-" for nothing said, '' while not asked.
+    R"(ALTER TABLE attempt ADD COLUMN said TEXT NOT NULL DEFAULT '';
+       UPDATE attempt SET said = '-';)",
 };
 
 } // namespace

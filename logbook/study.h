@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/compare/compare.h"
+#include "core/compare/parts.h"
 #include "core/construction/construction.h"
 #include "core/fit/guess.h"
 #include "core/head/marks.h"
@@ -23,6 +24,9 @@ struct Attempt {
     SketchMarks marks;
     Page page;
     std::string drawn; ///< when, ISO 8601, UTC
+    /// What looked wrong to the learner before anything was told, the biggest first; empty where they
+    /// did not say, nothing while they have not been asked.
+    std::optional<std::vector<Part>> said = {};
     bool operator==(const Attempt&) const = default;
 };
 

@@ -24,7 +24,8 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     where_ = addText({});
     column_->addWidget(diagram_ = new MarkDiagram);
     auto* row = new QHBoxLayout;
-    auto* hidden = new QPushButton(tr("&Cannot see it"));
+    auto* hidden =
+        new QPushButton(side == Side::Seen ? tr("&Cannot see it") : tr("Not drawn &yet"));
     hidden->setToolTip(tr("Space"));
     auto* ball = new QPushButton(tr("&Lay the ball"));
     ball->setToolTip(tr("Lay the ball over the cranium and drag it into place"));
@@ -33,6 +34,8 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     column_->addLayout(row);
     if (side == Side::Seen)
         buildReferenceOnly();
+    else
+        buildSketchOnly();
     column_->addWidget(list_ = new QListWidget, 1);
     list_->setMinimumHeight(120);
     list_->setAccessibleName(tr("All marks"));
@@ -78,6 +81,15 @@ void MarkPanel::buildReferenceOnly() {
     });
 }
 
+void MarkPanel::buildSketchOnly() {
+    column_->addWidget(rest_ = new QPushButton(tr("That is &all I have drawn")));
+    rest_->setToolTip(tr("Judge what is marked and leave out the rest, as for a bare block-in"));
+    connect(rest_, &QPushButton::clicked, this, [this] { leaveRest(desk_); });
+    column_->addWidget(page_ = new QPushButton);
+    page_->setToolTip(tr("Put the paper's corners right and say which paper it is"));
+    connect(page_, &QPushButton::clicked, this, [this] { desk_.page.adjust(); });
+}
+
 void MarkPanel::showNext() {
     const auto next = nextMark(desk_, side_);
     diagram_->show(next);
@@ -116,7 +128,7 @@ void MarkPanel::showList() {
                 doubt = tr("  (doubtful)");
         }
         if (mark && mark->hidden)
-            doubt = tr("  (not seen)");
+            doubt = side_ == Side::Seen ? tr("  (not seen)") : tr("  (not drawn)");
         else if (mark && mark->suggested)
             doubt = tr("  (suggested)");
         QListWidgetItem* item = list_->item(row);
@@ -147,6 +159,15 @@ void MarkPanel::showStudy() {
         guessWords_->setText(told ? qt(guessWords(*guess, *desk_.fit(), learnersBook()))
                                   : QString());
         guessWords_->setVisible(told);
+    }
+    if (side_ == Side::Drawn) {
+        const auto& flat = desk_.page.flat();
+        page_->setText(flat ? tr("&Page laid flat: %1 by %2 mm…")
+                                  .arg(flat->paper.width.value, 0, 'f', 0)
+                                  .arg(flat->paper.height.value, 0, 'f', 0)
+                            : tr("Lay the &page flat…"));
+        page_->setEnabled(desk_.study().attempt());
+        rest_->setEnabled(desk_.comparison().has_value());
     }
     showNext();
     showList();

@@ -22,6 +22,7 @@ protected:
 
 private:
     void buildReferenceOnly();
+    void buildSketchOnly();
     void showNext();
     void showList();
 
@@ -29,6 +30,7 @@ private:
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
     QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
+    QPushButton *rest_ = nullptr, *page_ = nullptr;
     QCheckBox* smiling_ = nullptr;
     QLabel* guessWords_ = nullptr;
     QListWidget* list_;

@@ -26,6 +26,16 @@ void asMeasured(std::vector<GuideLine>& lines) {
 } // namespace
 
 Scene Scenes::picture(Side side) {
+    const MarkSheet& sheet = desk_.study().marks(side);
+    return pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
+}
+
+Scene Scenes::photograph(Side side) {
+    const QImage photograph = desk_.photograph(side);
+    return pictureScene(side, photograph, photograph.size());
+}
+
+Scene Scenes::pictureScene(Side side, const QImage& picture, const QSizeF& extent) {
     Scene scene;
     const bool seen = side == Side::Seen;
     const QString name = desk_.pictureName(side);
@@ -36,9 +46,8 @@ Scene Scenes::picture(Side side) {
                            : tr("A photograph of your sketch lies here.");
     if (name.isEmpty())
         return scene;
-    const MarkSheet& sheet = desk_.study().marks(side);
-    scene.extent = QSizeF(std::max(1, sheet.width), std::max(1, sheet.height));
-    scene.picture = desk_.picture(side);
+    scene.extent = extent.expandedTo({1, 1});
+    scene.picture = picture;
     if (!scene.picture.isNull())
         scene.lay<PictureOverlay>(scene.picture, scaled_[seen ? 0 : 1]);
     else if (const QString why = desk_.pictures.trouble(name); !why.isEmpty())

@@ -14,8 +14,11 @@ class Scenes {
 public:
     explicit Scenes(Desk& desk) : desk_(desk), turnTool_(desk) {}
 
-    /// A side's picture alone, or what is said while it is missing.
+    /// A side's picture alone, or what is said while it is missing: the photograph, or the sketch's
+    /// page laid flat.
     Scene picture(Side side);
+    /// The photograph as it came.
+    Scene photograph(Side side);
     /// The head with its neck and some air, as far as the picture reaches; with `named` there is
     /// room beside it for the names of lines.
     QRectF headFrame(const View& view, const QSizeF& picture, bool named) const;
@@ -32,6 +35,7 @@ public:
     Scene drawn(bool overlaid);
 
 private:
+    Scene pictureScene(Side side, const QImage& picture, const QSizeF& extent);
     /// How sure each level line is, in % of the head's height.
     std::map<std::string, QString> doubts() const;
 

@@ -40,6 +40,8 @@ public:
     /// What lies on a sheet, and what the hand can do there.
     virtual Scene scene(Side side) = 0;
     virtual NextThing next() = 0;
+    /// The two sheets may be looked at in other ways: mirrored, laid over, and so on.
+    virtual bool offersLooking() const { return false; }
 
 protected:
     /// The one panel of a step that has no more, made when first asked for; the bench owns it then.

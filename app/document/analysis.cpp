@@ -193,6 +193,19 @@ std::vector<GuideLine> Analysis::linesSeenBy(const View& view, Detail most) cons
     return all;
 }
 
+std::vector<GuideLine> Analysis::drawnHeadLines() const {
+    const Comparison& c = *comparison_;
+    HeadMarks head = c.sitter;
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& p = c.placements[markAt(i)])
+            head[markAt(i)] = c.sketchView.liftInPlaneOf(head[markAt(i)], p->drawn);
+    const Study& study = document_.study();
+    FormLook look = study.look;
+    look.push = 1;
+    return construct(*forms().front(), std::nullopt, head, look)
+        ->lines(c.sketchView, study.look.detail, study.switchedLines);
+}
+
 std::vector<GuideLine> Analysis::guessedLines() const {
     const Study& study = document_.study();
     if (!study.guess || !study.guess->hasBall())

@@ -35,6 +35,9 @@ public:
     std::vector<GuideLine> lines(Side side, Detail most = Detail::Head) const;
     /// The same as another view shows them: the form turned in the hand.
     std::vector<GuideLine> linesSeenBy(const View& view, Detail most = Detail::Head) const;
+    /// The head the sketch shows: the sitter's, bent to the sketch's own marks, in its own pose. Needs
+    /// a comparison.
+    std::vector<GuideLine> drawnHeadLines() const;
     /// The construction as the learner guesses it.
     std::vector<GuideLine> guessedLines() const;
 

@@ -6,12 +6,15 @@ namespace zokran {
 
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
-      pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document) {
+      pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document),
+      page(document) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
     connect(&selection, &Selection::changed, this, &Desk::changed);
     connect(&suggesting, &Suggesting::changed, this, &Desk::changed);
+    connect(&looking, &Looking::changed, this, &Desk::changed);
+    connect(&page, &PageLaying::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())
             emit document.troubled(why);
@@ -19,12 +22,20 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     });
     connect(&document, &Document::opened, this, [this] {
         selection.clear();
+        looking.choose("side-by-side");
         pictures.keepOnly({pictureName(Side::Seen), pictureName(Side::Drawn)});
     });
 }
 
 QString Desk::pictureName(Side side) const {
     return qt(study().picture(side));
+}
+
+QImage Desk::picture(Side side) {
+    const Attempt* attempt = study().attempt();
+    if (side == Side::Drawn && attempt && attempt->page.flat)
+        return pictures.flat(pictureName(side), *attempt->page.flat);
+    return photograph(side);
 }
 
 void Desk::takePicture(const QString& file, Side side, const QString& sitter) {
@@ -41,6 +52,8 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter) {
                 document.addAttempt(*forStudy, file, read.image.size());
             if (side == Side::Seen || document.id() == forStudy)
                 pictures.put(pictureName(side), read.image);
+            if (side == Side::Drawn && document.id() == forStudy && study().attempt())
+                page.look(read.image);
             emit changed();
         });
     });

@@ -2,9 +2,11 @@
 
 #include "app/document/analysis.h"
 #include "app/document/document.h"
+#include "app/document/page_laying.h"
 #include "app/document/pictures.h"
 #include "app/document/selection.h"
 #include "app/document/suggesting.h"
+#include "app/looking/looking.h"
 
 namespace zokran {
 
@@ -21,11 +23,17 @@ public:
     Selection selection;
     Pictures pictures;
     Suggesting suggesting;
+    PageLaying page;
+    Looking looking;
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }
     const std::optional<Comparison>& comparison() const { return analysis.comparison(); }
-    QImage picture(Side side) { return pictures.picture(pictureName(side)); }
+    /// What is looked at and marked: the photograph, or the sketch's page laid flat. Null while it is
+    /// being made.
+    QImage picture(Side side);
+    /// The photograph as it came.
+    QImage photograph(Side side) { return pictures.picture(pictureName(side)); }
     QString pictureName(Side side) const;
 
     /// Decodes a picture off the UI thread; then it becomes a new study, or a sketch of the study

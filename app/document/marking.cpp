@@ -1,6 +1,7 @@
 #include "app/document/marking.h"
 
 #include "app/widgets/words.h"
+#include "core/compare/expected.h"
 #include "core/words/mark_words.h"
 
 #include <QCoreApplication>
@@ -38,10 +39,36 @@ std::optional<Mark> nextMark(const Desk& desk, Side side) {
     // Once the head is fitted the mark that tells most about it comes first.
     if (side == Side::Seen && desk.analysis.telling())
         return desk.analysis.telling()->mark;
+    const auto isOpen = [&](Mark m) {
+        // Nobody is asked for what the reference does not show.
+        const auto& known = desk.study().reference.marks[m];
+        return !desk.study().marks(side).marks[m] &&
+               (side == Side::Seen || !known || !known->hidden);
+    };
+    // Brow, chin and the corner of an eye lay the reference over a sketch.
+    if (side == Side::Drawn)
+        for (Mark m : {Mark::Brow, Mark::Chin, Mark::OuterEyeR, Mark::OuterEyeL})
+            if (isOpen(m) && placedCount(desk, side) < 3)
+                return m;
     for (Mark m : markingOrder())
-        if (!desk.study().marks(side).marks[m])
+        if (isOpen(m))
             return m;
     return std::nullopt;
+}
+
+PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk) {
+    const Attempt* attempt = desk.study().attempt();
+    if (!attempt || !desk.fit())
+        return {};
+    return expectedOnSketch(desk.study().reference, *desk.fit(), attempt->marks);
+}
+
+void leaveRest(Desk& desk) {
+    desk.document.edit(tr("Leave out what is not drawn yet"), {}, [](Study& s) {
+        for (auto& mark : s.marks(Side::Drawn).marks)
+            if (!mark)
+                mark = PlacedMark{std::nullopt, true};
+    });
 }
 
 int placedCount(const Desk& desk, Side side) {
@@ -57,8 +84,15 @@ int suggestionCount(const Desk& desk) {
 }
 
 bool sketchIsJudged(const Desk& desk) {
-    return desk.comparison() && placedCount(desk, Side::Drawn) >= enoughSketchMarks &&
-           !nextMark(desk, Side::Drawn);
+    return desk.comparison() && !nextMark(desk, Side::Drawn);
+}
+
+void commitSaid(Desk& desk, const std::vector<Part>& said) {
+    desk.document.edit(said.empty() ? tr("Go on to the check") : tr("Say what looks wrong"), {},
+                       [&](Study& s) {
+                           if (Attempt* attempt = s.attempt())
+                               attempt->said = said;
+                       });
 }
 
 void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge) {
@@ -70,7 +104,8 @@ void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const Q
 
 void hideMark(Desk& desk, Side side, Mark mark) {
     desk.selection.placed(side, desk.selection.touched(side));
-    desk.document.edit(tr("Cannot see the %1").arg(nameOf(mark)), {}, [&](Study& s) {
+    const QString words = side == Side::Seen ? tr("Cannot see the %1") : tr("The %1 is not drawn");
+    desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
         s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
     });
 }

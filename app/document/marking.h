@@ -13,12 +13,17 @@ const std::vector<Mark>& markingOrder();
 /// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose, or
 /// the first not placed yet.
 std::optional<Mark> nextMark(const Desk& desk, Side side);
+/// Where the sketch's marks that are not placed yet are to be expected.
+PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk);
+/// The rest of the sketch's marks are not drawn yet: what is there is judged alone.
+void leaveRest(Desk& desk);
 int placedCount(const Desk& desk, Side side);
 int suggestionCount(const Desk& desk);
-/// Fewer marks than this are too few to judge a sketch by.
-inline constexpr int enoughSketchMarks = 8;
 /// The sketch is marked and compared: there is something to say.
 bool sketchIsJudged(const Desk& desk);
+
+/// Stands by what the learner said of the sketch before anything is told; empty: nothing.
+void commitSaid(Desk& desk, const std::vector<Part>& said);
 
 void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
 void hideMark(Desk& desk, Side side, Mark mark);

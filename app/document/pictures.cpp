@@ -1,5 +1,6 @@
 #include "app/document/pictures.h"
 
+#include "app/document/page_picture.h"
 #include "core/base/errors.h"
 
 #include <QDir>
@@ -103,6 +104,31 @@ QImage Pictures::picture(const QString& name) {
     return {};
 }
 
+QImage Pictures::flat(const QString& name, const LaidFlat& how) {
+    if (flat_ && flat_->name == name && flat_->how == how)
+        return flat_->image;
+    const QImage photograph = picture(name);
+    if (photograph.isNull())
+        return {};
+    flat_ = Flat{name, how, {}};
+    ++decoding_;
+    emit busyChanged();
+    pool_.start(
+        [this, photograph, name, how] {
+            const QImage image = laidFlat(photograph, how);
+            QMetaObject::invokeMethod(this, [this, image, name, how] {
+                --decoding_;
+                emit busyChanged();
+                if (!flat_ || flat_->name != name || !(flat_->how == how))
+                    return; // another is wanted meanwhile
+                flat_->image = image;
+                emit arrived(name);
+            });
+        },
+        1);
+    return {};
+}
+
 void Pictures::put(const QString& name, const QImage& image) {
     pictures_[name] = {image, {}, false};
 }
@@ -111,6 +137,8 @@ void Pictures::keepOnly(const QStringList& names) {
     for (const QString& known : pictures_.keys())
         if (!names.contains(known))
             pictures_.remove(known);
+    if (flat_ && !names.contains(flat_->name))
+        flat_.reset();
 }
 
 QImage Pictures::thumbnail(const QString& name, const QSize& size) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/picture_file.h"
+#include "core/page/page.h"
 
 #include <QHash>
 #include <QImage>
@@ -27,6 +28,9 @@ public:
     bool isDecoding(const QString& name) const { return state(name).decoding; }
     /// Why the picture cannot be shown; empty when it can or nobody knows yet.
     QString trouble(const QString& name) const { return state(name).trouble; }
+    /// The page a picture shows, laid flat; null while it is being made, and `arrived` tells. The one
+    /// asked for last is kept.
+    QImage flat(const QString& name, const LaidFlat& how);
     /// Puts a picture in that was decoded already, as when it was just taken in.
     void put(const QString& name, const QImage& image);
     /// Forgets all pictures but these.
@@ -60,6 +64,12 @@ private:
     std::filesystem::path folder_;
     bool mayWrite_;
     QHash<QString, State> pictures_;
+    struct Flat {
+        QString name;
+        LaidFlat how;
+        QImage image; ///< null while being made
+    };
+    std::optional<Flat> flat_;
     QHash<QString, QImage> thumbnails_; ///< null while being made
     QThreadPool pool_;                  ///< waits for nothing but its own work
     int decoding_ = 0;

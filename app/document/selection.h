@@ -58,6 +58,14 @@ public:
         formStep_ = step;
         emit changed();
     }
+    /// What looks wrong to the learner, the biggest first, while they are still saying it.
+    const std::vector<Part>& said() const { return said_; }
+    /// Says it, or takes it back.
+    void say(Part part) {
+        if (std::erase(said_, part) == 0)
+            said_.push_back(part);
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -74,6 +82,7 @@ public:
     }
     void clear() {
         finding_ = 0;
+        said_.clear();
         allNumbers_ = false;
         turned_ = {};
         formStep_ = 0;
@@ -94,6 +103,7 @@ private:
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
     bool allNumbers_ = false;
+    std::vector<Part> said_;
 };
 
 } // namespace zokran

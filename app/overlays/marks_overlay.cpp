@@ -28,8 +28,25 @@ void MarksOverlay::paintExpected(const Canvas& canvas, Mark m, const QPointF& at
     strokeWithHalo(canvas, path, QPen(canvas.style.ink, doubtful ? 2.2 : 1.1), 1.6);
 }
 
+void MarksOverlay::paintPreplaced(const Canvas& canvas) const {
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        if (!shown.preplaced[m])
+            continue;
+        const bool asked = shown.asked == m;
+        QPainterPath ring;
+        ring.addEllipse(canvas.transform.toView(*shown.preplaced[m]), asked ? 10 : 4,
+                        asked ? 10 : 4);
+        QPen pen(canvas.style.mark, asked ? 2.4 : 1.2);
+        if (!asked)
+            pen.setDashPattern({1.6, 1.6});
+        strokeWithHalo(canvas, ring, pen, asked ? 2.4 : 1.4);
+    }
+}
+
 void MarksOverlay::paint(const Canvas& canvas) const {
     QPainter& painter = canvas.painter;
+    paintPreplaced(canvas);
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
         const auto& placed = shown.marks[m];

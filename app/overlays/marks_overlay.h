@@ -8,13 +8,16 @@ namespace zokran {
 struct MarksShown {
     PerMark<std::optional<PlacedMark>> marks;
     PerMark<std::optional<PicturePoint>> expected = {}; ///< where the fit expects each
+    PerMark<std::optional<PicturePoint>> preplaced = {}; ///< not confirmed: where each may lie
+    std::optional<Mark> asked = {}; ///< of the preplaced, the one to be confirmed next
     std::vector<Mark> doubtful = {};
     std::optional<Mark> touched = {};
     bool small = false; ///< as dots, so that something else stands out
 };
 
 /// The learner's marks: small crosses whose middle is left open, so that the spot itself can be
-/// seen; suggested ones as hollow dots; a ring where the fit expects a mark.
+/// seen; suggested ones as hollow dots; a ring where the fit expects a mark, and a broken one where a mark not
+/// confirmed may lie.
 class MarksOverlay : public Overlay {
 public:
     explicit MarksOverlay(MarksShown s) : shown(std::move(s)) {}
@@ -24,6 +27,7 @@ public:
     const MarksShown shown;
 
 private:
+    void paintPreplaced(const Canvas& canvas) const;
     void paintExpected(const Canvas& canvas, Mark m, const QPointF& at, bool doubtful) const;
 };
 

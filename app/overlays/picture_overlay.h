@@ -18,13 +18,16 @@ struct ScaledPicture {
 /// The photograph or the sketch under everything else, sharp on dense screens.
 class PictureOverlay : public Overlay {
 public:
-    PictureOverlay(QImage picture, std::shared_ptr<ScaledPicture> kept)
-        : picture_(std::move(picture)), kept_(std::move(kept)) {}
+    /// `extent`: what the picture covers, px of the sheet; its own size where it is empty.
+    PictureOverlay(QImage picture, std::shared_ptr<ScaledPicture> kept, const QSizeF& extent = {})
+        : picture_(std::move(picture)), kept_(std::move(kept)),
+          extent_(extent.isEmpty() ? QSizeF(picture_.size()) : extent) {}
     void paint(const Canvas& canvas) const override;
 
 private:
     QImage picture_;
     std::shared_ptr<ScaledPicture> kept_;
+    QSizeF extent_;
 };
 
 } // namespace zokran

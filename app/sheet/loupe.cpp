@@ -27,8 +27,12 @@ void paintLoupe(const Canvas& canvas, const QPointF& centre, const QImage& pictu
     painter.setClipPath(disc);
     painter.fillPath(disc, canvas.style.ground);
     const double half = radius / std::max(canvas.transform.scale * power, 2.0);
-    painter.drawImage(QRectF(centre.x() - radius, centre.y() - radius, 2 * radius, 2 * radius),
-                      picture, QRectF(at.x() - half, at.y() - half, 2 * half, 2 * half));
+    painter.translate(centre);
+    painter.scale(canvas.transform.across() < 0 ? -1 : 1, canvas.transform.down() < 0 ? -1 : 1);
+    painter.drawImage(QRectF(-radius, -radius, 2 * radius, 2 * radius), picture,
+                      QRectF(at.x() - half, at.y() - half, 2 * half, 2 * half));
+    painter.scale(canvas.transform.across() < 0 ? -1 : 1, canvas.transform.down() < 0 ? -1 : 1);
+    painter.translate(-centre);
     painter.setClipping(false);
     QPainterPath hairs;
     for (const QPointF& d : {QPointF(1, 0), QPointF(-1, 0), QPointF(0, 1), QPointF(0, -1)}) {

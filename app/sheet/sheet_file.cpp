@@ -20,10 +20,8 @@ QString tr(const char* text) {
 
 void paintInto(QPainter& painter, const QSizeF& size, const Scene& scene) {
     const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;
-    SheetTransform transform;
-    transform.scale = std::min((size.width() - 2 * margin) / frame.width(),
-                               (size.height() - 2 * margin) / frame.height());
-    transform.offset = QPointF(size.width(), size.height()) / 2 - frame.center() * transform.scale;
+    const SheetTransform transform = SheetTransform::fitting(
+        frame, QRectF({0, 0}, size).adjusted(margin, margin, -margin, -margin), 0, scene.flip);
     paintScene({painter, QRectF({0, 0}, size), transform, PaintStyle::print(), {}, 1}, scene);
 }
 

@@ -3,19 +3,48 @@
 #include "core/base/points.h"
 
 #include <QPointF>
+#include <QRectF>
+#include <algorithm>
 
 namespace zokran {
+
+/// How a sheet is turned over for the eye to see it anew.
+enum class Flip { None, Mirrored, UpsideDown };
 
 /// From picture pixels to the widget and back.
 struct SheetTransform {
     double scale = 1;
     QPointF offset;
+    Flip flip = Flip::None;
+
+    /// Px of the widget to one of the picture, below zero where it is turned over.
+    double across() const { return flip == Flip::None ? scale : -scale; }
+    double down() const { return flip == Flip::UpsideDown ? -scale : scale; }
 
     QPointF toView(const PicturePoint& p) const {
-        return {p.x() * scale + offset.x(), p.y() * scale + offset.y()};
+        return {p.x() * across() + offset.x(), p.y() * down() + offset.y()};
+    }
+    QRectF toView(const QRectF& r) const {
+        return QRectF(toView(PicturePoint(r.left(), r.top())),
+                      toView(PicturePoint(r.right(), r.bottom())))
+            .normalized();
     }
     PicturePoint toPicture(const QPointF& p) const {
-        return {(p.x() - offset.x()) / scale, (p.y() - offset.y()) / scale};
+        return {(p.x() - offset.x()) / across(), (p.y() - offset.y()) / down()};
+    }
+    /// Lays a place of the picture on a place of the widget.
+    void put(const QPointF& place, const QPointF& at) {
+        offset = at - QPointF(place.x() * across(), place.y() * down());
+    }
+    /// A frame of the picture as large as it fits into an area of the widget.
+    static SheetTransform fitting(const QRectF& frame, const QRectF& area, double leastScale,
+                                  Flip flip = Flip::None) {
+        SheetTransform t;
+        t.flip = flip;
+        t.scale = std::max(leastScale,
+                           std::min(area.width() / frame.width(), area.height() / frame.height()));
+        t.put(frame.center(), area.center());
+        return t;
     }
 };
 

@@ -37,8 +37,8 @@ SheetView::SheetView(Selection& selection, Side side, QWidget* parent)
 }
 
 void SheetView::show(Scene scene) {
-    const bool other =
-        scene.extent != scene_.extent || scene.picture.isNull() != scene_.picture.isNull();
+    const bool other = scene.extent != scene_.extent || scene.flip != scene_.flip ||
+                       scene.picture.isNull() != scene_.picture.isNull();
     // While a mark is dragged or nudged the ground must not move under it.
     if (isHolding() || (!other && nearlySame(scene.frame, scene_.frame)))
         scene.frame = scene_.frame;
@@ -53,10 +53,9 @@ void SheetView::show(Scene scene) {
 
 void SheetView::fitWhole() {
     whole_ = true;
-    const double w = width() - 2 * margin, h = height() - 2 * margin;
     const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
-    transform_.scale = std::max(leastZoom, std::min(w / frame.width(), h / frame.height()));
-    transform_.offset = QPointF(width(), height()) / 2 - frame.center() * transform_.scale;
+    transform_ = SheetTransform::fitting(
+        frame, QRectF(rect()).adjusted(margin, margin, -margin, -margin), leastZoom, scene_.flip);
     update();
 }
 
@@ -69,17 +68,16 @@ void SheetView::viewMoved() {
     const QSizeF &here = scene_.extent, &there = linked_->scene_.extent;
     linked_->whole_ = false;
     linked_->transform_.scale = transform_.scale * here.height() / there.height();
-    const QPointF at(middle.x() / here.width() * there.width(),
-                     middle.y() / here.height() * there.height());
-    linked_->transform_.offset =
-        QPointF(linked_->width(), linked_->height()) / 2 - at * linked_->transform_.scale;
+    linked_->transform_.put({middle.x() / here.width() * there.width(),
+                             middle.y() / here.height() * there.height()},
+                            QPointF(linked_->width(), linked_->height()) / 2);
     linked_->update();
 }
 
 void SheetView::zoomAt(const QPointF& at, double factor) {
     const PicturePoint fixed = transform_.toPicture(at);
     transform_.scale = std::clamp(transform_.scale * factor, leastZoom, mostZoom);
-    transform_.offset = at - QPointF(fixed.x(), fixed.y()) * transform_.scale;
+    transform_.put({fixed.x(), fixed.y()}, at);
     whole_ = false;
     viewMoved();
 }

@@ -41,6 +41,7 @@ StudyId fillFrom(Logbook& logbook, const std::filesystem::path& folder) {
             attempt.picture = logbook.keepPicture(file("sketch"));
             attempt.marks = readMarks(file("sketch_marks"));
             attempt.page.shownWidth = Millimetres{entry.at("paper_width_mm").get<double>()};
+            attempt.said.emplace();
             attempt.drawn = made.isEmpty() ? now() : made.toStdString();
             study.nextPage = attempt.page;
             study.attempts.push_back(std::move(attempt));

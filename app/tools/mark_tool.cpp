@@ -53,14 +53,17 @@ void MarkTool::drop(const SheetPointer& middle) {
         if (mark && mark->suggested)
             return confirmSuggestions(desk_, *touched);
     }
-    // Without a mouse: the next mark drops where the fit expects it, or else in the middle of what
+    // Without a mouse: the next mark drops where it is expected, or else in the middle of what
     // is in sight, and the arrow keys take it from there.
     const auto next = nextMark(desk_, side_);
     if (!next)
         return;
-    const auto& fit = desk_.fit();
-    placeMark(desk_, side_, *next,
-              side_ == Side::Seen && fit ? fit->view.project(fit->head[*next]) : middle.place);
+    std::optional<PicturePoint> expected;
+    if (const auto onSketch = side_ == Side::Drawn ? expectedMarks(desk_)[*next] : std::nullopt)
+        expected = *onSketch;
+    else if (side_ == Side::Seen && desk_.fit())
+        expected = desk_.fit()->view.project(desk_.fit()->head[*next]);
+    placeMark(desk_, side_, *next, expected.value_or(middle.place));
 }
 
 bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {

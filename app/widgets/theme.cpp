@@ -57,9 +57,10 @@ QPushButton:disabled { color: %4; }
 QPushButton[role="next"] { background: %6; color: %2; border: 1px solid %6; font-weight: 600;
                            padding: 6px 18px; }
 QPushButton[role="next"]:focus { border: 2px solid %3; }
-QPushButton[role="place"], QPushButton[role="step"] { background: transparent; border: none;
+QPushButton[role="place"], QPushButton[role="step"], QPushButton[role="way"] { background: transparent; border: none;
     border-radius: 6px; text-align: left; padding: 6px 10px; }
 QPushButton[role="step"] { padding: 6px 8px; }
+QPushButton[role="way"] { padding: 5px 6px; font-size: 11px; }
 QPushButton[role="line"] { background: transparent; border: 1px solid transparent;
     border-left: 3px solid %5; border-radius: 0; text-align: left; }
 QPushButton[role="line"]:hover { background: %5; }
@@ -72,11 +73,11 @@ QToolButton[role="card"]:focus { border: 2px solid %6; }
 QToolButton[role="fold"] { border: none; background: transparent; font-weight: 600; padding: 4px 6px 4px 0; }
 QToolButton[role="fold"]:hover { background: %5; }
 QToolButton[role="fold"]:focus { border: 1px solid %6; }
-QPushButton[role="place"]:hover, QPushButton[role="step"]:hover { background: %5; }
+QPushButton[role="place"]:hover, QPushButton[role="step"]:hover, QPushButton[role="way"]:hover { background: %5; }
 QPushButton[role="place"]:checked { background: %2; font-weight: 600; }
-QPushButton[role="step"]:checked { font-weight: 600; border-bottom: 3px solid %6;
+QPushButton[role="step"]:checked, QPushButton[role="way"]:checked { font-weight: 600; border-bottom: 3px solid %6;
                                    border-radius: 0; }
-QPushButton[role="place"]:focus, QPushButton[role="step"]:focus { border: 2px solid %6; }
+QPushButton[role="place"]:focus, QPushButton[role="step"]:focus, QPushButton[role="way"]:focus { border: 2px solid %6; }
 QLineEdit, QPlainTextEdit, QListWidget, QTableWidget {
     background: %2; border: 1px solid %5; border-radius: 6px; padding: 3px 6px;
     selection-background-color: %6; selection-color: %2; }

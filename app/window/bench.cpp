@@ -1,5 +1,7 @@
 #include "app/window/bench.h"
 
+#include "app/looking/looking_bar.h"
+#include "app/looking/way.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/widgets/readings.h"
 #include "app/widgets/theme.h"
@@ -106,7 +108,11 @@ void Bench::buildSheets(QVBoxLayout* column) {
         sheets_->addWidget(holder);
         sheets_->setStretchFactor(sheets_->count() - 1, 1);
     }
-    middle->addWidget(sheets_, 1);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(4);
+    left->addWidget(sheets_, 1);
+    left->addWidget(looking_ = new LookingBar(desk_));
+    middle->addLayout(left, 1);
 
     auto* right = new QWidget;
     right->setFixedWidth(panelWidth);
@@ -193,6 +199,9 @@ void Bench::refresh() {
         std::erase_if(drawn.overlays, [](const auto& overlay) {
             return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr;
         });
+    looking_->refresh(step().offersLooking());
+    if (step().offersLooking())
+        wayNow(desk_).change(desk_, seen, drawn);
     seenCaption_->setText(seen.caption);
     drawnCaption_->setText(drawn.caption);
     seen_->show(std::move(seen));

@@ -16,6 +16,7 @@ class QVBoxLayout;
 
 namespace zokran {
 
+class LookingBar;
 class Readings;
 
 /// The bench: the course along the top, the two sheets in the middle, readings and the step's panel
@@ -57,6 +58,7 @@ private:
     QSplitter* sheets_;
     SheetView *seen_, *drawn_;
     QLabel *seenCaption_, *drawnCaption_;
+    LookingBar* looking_;
     Readings* readings_;
     QStackedWidget* panels_;
     QMap<StepPanel*, QWidget*> shown_; ///< the scroll area each panel lies in

@@ -35,17 +35,6 @@ PageCorners cornersFrom(const std::string& text) {
     return corners;
 }
 
-/// Millimetres to a pixel when the sheet keeps about as many pixels as the photograph shows of it.
-MillimetresPerPixel fineness(const PageCorners& corners, const PaperSize& paper) {
-    const double across =
-        std::max((corners[1] - corners[0]).norm(), (corners[2] - corners[3]).norm());
-    const double down =
-        std::max((corners[3] - corners[0]).norm(), (corners[2] - corners[1]).norm());
-    const double finest = std::min(paper.width.value / across, paper.height.value / down);
-    // No side of more than 12,000 px comes of it, whatever corners were given.
-    return {std::max(finest, std::max(paper.width.value, paper.height.value) / 12000)};
-}
-
 } // namespace
 
 std::function<void()> rectify(CLI::App& app) {
@@ -83,7 +72,7 @@ std::function<void()> rectify(CLI::App& app) {
         }
         paper = turnedLike(page.corners, paper);
         const Eigen::Matrix3d h = toPaper(page.corners, paper);
-        const MillimetresPerPixel perPixel = fineness(page.corners, paper);
+        const MillimetresPerPixel perPixel = finenessOf(page.corners, paper);
         if (!o->png.empty()) {
             std::vector<std::uint8_t> bytes;
             cv::imencode(".png", rectified(photo, page.corners, paper, perPixel), bytes);

@@ -41,6 +41,7 @@ private slots:
         QCOMPARE(stepId(), std::string("check"));
         markAll(drawn(), Side::Drawn, sketchTruth);
         QVERIFY(desk().comparison());
+        skipSaying();
         QVERIFY2(anyLabelSays("The mouth sits too high"), said());
         unfold("All numbers");
         const auto* arrows = drawn()->scene().find<ArrowsOverlay>();

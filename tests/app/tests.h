@@ -9,6 +9,7 @@ namespace zokran::test {
 
 using MakeTest = std::function<std::unique_ptr<QObject>()>;
 
+std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
 std::unique_ptr<QObject> makeMarkingTest();
 std::unique_ptr<QObject> makeSheetTest();
@@ -17,7 +18,7 @@ std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
 
 inline std::vector<MakeTest> windowTests() {
-    return {makeCourseTest,  makeMarkingTest, makeSheetTest,
+    return {makeCourseTest,  makeCheckTest,   makeMarkingTest, makeSheetTest,
             makePictureTest, makeKeepingTest, makeCastRoomTest};
 }
 

@@ -73,7 +73,11 @@ protected:
         window_->reopenLast();
         waitForPictures();
     }
-    void waitForPictures() { QTRY_COMPARE_WITH_TIMEOUT(desk().pictures.decoding(), 0, 20000); }
+    /// Until every picture is decoded, and the page looked for in a new one.
+    void waitForPictures() {
+        QTRY_VERIFY_WITH_TIMEOUT(!desk().pictures.decoding() && !desk().page.isLooking(), 20000);
+        QTRY_COMPARE_WITH_TIMEOUT(desk().pictures.decoding(), 0, 20000);
+    }
     void openStudy(StudyId id) {
         desk().document.open(id);
         waitForPictures();
@@ -236,9 +240,8 @@ protected:
     /// mark already placed lies so close that a click would take hold of it, the learner zooms in.
     void markAll(SheetView* view, Side side, const MarkSheet& truth) {
         view->setFocus();
-        for (int i = 0; i < markCount; ++i) {
-            const auto next = nextMark(desk(), side);
-            QVERIFY(next);
+        // Of a sketch nobody is asked for what the reference does not show.
+        while (const auto next = nextMark(desk(), side)) {
             QVERIFY(anyLabelSays(qt(wordsFor(*next))));
             const int placed = placedCount(desk(), side);
             if (const auto at = truth.seen(*next)) {
@@ -259,8 +262,12 @@ protected:
             }
             QCOMPARE(placedCount(desk(), side), placed + 1);
         }
-        QVERIFY(!nextMark(desk(), side));
         QCoreApplication::processEvents();
+    }
+    /// Goes past the question what looks wrong.
+    void skipSaying() {
+        QVERIFY2(anyLabelSays("Say it first"), said());
+        clickOn(buttonSaying("Skip"));
     }
 
 private slots:

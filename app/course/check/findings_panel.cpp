@@ -9,6 +9,7 @@
 #include "core/head/population.h"
 #include "core/words/finding_words.h"
 #include "core/words/mark_words.h"
+#include "core/words/said_words.h"
 
 #include <QComboBox>
 #include <QHeaderView>
@@ -121,6 +122,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     strip_ = new QHBoxLayout;
     strip_->setSpacing(6);
     column_->addLayout(strip_);
+    own_ = addText({});
     holds_ = addText({});
     laid_ = addText({}, "caption");
 
@@ -208,6 +210,12 @@ void FindingsPanel::showFinding() {
     measure_->setText(measure.empty() ? QString()
                                       : tr("Would have caught it: %1").arg(qt(measure)));
     measure_->setVisible(!measure.empty());
+    const Attempt* attempt = desk_.study().attempt();
+    const std::string own =
+        attempt && attempt->said ? saidWords(answerTo(*attempt->said, c), learnersBook())
+                                 : std::string();
+    own_->setText(qt(own));
+    own_->setVisible(!own.empty());
     const std::string praise = praiseWords(c, learnersBook());
     holds_->setText(qt(praise));
     holds_->setVisible(!praise.empty());

@@ -31,7 +31,7 @@ private:
     void showTable();
     void step(int by);
 
-    QLabel *gate_, *count_, *headline_, *body_, *measure_, *holds_, *laid_;
+    QLabel *gate_, *count_, *headline_, *body_, *measure_, *own_, *holds_, *laid_;
     QToolButton *back_, *on_;
     QHBoxLayout* strip_;
     std::vector<QToolButton*> cards_;

@@ -50,7 +50,7 @@ SetUpPanel::SetUpPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
             // Of the sketch on the bench, and of those to come.
             s.nextPage.shownWidth = mm > 0 ? std::optional(Millimetres{mm}) : std::nullopt;
             if (Attempt* a = s.attempt())
-                a->page = s.nextPage;
+                a->page.shownWidth = s.nextPage.shownWidth;
         });
     });
 }

@@ -1,0 +1,133 @@
+#include "app/course/check/finding_scene.h"
+#include "app/course/check/findings_panel.h"
+#include "app/course/check/stage.h"
+#include "app/document/marking.h"
+#include "app/overlays/arrows_overlay.h"
+#include "app/overlays/ball_overlay.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/tools/ball_tool.h"
+#include "app/tools/mark_tool.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("FindingsStage", text);
+}
+
+/// Corrections shorter than this share of the head's height are not worth an arrow.
+constexpr double hardlyOff = 0.015;
+
+bool isToMend(const Comparison& c, Mark m) {
+    return std::any_of(c.findings.begin(), c.findings.end(), [m](const Finding& f) {
+        return f.severity != Severity::Fine &&
+               std::find(f.marks.begin(), f.marks.end(), m) != f.marks.end();
+    });
+}
+
+/// Pose drift and placement are mended together: an arrow ends where the reference puts the
+/// feature.
+std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
+    const double least = hardlyOff * headHeight(c.sitter).value * c.registeredView.scale;
+    std::vector<CorrectionArrow> arrows;
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        if (const auto& p = c.placements[m]; p && (*c.asSeen[m] - p->drawn).norm() > least)
+            arrows.push_back({p->drawn, *c.asSeen[m], isToMend(c, m)});
+    }
+    return arrows;
+}
+
+/// What is to be mended, one thing at a time; or every number.
+class FindingsStage : public CheckStage {
+public:
+    explicit FindingsStage(Desk& desk)
+        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn) {}
+    bool isOn() const override { return true; } // the last
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(desk_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    /// One finding and nothing else, both heads at one size and height.
+    Scene findingScene(Side side);
+    Scene numbersScene(Side side);
+
+    BallTool ballTool_;
+    MarkTool markTool_;
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+Scene FindingsStage::scene(Side side) {
+    return desk_.selection.allNumbers() ? numbersScene(side) : findingScene(side);
+}
+
+Scene FindingsStage::findingScene(Side side) {
+    Scene scene = scenes_.picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    scene.frame = scenes_.headFrame(side == Side::Seen ? desk_.fit()->view
+                                                       : desk_.comparison()->registeredView);
+    if (const Finding* finding = shownFinding(desk_)) {
+        scene.lay<FindingOverlay>(findingOn(desk_, *finding, side));
+        if (side == Side::Drawn) {
+            // Its own marks can be put right; all of them lie there with the numbers.
+            MarksShown shown;
+            for (Mark m : finding->marks)
+                shown.marks[m] = desk_.study().marks(side).marks[m];
+            shown.touched = desk_.selection.touched(Side::Drawn);
+            shown.small = true;
+            scene.lay<MarksOverlay>(std::move(shown));
+            scene.tools = {&markTool_};
+        }
+    }
+    return scene;
+}
+
+Scene FindingsStage::numbersScene(Side side) {
+    if (side == Side::Seen)
+        return scenes_.guided(false);
+    Scene scene = scenes_.drawn(true);
+    if (scene.picture.isNull())
+        return scene;
+    const MarkSheet& marks = desk_.study().marks(side);
+    scene.caption = tr("Drawn: the photo's construction laid over it");
+    if (marks.ball)
+        scene.lay<BallOverlay>(*marks.ball);
+    MarksShown shown{marks.marks};
+    shown.touched = desk_.selection.touched(Side::Drawn);
+    shown.small = true;
+    scene.lay<MarksOverlay>(std::move(shown));
+    scene.lay<ArrowsOverlay>(arrowsFor(*desk_.comparison()));
+    scene.tools = {&ballTool_, &markTool_};
+    return scene;
+}
+
+NextThing FindingsStage::next() {
+    const Deed again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Drawn); }};
+    const Deed keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
+    const Finding* shown = shownFinding(desk_);
+    if (!shown)
+        return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
+    const QString sentence = tr("On the paper: rub out the dashed line and set it %1 along the "
+                                "arrow. Then look again.")
+                                 .arg(arrowLength(desk_, *shown));
+    const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
+    const int at = std::min(desk_.selection.finding(), count - 1);
+    if (at + 1 < count)
+        return {sentence, again,
+                Deed{tr("Next finding"), [this, at] { desk_.selection.showFinding(at + 1); }}};
+    return {sentence, again, keep};
+}
+
+std::unique_ptr<CheckStage> makeFindingsStage(Desk& desk) {
+    return std::make_unique<FindingsStage>(desk);
+}
+
+} // namespace zokran

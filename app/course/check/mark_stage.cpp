@@ -1,0 +1,105 @@
+#include "app/course/check/stage.h"
+#include "app/course/mark_panel.h"
+#include "app/document/marking.h"
+#include "app/overlays/ball_overlay.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/tools/ball_tool.h"
+#include "app/tools/mark_tool.h"
+#include "app/widgets/words.h"
+#include "core/words/mark_words.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("MarkStage", text);
+}
+
+/// The sketch is marked: a few by hand, the others where they are expected.
+class MarkStage : public CheckStage {
+public:
+    explicit MarkStage(Desk& desk)
+        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn) {}
+    bool isOn() const override { return !sketchIsJudged(desk_); }
+    StepPanel* panel() override {
+        return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Drawn);
+    }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    BallTool ballTool_;
+    MarkTool markTool_;
+    StepPanel* panel_ = nullptr;
+};
+
+/// The head on a sketch, with air round it, from the marks that are placed and expected.
+QRectF frameOf(const MarksShown& shown) {
+    QPolygonF all;
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        if (const auto& placed = shown.marks[m]; placed && placed->usable())
+            all << QPointF(placed->at->x(), placed->at->y());
+        if (const auto& at = shown.preplaced[m])
+            all << QPointF(at->x(), at->y());
+    }
+    const QRectF box = all.boundingRect();
+    const double air = 0.22 * std::max(box.width(), box.height());
+    return box.adjusted(-air, -air, air, air);
+}
+
+} // namespace
+
+Scene MarkStage::scene(Side side) {
+    if (side == Side::Seen)
+        return scenes_.guided(false);
+    const Attempt* attempt = desk_.study().attempt();
+    Scene scene = attempt ? scenes_.picture(side) : scenes_.drawn(true);
+    if (!attempt || scene.picture.isNull())
+        return scene;
+    if (attempt->marks.ball)
+        scene.lay<BallOverlay>(*attempt->marks.ball);
+    MarksShown shown{attempt->marks.marks};
+    shown.touched = desk_.selection.touched(Side::Drawn);
+    shown.asked = nextMark(desk_, Side::Drawn);
+    const auto expected = expectedMarks(desk_);
+    bool any = false;
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& at = expected[markAt(i)]) {
+            shown.preplaced[markAt(i)] = *at;
+            any = true;
+        }
+    if (any)
+        scene.frame = frameOf(shown);
+    scene.lay<MarksOverlay>(std::move(shown));
+    scene.tools = {&ballTool_, &markTool_};
+    return scene;
+}
+
+NextThing MarkStage::next() {
+    if (desk_.study().attempts.empty())
+        return {tr("Photograph your sketch and open it here."),
+                {tr("Open the sketch's photograph…"),
+                 [this] { emit desk_.choosePicture(Side::Drawn); }}};
+    if (const auto mark = nextMark(desk_, Side::Drawn)) {
+        const QString name = qt(wordsFor(*mark, learnersBook()));
+        const Deed leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Drawn, *mark); }};
+        if (const auto at = expectedMarks(desk_)[*mark])
+            return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")
+                        .arg(name),
+                    {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Drawn, *mark, *at); }},
+                    leave};
+        return {tr("Click the %1 on your sketch.").arg(name), leave};
+    }
+    return {tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
+            {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
+}
+
+std::unique_ptr<CheckStage> makeMarkStage(Desk& desk) {
+    return std::make_unique<MarkStage>(desk);
+}
+
+} // namespace zokran

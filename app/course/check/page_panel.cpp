@@ -1,0 +1,73 @@
+#include "app/course/check/page_panel.h"
+
+#include "app/widgets/fields.h"
+#include "app/widgets/words.h"
+#include "core/words/paper_words.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zokran {
+
+PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    addHeading(tr("Your page"));
+    addText(tr("Put each ring on a corner of the paper, also where it runs out of the picture. The "
+               "dashed lines are the paper's quarters: they should look as the sheet lies."));
+    auto* label = addText(tr("&Paper"), "strong");
+    column_->addWidget(paper_ = new QComboBox);
+    label->setBuddy(paper_);
+    paper_->setAccessibleName(tr("Paper"));
+    for (const std::string_view name : paperNames())
+        paper_->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
+    paper_->addItem(tr("Another size"), QString());
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    grid->setColumnStretch(0, 1);
+    column_->addLayout(grid);
+    width_ = addNumber(grid, tr("Its &width"), 20, 5000, tr(" mm"));
+    height_ = addNumber(grid, tr("Its hei&ght"), 20, 5000, tr(" mm"));
+    column_->addWidget(evened_ = new QCheckBox(tr("&Even the light, strengthen the pencil")));
+    addText(tr("The photograph itself is kept as it came."), "caption");
+    auto* again = new QPushButton(tr("Loo&k for the page again"));
+    column_->addWidget(again);
+    addText(tr("Keys on the photograph: Space takes the next corner, arrows move it, with Shift by "
+               "more; Enter lays the page flat."),
+            "caption");
+    column_->addStretch();
+    connect(paper_, &QComboBox::activated, this, [this](int index) {
+        const std::string name = paper_->itemData(index).toString().toStdString();
+        if (!name.empty())
+            desk_.page.setPaper(paperNamed(name));
+    });
+    for (QDoubleSpinBox* box : {width_, height_})
+        connect(box, &QDoubleSpinBox::valueChanged, this, [this] {
+            if (!refreshing_)
+                desk_.page.setPaper({{width_->value()}, {height_->value()}});
+        });
+    connect(evened_, &QCheckBox::toggled, this, [this](bool on) {
+        if (!refreshing_)
+            desk_.page.setEvened(on);
+    });
+    connect(again, &QPushButton::clicked, this,
+            [this] { desk_.page.look(desk_.photograph(Side::Drawn)); });
+}
+
+void PagePanel::showStudy() {
+    const auto& flat = desk_.page.flat();
+    if (!flat)
+        return;
+    const PaperSize upright{std::min(flat->paper.width, flat->paper.height),
+                            std::max(flat->paper.width, flat->paper.height)};
+    const int named = paper_->findData(qt(nameOf(upright)));
+    paper_->setCurrentIndex(named >= 0 ? named : paper_->count() - 1);
+    showNumber(width_, flat->paper.width.value);
+    showNumber(height_, flat->paper.height.value);
+    evened_->setChecked(flat->evened);
+}
+
+} // namespace zokran

@@ -1,0 +1,27 @@
+#pragma once
+
+#include "app/course/step_panel.h"
+
+class QCheckBox;
+class QComboBox;
+class QDoubleSpinBox;
+
+namespace zokran {
+
+/// The sheet the sketch was drawn on: which paper it is, and the light on it.
+class PagePanel : public StepPanel {
+    Q_OBJECT
+
+public:
+    explicit PagePanel(Desk& desk, QWidget* parent = nullptr);
+
+protected:
+    void showStudy() override;
+
+private:
+    QComboBox* paper_;
+    QDoubleSpinBox *width_, *height_;
+    QCheckBox* evened_;
+};
+
+} // namespace zokran

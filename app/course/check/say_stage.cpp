@@ -1,0 +1,80 @@
+#include "app/course/check/say_panel.h"
+#include "app/course/check/stage.h"
+#include "app/document/marking.h"
+#include "app/overlays/said_overlay.h"
+#include "app/tools/say_tool.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("SayStage", text);
+}
+
+/// Before anything is told, the learner says what looks wrong.
+class SayStage : public CheckStage {
+public:
+    explicit SayStage(Desk& desk) : CheckStage(desk), tool_(desk) {}
+    bool isOn() const override {
+        const Attempt* attempt = desk_.study().attempt();
+        return attempt && !attempt->said;
+    }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SayPanel(desk_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    SayTool tool_;
+    StepPanel* panel_ = nullptr;
+};
+
+/// The middle of the marks of a part that are placed; of the whole and its turn, the crown's place.
+PicturePoint placeOf(Part part, const MarkSheet& marks, const Comparison& c) {
+    PicturePoint sum(0, 0);
+    int count = 0;
+    for (Mark m : marks.seenMarks())
+        if (partOf(m) == part) {
+            sum += *marks.seen(m);
+            ++count;
+        }
+    if (count)
+        return sum / count;
+    const PicturePoint beside(part == Part::Whole ? -0.5 : 0.5, 0);
+    return c.registeredView.project(c.sitter[Mark::Crown]) + beside * c.registeredView.scale;
+}
+
+} // namespace
+
+Scene SayStage::scene(Side side) {
+    Scene scene = scenes_.picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    const Comparison& c = *desk_.comparison();
+    scene.frame = scenes_.headFrame(side == Side::Seen ? desk_.fit()->view : c.registeredView);
+    if (side == Side::Drawn) {
+        std::vector<SaidOverlay::Place> places;
+        for (Part part : desk_.selection.said())
+            places.push_back({placeOf(part, desk_.study().marks(side), c),
+                              static_cast<int>(places.size()) + 1});
+        scene.lay<SaidOverlay>(std::move(places));
+        scene.tools = {&tool_};
+    }
+    return scene;
+}
+
+NextThing SayStage::next() {
+    const bool any = !desk_.selection.said().empty();
+    return {any ? tr("Anything else? Then see what the measuring says.")
+                : tr("Point at what looks wrong to you, the biggest first."),
+            {any ? tr("Show the check") : tr("Skip: show the check"),
+             [this] { commitSaid(desk_, desk_.selection.said()); }}};
+}
+
+std::unique_ptr<CheckStage> makeSayStage(Desk& desk) {
+    return std::make_unique<SayStage>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/course/step.h"
+
+#include <memory>
+
+namespace zokran {
+
+/// A part of the check, such as laying the page flat or looking at the findings. Each is one file of
+/// app/course/check; the list of them, in order, is in check_step.cpp. The first that is on is shown.
+class CheckStage {
+public:
+    explicit CheckStage(Desk& desk) : desk_(desk), scenes_(desk) {}
+    virtual ~CheckStage() = default;
+
+    virtual bool isOn() const = 0;
+    virtual StepPanel* panel() = 0;
+    virtual Scene scene(Side side) = 0;
+    virtual NextThing next() = 0;
+    /// As Step::offersLooking.
+    virtual bool offersLooking() const { return true; }
+
+protected:
+    Desk& desk_;
+    Scenes scenes_;
+};
+
+using MakeCheckStage = std::unique_ptr<CheckStage>(Desk& desk);
+MakeCheckStage makePageStage, makeMarkStage, makeSayStage, makeFindingsStage;
+
+} // namespace zokran

@@ -1,0 +1,163 @@
+#include "app/document/page_laying.h"
+
+#include "app/document/page_picture.h"
+#include "core/base/errors.h"
+#include "core/page/carry.h"
+#include "core/page/rectify.h"
+
+#include <QtConcurrentRun>
+
+namespace zokran {
+
+namespace {
+
+/// Where the study's last paper is remembered.
+constexpr const char* paperKey = "paper";
+/// A page at least this sure is laid flat without asking.
+constexpr double sureEnough = 0.5;
+
+} // namespace
+
+PageLaying::PageLaying(Document& document, QObject* parent)
+    : QObject(parent), document_(document) {
+    connect(&document_, &Document::opened, this, &PageLaying::stop);
+}
+
+PageLaying::~PageLaying() {
+    work_.waitForFinished();
+}
+
+const std::optional<LaidFlat>& PageLaying::flat() const {
+    static const std::optional<LaidFlat> none;
+    const Attempt* attempt = document_.study().attempt();
+    return attempt ? attempt->page.flat : none;
+}
+
+bool PageLaying::isAdjusting() const {
+    return adjusting_ && adjusting_ == document_.id() && flat();
+}
+
+PaperSize PageLaying::usualPaper() const {
+    const std::string last = document_.logbook().remembered(paperKey);
+    try {
+        return paperNamed(last.empty() ? "a4" : last);
+    } catch (const BadInput&) {
+        return paperNamed("a4");
+    }
+}
+
+void PageLaying::look(const QImage& photograph) {
+    stop();
+    looking_ = true;
+    emit changed();
+    const std::string picture = document_.study().picture(Side::Drawn);
+    work_ = QtConcurrent::run([this, photograph, picture, asked = asked_, id = document_.id()] {
+        const auto page = pageIn(photograph);
+        const auto scanned = scannedWidth(photograph);
+        QMetaObject::invokeMethod(this, [=, this] {
+            if (asked != asked_ || document_.id() != id)
+                return;
+            looking_ = false;
+            if (document_.study().picture(Side::Drawn) == picture)
+                found(page, scanned);
+            emit changed();
+        });
+    });
+}
+
+void PageLaying::stop() {
+    ++asked_;
+    looking_ = false;
+    adjusting_.reset();
+    emit changed();
+}
+
+void PageLaying::found(const std::optional<FoundPage>& page,
+                       const std::optional<Millimetres>& scanned) {
+    const Attempt* attempt = document_.study().attempt();
+    if (!attempt)
+        return;
+    if (!page) {
+        if (scanned)
+            document_.edit(tr("Scale by the scan's resolution"), {},
+                           [&](Study& s) { s.attempt()->page.shownWidth = scanned; });
+        return;
+    }
+    const int width = attempt->marks.width, height = attempt->marks.height;
+    const PaperSize paper = likelyPaper(
+        aspectOf(page->corners, Pixels{1.0 * width}, Pixels{1.0 * height}), usualPaper());
+    if (lay(tr("Lay the page flat"), {}, LaidFlat{page->corners, paper, width, height, false}) &&
+        page->sure < sureEnough)
+        adjusting_ = document_.id();
+}
+
+bool PageLaying::lay(const QString& words, const QString& merge,
+                     const std::optional<LaidFlat>& flat) {
+    const Attempt* attempt = document_.study().attempt();
+    if (!attempt || attempt->page.flat == flat)
+        return false;
+    try {
+        const SketchMarks moved = carried(attempt->marks, attempt->page.flat, flat);
+        document_.edit(words, merge, [&](Study& s) {
+            s.attempt()->marks = moved;
+            s.attempt()->page.flat = flat;
+        });
+        return true;
+    } catch (const BadInput&) {
+        return false; // such as a corner dragged across the opposite edge: it stays where it was
+    }
+}
+
+void PageLaying::adjust() {
+    const Attempt* attempt = document_.study().attempt();
+    if (!attempt)
+        return;
+    if (!attempt->page.flat) {
+        const int width = attempt->marks.width, height = attempt->marks.height;
+        const double l = 0.08 * width, r = 0.92 * width, t = 0.08 * height, b = 0.92 * height;
+        const PageCorners corners{SketchPoint(l, t), {r, t}, {r, b}, {l, b}};
+        lay(tr("Lay the page flat"), {},
+            LaidFlat{corners, turnedLike(corners, usualPaper()), width, height, false});
+    }
+    adjusting_ = document_.id();
+    emit changed();
+}
+
+void PageLaying::finish() {
+    adjusting_.reset();
+    emit changed();
+}
+
+void PageLaying::setCorner(std::size_t corner, const SketchPoint& at, const QString& merge) {
+    if (!flat())
+        return;
+    LaidFlat moved = *flat();
+    moved.corners[corner] = at;
+    moved.paper = turnedLike(moved.corners, moved.paper);
+    lay(tr("Move the page's corner"), merge, moved);
+}
+
+void PageLaying::setPaper(const PaperSize& paper) {
+    if (!flat())
+        return;
+    LaidFlat changed = *flat();
+    changed.paper = turnedLike(changed.corners, paper);
+    lay(tr("Choose the paper"), {}, changed);
+    document_.attempt([&] { document_.logbook().remember(paperKey, nameOf(paper)); });
+}
+
+void PageLaying::setEvened(bool evened) {
+    if (!flat())
+        return;
+    LaidFlat changed = *flat();
+    changed.evened = evened;
+    lay(evened ? tr("Even the light") : tr("Leave the light as it is"), {}, changed);
+}
+
+void PageLaying::useWhole() {
+    lay(tr("Use the photograph as it is"), {}, std::nullopt);
+    adjusting_.reset();
+    emit changed();
+}
+
+} // namespace zokran

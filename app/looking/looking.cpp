@@ -1,0 +1,93 @@
+#include "app/looking/looking.h"
+
+#include "core/light/squint.h"
+
+#include <QApplication>
+#include <QStyle>
+#include <cmath>
+#include <opencv2/core.hpp>
+
+namespace zokran {
+
+namespace {
+
+constexpr double mostPixels = 1e6;
+constexpr int beatTime = 700; ///< ms, slow enough to see each picture
+constexpr int keptPictures = 4;
+constexpr int values = 4; ///< light, two halftones, dark
+
+QImage squint(const QImage& picture) {
+    const QImage rgb = picture.convertToFormat(QImage::Format_RGB32);
+    const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC4, const_cast<uchar*>(rgb.constBits()),
+                         static_cast<std::size_t>(rgb.bytesPerLine()));
+    const cv::Mat grey = squinted(pixels, values);
+    return QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
+                  QImage::Format_Grayscale8)
+        .convertToFormat(QImage::Format_RGB32);
+}
+
+} // namespace
+
+Looking::Looking(QObject* parent) : QObject(parent) {
+    timer_.setInterval(beatTime);
+    connect(&timer_, &QTimer::timeout, this, [this] {
+        beat_ = !beat_;
+        emit changed();
+    });
+}
+
+Looking::~Looking() {
+    pool_.waitForDone();
+}
+
+void Looking::choose(const std::string& way) {
+    timer_.stop();
+    beat_ = way == way_ && !beat_;
+    way_ = way;
+    emit changed();
+}
+
+void Looking::startBeating() {
+    if (qApp->style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0 && !timer_.isActive())
+        timer_.start();
+}
+
+void Looking::setAmount(double amount) {
+    amount_ = amount;
+    emit changed();
+}
+
+QImage Looking::small(const QImage& of) {
+    if (of.isNull())
+        return of;
+    if (const auto known = small_.constFind(of.cacheKey()); known != small_.cend())
+        return *known;
+    if (small_.size() >= keptPictures)
+        small_.clear();
+    const double share = std::sqrt(mostPixels / (1.0 * of.width() * of.height()));
+    const QImage made =
+        share < 1 ? of.scaled(of.size() * share, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                  : of;
+    return small_[of.cacheKey()] = made;
+}
+
+QImage Looking::squinted(const QImage& of) {
+    if (of.isNull())
+        return of;
+    const qint64 key = of.cacheKey();
+    if (const auto known = squinted_.constFind(key); known != squinted_.cend())
+        return *known;
+    if (squinted_.size() >= keptPictures)
+        squinted_.clear();
+    squinted_[key] = {};
+    pool_.start([this, picture = small(of), key] {
+        const QImage made = squint(picture);
+        QMetaObject::invokeMethod(this, [this, made, key] {
+            squinted_[key] = made;
+            emit changed();
+        });
+    });
+    return {};
+}
+
+} // namespace zokran

@@ -1,0 +1,30 @@
+#include "app/looking/way.h"
+#include "app/overlays/veil_overlay.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+class Faded : public Way {
+    std::string id() const override { return "faded"; }
+    QString name() const override { return QCoreApplication::translate("Looking", "Faded"); }
+    Qt::Key key() const override { return Qt::Key_D; }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        constexpr double strength = 0.66;
+        Q_UNUSED(desk);
+        for (Scene* scene : {&seen, &drawn})
+            if (!scene->picture.isNull())
+                scene->overlays.insert(scene->overlays.begin() + 1,
+                                       std::make_shared<const VeilOverlay>(strength));
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Way> makeFaded() {
+    return std::make_unique<Faded>();
+}
+
+} // namespace zokran

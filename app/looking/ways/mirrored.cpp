@@ -1,0 +1,25 @@
+#include "app/looking/way.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+class Mirrored : public Way {
+    std::string id() const override { return "mirrored"; }
+    QString name() const override { return QCoreApplication::translate("Looking", "Mirrored"); }
+    Qt::Key key() const override { return Qt::Key_M; }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(desk);
+        seen.flip = drawn.flip = Flip::Mirrored;
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Way> makeMirrored() {
+    return std::make_unique<Mirrored>();
+}
+
+} // namespace zokran

@@ -1,0 +1,30 @@
+#include "app/looking/way.h"
+#include "app/overlays/picture_overlay.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+class Squint : public Way {
+    std::string id() const override { return "squint"; }
+    QString name() const override { return QCoreApplication::translate("Looking", "Squint"); }
+    Qt::Key key() const override { return Qt::Key_Q; }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        for (Scene* scene : {&seen, &drawn}) {
+            const QImage squinted = desk.looking.squinted(scene->picture);
+            if (!squinted.isNull())
+                scene->overlays.front() =
+                    std::make_shared<const PictureOverlay>(squinted, nullptr, scene->extent);
+        }
+    }
+};
+
+} // namespace
+
+std::unique_ptr<Way> makeSquint() {
+    return std::make_unique<Squint>();
+}
+
+} // namespace zokran

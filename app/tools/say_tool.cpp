@@ -1,0 +1,50 @@
+#include "app/tools/say_tool.h"
+
+#include "app/document/marking.h"
+#include "app/widgets/words.h"
+#include "core/words/said_words.h"
+
+namespace zokran {
+
+std::optional<Part> SayTool::partAt(const SheetPointer& pointer) const {
+    if (!desk_.comparison())
+        return std::nullopt;
+    std::optional<Part> nearest;
+    // Further than a third of the head from every mark, nothing is meant.
+    double least = headHeight(desk_.comparison()->sitter).value *
+                   desk_.comparison()->sketchView.scale / 3;
+    const MarkSheet& marks = desk_.study().marks(Side::Drawn);
+    for (Mark m : marks.seenMarks()) {
+        const double away = (*marks.seen(m) - pointer.place).norm();
+        if (away < least) {
+            least = away;
+            nearest = partOf(m);
+        }
+    }
+    return nearest;
+}
+
+bool SayTool::press(const SheetPointer& pointer) {
+    const auto part = partAt(pointer);
+    if (part)
+        desk_.selection.say(*part);
+    return part.has_value();
+}
+
+bool SayTool::key(const QKeyEvent& event, const SheetPointer&) {
+    if (event.key() != Qt::Key_Return && event.key() != Qt::Key_Enter)
+        return false;
+    commitSaid(desk_, desk_.selection.said());
+    return true;
+}
+
+std::optional<Qt::CursorShape> SayTool::cursor(const SheetPointer& pointer) const {
+    return partAt(pointer) ? std::optional(Qt::PointingHandCursor) : std::nullopt;
+}
+
+QString SayTool::word(const SheetPointer& pointer) const {
+    const auto part = partAt(pointer);
+    return part ? qt(wordsFor(*part, learnersBook())) : QString();
+}
+
+} // namespace zokran

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/compare/compare.h"
+
+#include <string_view>
+
+namespace zokran {
+
+/// What of a drawing a learner speaks of, coarser than marks: "the mouth", "its turn".
+enum class Part { Whole, Turn, Eyes, Nose, Mouth, Chin, Ears, Forehead };
+inline constexpr Part allParts[] = {Part::Whole, Part::Turn, Part::Eyes, Part::Nose,
+                                    Part::Mouth, Part::Chin, Part::Ears, Part::Forehead};
+
+/// The identifier in files, such as `mouth`.
+std::string_view idOf(Part part);
+std::optional<Part> partNamed(std::string_view id);
+
+/// The part a mark belongs to; never Whole or Turn.
+Part partOf(Mark mark);
+
+/// The part a finding speaks of; nothing for the closing remarks.
+std::optional<Part> partOf(const Finding& finding);
+
+/// A part the learner named before anything was told, and where the check puts it.
+struct SaidAnswer {
+    Part part;
+    int rank = 0; ///< of the first finding that speaks of it, from 1; 0: it holds
+};
+
+/// How near the learner's own eye came: each part they named, in their order.
+std::vector<SaidAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison);
+
+} // namespace zokran

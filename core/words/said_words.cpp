@@ -1,0 +1,52 @@
+#include "core/words/said_words.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+std::string wordsFor(Part part, const Phrasebook& book) {
+    switch (part) {
+    case Part::Whole:
+        return book.say(ZOKRAN_WORDS("whole shape"));
+    case Part::Turn:
+        return book.say(ZOKRAN_WORDS("turn or tilt of the head"));
+    case Part::Eyes:
+        return book.say(ZOKRAN_WORDS("eyes"));
+    case Part::Nose:
+        return book.say(ZOKRAN_WORDS("nose"));
+    case Part::Mouth:
+        return book.say(ZOKRAN_WORDS("mouth"));
+    case Part::Chin:
+        return book.say(ZOKRAN_WORDS("chin or jaw"));
+    case Part::Ears:
+        return book.say(ZOKRAN_WORDS("ears"));
+    case Part::Forehead:
+        return book.say(ZOKRAN_WORDS("forehead or hair"));
+    }
+    return {};
+}
+
+std::string saidWords(const std::vector<SaidAnswer>& answers, const Phrasebook& book) {
+    if (answers.empty())
+        return {};
+    const std::string part = wordsFor(answers.front().part, book);
+    std::string words;
+    if (answers.front().rank == 1)
+        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first, and so does the check."),
+                         {{"part", part}});
+    else if (answers.front().rank > 1)
+        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; it is number {rank} here."),
+                         {{"part", part}, {"rank", std::to_string(answers.front().rank)}});
+    else
+        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; measured, it holds."),
+                         {{"part", part}});
+    const auto right = std::count_if(answers.begin(), answers.end(),
+                                     [](const SaidAnswer& a) { return a.rank > 0; });
+    if (answers.size() > 1)
+        words += " " + book.say(ZOKRAN_WORDS("Of the {said} you named, {right} are off."),
+                                {{"said", std::to_string(answers.size())},
+                                 {"right", std::to_string(right)}});
+    return words;
+}
+
+} // namespace zokran

@@ -1,0 +1,318 @@
+// The check in the real window: a phone's photograph of a page, marks that stand where they are
+// expected, what the learner says first, and the ways of looking.
+
+#include "app/overlays/page_overlay.h"
+#include "app/overlays/said_overlay.h"
+#include "app/overlays/veil_overlay.h"
+#include "app/overlays/warped_overlay.h"
+#include "tests/app/window_test.h"
+
+#include <QDropEvent>
+#include <QMimeData>
+#include <QPainter>
+#include <random>
+
+namespace zokran::test {
+
+class CheckTest : public WindowTest {
+    Q_OBJECT
+
+    /// A sketch of 320 by 400 px on a white sheet of A4, 4 px to the millimetre, its corner here.
+    static constexpr double sheetScale = 4, sketchScale = 2;
+    static constexpr QPointF sketchAt{100, 150};
+    /// The sheet's corners in the phone's photograph: tipped by 16 and 9 degrees, turned by two, 330 mm away
+    /// from a lens of 1650 px.
+    const QPolygonF corners_{{{109.4, 177.3}, {1299.4, 258.5}, {1134.4, 1632.6}, {204.0, 1692.3}}};
+
+    /// Photographs the sketch's page on a table as a phone does, by Qt's own perspective.
+    void photographPage(bool rim = true) {
+        QImage sheet(210 * 4, 297 * 4, QImage::Format_RGB32);
+        sheet.fill(QColor(246, 244, 238));
+        {
+            QPainter painter(&sheet);
+            const QImage sketch(file("sketch.png"));
+            painter.drawImage(QRectF(sketchAt, QSizeF(sketch.size()) * sketchScale), sketch);
+        }
+        QImage photo(1500, 2000, QImage::Format_RGB32);
+        std::mt19937 random(5);
+        for (int y = 0; y < photo.height(); ++y)
+            for (int x = 0; x < photo.width(); ++x) {
+                const int g = 70 + static_cast<int>(random() % 14) + 12 * ((x / 190) % 2);
+                photo.setPixel(x, y, qRgb(g + 30, g + 8, g - 20));
+            }
+        if (rim) {
+            QTransform lay;
+            QVERIFY(QTransform::quadToQuad(QPolygonF(QRectF({0, 0}, QSizeF(sheet.size()))).mid(0, 4),
+                                           corners_, lay));
+            QPainter painter(&photo);
+            painter.setRenderHints(QPainter::SmoothPixmapTransform | QPainter::Antialiasing);
+            painter.setTransform(lay);
+            painter.drawImage(0, 0, sheet);
+        }
+        QVERIFY(photo.save(file("page.jpg"), "JPG", 93));
+    }
+    /// Where a mark of the sketch's own file lies on the sheet, mm.
+    static PaperPoint onSheet(const PicturePoint& p) {
+        return {(sketchAt.x() + sketchScale * p.x()) / sheetScale,
+                (sketchAt.y() + sketchScale * p.y()) / sheetScale};
+    }
+    void drop(const QString& name, SheetView* on) {
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(name)});
+        const QPointF at = on->mapTo(window_.get(), on->rect().center());
+        QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &data, Qt::LeftButton, {});
+        QApplication::sendEvent(window_.get(), &enter);
+        QVERIFY(enter.isAccepted());
+        QDropEvent drop(at, Qt::CopyAction, &data, Qt::LeftButton, {});
+        QApplication::sendEvent(window_.get(), &drop);
+        waitForPictures();
+    }
+    /// The reference marked, and a photograph of the sketch's page dropped on the sheet and laid flat;
+    /// the sketch's marks in the flat picture.
+    MarkSheet dropPage() {
+        const auto [truth, sketchTruth] = photographs();
+        photographPage();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        goToStep("check");
+        drop(file("page.jpg"), drawn());
+        MarkSheet marks = sketchTruth;
+        const double fine = study().attempt() ? study().attempt()->marks.width / 210.0 : 1;
+        for (auto& mark : marks.marks)
+            if (mark && mark->at)
+                mark->at = fine * onSheet(*mark->at);
+        return marks;
+    }
+
+private slots:
+    void aPhonesPhotographIsLaidFlat() {
+        const MarkSheet marks = dropPage();
+        const Attempt* attempt = study().attempt();
+        QVERIFY(attempt && attempt->page.flat);
+        QCOMPARE(attempt->page.flat->paper, (PaperSize{{210}, {297}}));
+        for (std::size_t i = 0; i < 4; ++i)
+            QVERIFY(QLineF(corners_[static_cast<qsizetype>(i)],
+                           QPointF(attempt->page.flat->corners[i].x(),
+                                   attempt->page.flat->corners[i].y()))
+                        .length() < 3);
+        // What lies on the sheet is the paper alone, true to shape.
+        const QImage& shown = drawn()->scene().picture;
+        QVERIFY(std::abs(1.0 * shown.width() / shown.height() - 210.0 / 297) < 0.002);
+        QVERIFY(qGray(shown.pixel(20, 20)) > 200);
+        QVERIFY(!desk().page.isAdjusting());
+        QVERIFY2(anyLabelSays("Click the brow"), said());
+        QVERIFY(buttonSaying("Page laid flat: 210 by 297 mm"));
+
+        // Three marks lay the reference over it; the rest stand where they are expected.
+        QVERIFY(!drawn()->scene().find<MarksOverlay>()->shown.asked ||
+                !drawn()->scene().find<MarksOverlay>()->shown.preplaced[Mark::NoseBase]);
+        drawn()->setFocus();
+        for (int i = 0; i < 3; ++i)
+            click(drawn(), spot(drawn(), *marks.seen(*nextMark(desk(), Side::Drawn))));
+        const auto* rings = drawn()->scene().find<MarksOverlay>();
+        QVERIFY(rings->shown.asked);
+        const double head = (*marks.seen(Mark::Brow) - *marks.seen(Mark::Chin)).norm();
+        int near = 0, all = 0;
+        for (Mark m : marks.seenMarks())
+            if (const auto& ring = rings->shown.preplaced[m]) {
+                ++all;
+                near += (*ring - *marks.seen(m)).norm() < 0.12 * head;
+            }
+        QVERIFY(all >= 12);
+        QVERIFY2(near > 0.8 * all, qPrintable(QString("%1 of %2").arg(near).arg(all)));
+
+        // Enter stands by one, a click puts one right, one is not drawn yet.
+        const Mark confirmed = *nextMark(desk(), Side::Drawn);
+        const PicturePoint ring = *rings->shown.preplaced[confirmed];
+        QVERIFY2(anyLabelSays("Is the ring on your"), said());
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QCOMPARE(study().attempt()->marks.seen(confirmed).value(), SketchPoint(ring));
+        const Mark corrected = *nextMark(desk(), Side::Drawn);
+        click(drawn(), spot(drawn(), *marks.seen(corrected)));
+        QVERIFY((*study().attempt()->marks.seen(corrected) - *marks.seen(corrected)).norm() <
+                0.02 * head);
+        const Mark left = *nextMark(desk(), Side::Drawn);
+        clickOn(buttonSaying("Not drawn yet"));
+        QVERIFY(study().attempt()->marks.marks[left]->hidden);
+
+        // What is confirmed can be judged alone.
+        for (int i = 0; i < 3; ++i)
+            QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(desk().comparison());
+        clickOn(buttonSaying("That is all I have drawn"));
+        skipSaying();
+        QVERIFY(!nextMark(desk(), Side::Drawn));
+        QCOMPARE(static_cast<int>(study().attempt()->marks.seenMarks().size()), 8);
+    }
+
+    void cornersArePutRightByMouseAndByKeys() {
+        const MarkSheet marks = dropPage();
+        drawn()->setFocus();
+        for (int i = 0; i < 2; ++i)
+            click(drawn(), spot(drawn(), *marks.seen(*nextMark(desk(), Side::Drawn))));
+        const SketchMarks before = study().attempt()->marks;
+        clickOn(buttonSaying("Page laid flat"));
+        QVERIFY(desk().page.isAdjusting());
+        QVERIFY2(anyLabelSays("Drag each ring"), said());
+        QCOMPARE(drawn()->scene().picture.size(), QSize(1500, 2000)); // the photograph itself
+        const auto* page = drawn()->scene().find<PageOverlay>();
+        QVERIFY(page);
+        const PicturePoint corner = page->corners[1];
+        const PicturePoint to = corner + PicturePoint(-90, 120);
+        drag(drawn(), spot(drawn(), corner), spot(drawn(), to));
+        QVERIFY((desk().page.flat()->corners[1] - SketchPoint(to)).norm() < 6);
+        undo();
+        QVERIFY((desk().page.flat()->corners[1] - SketchPoint(corner)).norm() < 1e-9);
+        QTest::keyClick(drawn(), Qt::Key_Space);
+        QCOMPARE(int(drawn()->scene().find<PageOverlay>()->touched), 2);
+        QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
+        QVERIFY(std::abs(desk().page.flat()->corners[2].x() - corners_[2].x() + 10) < 3);
+
+        // Another paper: the millimetres follow, the marks stay on the drawing.
+        auto* paper = visibleNamed<QComboBox>("Paper");
+        QVERIFY(paper);
+        paper->setFocus();
+        QTest::keyClick(paper, Qt::Key_Down);
+        QCOMPARE(desk().page.flat()->paper, (PaperSize{{297}, {420}}));
+        tick("Even the light, strengthen the pencil");
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(!desk().page.isAdjusting());
+        waitForPictures();
+        QTRY_VERIFY(!drawn()->scene().picture.isNull());
+        QVERIFY(qGray(drawn()->scene().picture.pixel(60, 60)) > 236); // bare paper is nearly white
+
+        // Back to the photograph as it came, and the marks with it.
+        clickOn(buttonSaying("Page laid flat"));
+        clickOn(buttonSaying("Use the photograph as it is"));
+        QVERIFY(!study().attempt()->page.flat);
+        QCOMPARE(study().attempt()->marks.width, 1500);
+        QTransform lay;
+        QVERIFY(QTransform::quadToQuad(QPolygonF({{0, 0}, {210, 0}, {210, 297}, {0, 297}}), corners_,
+                                       lay));
+        const double fine = 1.0 * before.width / 210;
+        for (Mark m : before.seenMarks()) {
+            const PicturePoint mm = *before.seen(m) / fine;
+            const QPointF truth = lay.map(QPointF(mm.x(), mm.y()));
+            QVERIFY((*study().attempt()->marks.seen(m) - SketchPoint(truth.x(), truth.y())).norm() < 4);
+        }
+    }
+
+    void whereNoPageIsSeenNothingIsLaidFlat() {
+        photographs();
+        photographPage(false);
+        openReference(file("head.png"));
+        goToStep("check");
+        drop(file("page.jpg"), drawn());
+        // Nothing, or only a guess that is asked about.
+        QVERIFY(!desk().page.flat() || desk().page.isAdjusting());
+    }
+
+    void theLearnerSaysItFirst() {
+        const auto [truth, sketchTruth] = photographs();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        openSketch(file("sketch.png"));
+        markAll(drawn(), Side::Drawn, sketchTruth);
+        QVERIFY2(anyLabelSays("Say it first"), said());
+        QVERIFY(!anyLabelSays("sits too high")); // nothing is told yet
+        QVERIFY(!drawn()->scene().find<FindingOverlay>());
+        click(drawn(), spot(drawn(), *sketchTruth.seen(Mark::LipLine)));
+        QVERIFY(buttonSaying("1   Mouth"));
+        clickOn(buttonSaying("Ears"));
+        QVERIFY(buttonSaying("2   Ears"));
+        QCOMPARE(int(drawn()->scene().find<SaidOverlay>()->places.size()), 2);
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(study().attempt()->said == std::vector<Part>({Part::Mouth, Part::Ears}));
+        QVERIFY2(anyLabelSays("Your own eye put the mouth first, and so does the check"), said());
+        QVERIFY2(anyLabelSays("Of the 2 you named, 1"), said());
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.attempts[0].said ==
+                study().attempt()->said);
+        undo();
+        QVERIFY(anyLabelSays("Say it first"));
+    }
+
+    void everyWayOfLookingHasItsKey() {
+        openDemo();
+        goToStep("check");
+        QVERIFY(buttonSaying("Side by side")->isChecked());
+        press(Qt::Key_O);
+        const auto* laid = drawn()->scene().find<WarpedOverlay>();
+        QVERIFY(laid && std::abs(laid->shown.strength - 0.5) < 1e-9);
+        auto* slider = visibleNamed<QSlider>("How much of the photo shows");
+        QVERIFY(slider);
+        slider->setFocus();
+        QTest::keyClick(slider, Qt::Key_Home);
+        QVERIFY(drawn()->scene().find<WarpedOverlay>()->shown.strength == 0);
+        // The photo's brow lies on the drawn brow, as the registration has it.
+        const auto& c = *desk().comparison();
+        QVERIFY((laid->shown.registration(*study().reference.seen(Mark::Brow)) -
+                 *c.asSeen[Mark::Brow])
+                    .norm() < 3);
+        press(Qt::Key_W);
+        QVERIFY(drawn()->scene().find<WarpedOverlay>()->shown.upTo < 1);
+        press(Qt::Key_F);
+        const double first = drawn()->scene().find<WarpedOverlay>()->shown.strength;
+        QTRY_VERIFY(drawn()->scene().find<WarpedOverlay>()->shown.strength != first);
+        press(Qt::Key_D);
+        QVERIFY(drawn()->scene().find<VeilOverlay>() && seen()->scene().find<VeilOverlay>());
+        press(Qt::Key_Q);
+        QTRY_VERIFY(tones(seen()) < 12);
+        press(Qt::Key_S);
+        QVERIFY(tones(seen()) > 40);
+        press(Qt::Key_H);
+        QVERIFY(anyLabelSays("The head you drew"));
+        QVERIFY(drawn()->scene().picture.isNull() && hasLine(drawn(), "centre_line"));
+        goToStep("guides");
+        QVERIFY(!buttonSaying("Side by side")); // offered where there is something to compare
+    }
+
+    void aMirroredSheetIsStillMarkedWhereItIsClicked() {
+        openDemo();
+        goToStep("check");
+        const Mark m = Mark::Chin;
+        const PicturePoint chin = *study().attempt()->marks.seen(m);
+        const PicturePoint brow = *study().attempt()->marks.seen(Mark::Brow);
+        const bool right = drawn()->transform().toView(*study().attempt()->marks.seen(Mark::OuterEyeL)).x() >
+                           drawn()->transform().toView(brow).x();
+        press(Qt::Key_M);
+        QVERIFY(seen()->scene().flip == Flip::Mirrored && drawn()->scene().flip == Flip::Mirrored);
+        QVERIFY((drawn()->transform().toView(*study().attempt()->marks.seen(Mark::OuterEyeL)).x() >
+                 drawn()->transform().toView(brow).x()) != right);
+        press(Qt::Key_U);
+        QVERIFY(drawn()->transform().toView(chin).y() < drawn()->transform().toView(brow).y());
+        // A mark dragged down on the turned sheet goes up on the drawing.
+        unfold("All numbers");
+        const QPoint from = spot(drawn(), chin);
+        drag(drawn(), from, from + QPoint(0, 30));
+        QVERIFY(study().attempt()->marks.seen(m)->y() < chin.y() - 5);
+        undo();
+        press(Qt::Key_S);
+        QVERIFY(drawn()->scene().flip == Flip::None);
+    }
+
+private:
+    /// How many greys cover nine tenths of the middle of a sheet.
+    int tones(SheetView* view) {
+        const QImage shown = view->grab().toImage();
+        std::vector<int> count(256, 0);
+        int all = 0;
+        for (int y = shown.height() / 4; y < shown.height() * 3 / 4; y += 3)
+            for (int x = shown.width() / 4; x < shown.width() * 3 / 4; x += 3, ++all)
+                ++count[static_cast<std::size_t>(qGray(shown.pixel(x, y)))];
+        std::sort(count.rbegin(), count.rend());
+        int covered = 0, greys = 0;
+        while (covered < 0.9 * all)
+            covered += count[static_cast<std::size_t>(greys++)];
+        return greys;
+    }
+};
+
+std::unique_ptr<QObject> makeCheckTest() {
+    return std::make_unique<CheckTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_check.moc"
