@@ -9,6 +9,11 @@ namespace zokran::cli {
 /// Each is one file of cli/verbs; the list of them is in main.cpp.
 using Verb = std::function<void()>(CLI::App& app);
 
-Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, suggest, cast, learn;
+Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, sheet, suggest, cast,
+    learn;
+
+/// The kinds of sheet that `sheet` writes: each is one file of cli/sheets; the list is in
+/// verbs/sheet.cpp.
+Verb correctionSheet, guideSheet, gridSheet, landmarksSheet;
 
 } // namespace zokran::cli

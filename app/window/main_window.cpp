@@ -2,6 +2,7 @@
 
 #include "app/cast_room/cast_room.h"
 #include "app/document/picture_file.h"
+#include "app/print/print.h"
 #include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
 #include "app/widgets/theme.h"
@@ -9,6 +10,8 @@
 #include "app/window/bench.h"
 #include "app/window/shortcut_sheet.h"
 #include "core/files/canon_file.h"
+#include "core/print/sheets/sheets.h"
+#include "core/print/write.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -132,6 +135,16 @@ void MainWindow::buildMenus() {
     add(study, tr("Save the &right sheet…"), QKeySequence(Qt::CTRL | Qt::Key_E),
         [this] { saveSheet(Side::Drawn); });
     study->addSeparator();
+    add(study, tr("Save the c&orrection sheet…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
+        [this] { saveCorrection(); });
+    add(study, tr("&Print the correction sheet…"), QKeySequence::Print, [this] {
+        if (const auto sheet = correction()) {
+            std::vector<PrintSheet> sheets;
+            sheets.push_back(*sheet);
+            previewSheets(sheets, this);
+        }
+    });
+    study->addSeparator();
     add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* change = menuBar()->addMenu(tr("&Change"));
@@ -215,6 +228,40 @@ void MainWindow::saveSheet(Side side) {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     desk_.document.attempt([&] { saveScene(bench_->sheet(side)->scene(), file); });
+}
+
+std::optional<PrintSheet> MainWindow::correction() {
+    const Attempt* attempt = desk_.study().attempt();
+    if (!attempt || !desk_.comparison()) {
+        emit desk_.document.troubled(
+            tr("A correction sheet needs a sketch that is marked and compared."));
+        return std::nullopt;
+    }
+    const QImage sketch = desk_.picture(Side::Drawn);
+    PrintPicture picture;
+    picture.columns = sketch.width();
+    picture.rows = sketch.height();
+    picture.pixels.assign(sketch.constBits(), sketch.constBits() + sketch.sizeInBytes());
+    return correctionSheet(
+        *desk_.comparison(),
+        [this](const View& view) { return desk_.analysis.linesSeenBy(view); }, picture,
+        attempt->page.perPixel({1.0 * attempt->marks.width}), desk_.study().title,
+        paperNamed("a4"), learnersBook());
+}
+
+void MainWindow::saveCorrection() {
+    const auto sheet = correction();
+    if (!sheet)
+        return;
+    QSettings settings;
+    const QString file =
+        QFileDialog::getSaveFileName(this, tr("Save the correction sheet"),
+                                     settings.value("folder").toString() + "/correction.pdf",
+                                     tr("Documents (*.pdf);;Drawings (*.svg)"));
+    if (file.isEmpty())
+        return;
+    settings.setValue("folder", QFileInfo(file).absolutePath());
+    desk_.document.attempt([&] { writeSheet(*sheet, file.toStdString()); });
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
+#include "core/print/drawing.h"
 
 #include <QMainWindow>
 
@@ -43,6 +44,9 @@ private:
                  const std::function<void()>& act);
     void choosePicture(Side side);
     void saveSheet(Side side);
+    /// The sheet with what is to be mended first, of the sketch on the bench.
+    std::optional<PrintSheet> correction();
+    void saveCorrection();
     void showShortcuts();
 
     Desk desk_;

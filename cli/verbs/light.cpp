@@ -1,27 +1,13 @@
 #include "core/light/light.h"
 
+#include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/base/json_file.h"
 #include "core/files/fit_file.h"
 
-#include <filesystem>
 #include <opencv2/imgcodecs.hpp>
 
 namespace zokran::cli {
-
-namespace {
-
-cv::Mat pictureFrom(const std::string& file) {
-    std::error_code error;
-    if (!std::filesystem::is_regular_file(file, error))
-        throw BadInput(fmt::format("{}: there is no such file", file));
-    const cv::Mat picture = cv::imread(file, cv::IMREAD_COLOR);
-    if (picture.empty())
-        throw BadInput(fmt::format("{}: cannot be read as a picture", file));
-    return picture;
-}
-
-} // namespace
 
 std::function<void()> light(CLI::App& app) {
     struct Options {

@@ -1,10 +1,10 @@
 #include "core/page/find_page.h"
 
+#include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/base/json_file.h"
 
 #include <cmath>
-#include <filesystem>
 #include <opencv2/imgcodecs.hpp>
 #include <sstream>
 
@@ -54,12 +54,7 @@ std::function<void()> rectify(CLI::App& app) {
     command->add_option("--png", o->png, "the flat sheet goes here");
     return [o] {
         PaperSize paper = paperNamed(o->paper);
-        std::error_code error;
-        if (!std::filesystem::is_regular_file(o->photo, error))
-            throw BadInput(fmt::format("{}: there is no such file", o->photo));
-        const cv::Mat photo = cv::imread(o->photo, cv::IMREAD_COLOR);
-        if (photo.empty())
-            throw BadInput(fmt::format("{}: cannot be read as a picture", o->photo));
+        const cv::Mat photo = pictureFrom(o->photo);
         FoundPage page;
         if (!o->corners.empty()) {
             page.corners = cornersFrom(o->corners);

@@ -1,5 +1,6 @@
 #include "core/compare/expected.h"
 
+#include "core/compare/parts.h"
 #include "core/compare/registration.h"
 
 namespace zokran {
@@ -9,6 +10,8 @@ PerMark<std::optional<SketchPoint>> expectedOnSketch(const PhotoMarks& reference
     constexpr std::size_t enough = 3;
     // A neighbour's error is shared in full close by and fades over this many ball radii.
     constexpr double sharedOver = 0.35;
+    // The parts of one feature are drawn together.
+    constexpr double sameFeature = 6;
     const auto inPhoto = [&](Mark m) {
         return reference.seen(m).value_or(PhotoPoint(fit.view.project(fit.head[m])));
     };
@@ -32,7 +35,8 @@ PerMark<std::optional<SketchPoint>> expectedOnSketch(const PhotoMarks& reference
         double weight = 0.5; // towards no error, where no neighbour is near
         for (std::size_t j = 0; j < from.size(); ++j) {
             const double away = (from[j] - at).norm() / (sharedOver * fit.view.scale);
-            const double w = std::exp(-0.5 * away * away);
+            const double w = std::exp(-0.5 * away * away) *
+                             (partOf(placed[j]) == partOf(m) ? sameFeature : 1);
             off += w * (to[j] - laid(from[j]));
             weight += w;
         }

@@ -108,6 +108,10 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
     for (PaperBox* box : {&plan.head, &plan.hair, &plan.ears, &plan.neck})
         *box = moved(*box, by);
 
+    plan.view = view;
+    plan.view.centre += by;
+    plan.view.principal += by;
+
     const double b = border.value;
     auto runsOff = [&](const PaperBox& box, bool belowToo) {
         return isBox(box) && (box.low.x() < b || box.low.y() < b || box.high.x() > w - b ||

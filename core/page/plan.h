@@ -24,6 +24,7 @@ struct PagePlan {
     PaperBox hair, ears;
     PaperBox neck;      ///< with the beginning of the shoulders
     std::vector<PlanTrouble> troubles;
+    View view; ///< of the head on the sheet, in mm where a view is else in px
 };
 
 /// Places a head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not

@@ -42,10 +42,14 @@ std::string saidWords(const std::vector<SaidAnswer>& answers, const Phrasebook& 
                          {{"part", part}});
     const auto right = std::count_if(answers.begin(), answers.end(),
                                      [](const SaidAnswer& a) { return a.rank > 0; });
-    if (answers.size() > 1)
-        words += " " + book.say(ZOKRAN_WORDS("Of the {said} you named, {right} are off."),
-                                {{"said", std::to_string(answers.size())},
-                                 {"right", std::to_string(right)}});
+    if (answers.size() > 1) {
+        const Figure of{"said", std::to_string(answers.size())};
+        words += " " + (right == 0 ? book.say(ZOKRAN_WORDS("None of the {said} you named is off."), {of})
+                        : right == 1
+                            ? book.say(ZOKRAN_WORDS("One of the {said} you named is off."), {of})
+                            : book.say(ZOKRAN_WORDS("{right} of the {said} you named are off."),
+                                       {{"right", std::to_string(right)}, of}));
+    }
     return words;
 }
 

@@ -225,7 +225,7 @@ private slots:
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY(study().attempt()->said == std::vector<Part>({Part::Mouth, Part::Ears}));
         QVERIFY2(anyLabelSays("Your own eye put the mouth first, and so does the check"), said());
-        QVERIFY2(anyLabelSays("Of the 2 you named, 1"), said());
+        QVERIFY2(anyLabelSays("One of the 2 you named is off"), said());
         desk().document.saveNow();
         QVERIFY(logbook_->load(*desk().document.id()).study.attempts[0].said ==
                 study().attempt()->said);

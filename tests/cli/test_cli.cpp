@@ -380,3 +380,36 @@ TEST_CASE("rectify lays a sheet flat by its corners, true to size") {
     CHECK(corner.y() / corner.z() == Approx(297));
     CHECK(contentOf(folder() + "/flat.png").starts_with("\x89PNG"));
 }
+
+TEST_CASE("Sheets are written for a fit and for a sketch, and refused in one line") {
+    REQUIRE(run("cast --turn 25 --tilt 10 --size 200 --png s-head.png --marks s-head.json "
+                "--sketch-png s-sketch.png --sketch-marks s-sketch.json --straighten 0.5")
+                .code == 0);
+    const Result fit = run("fit s-head.json");
+    std::ofstream(folder() + "/s-fit.json") << fit.out;
+    const auto isPdf = [](const char* name) {
+        return contentOf(folder() + "/" + name).starts_with("%PDF");
+    };
+    CHECK(run("sheet guide s-fit.json --head 120 --out guide.pdf").code == 0);
+    CHECK(isPdf("guide.pdf"));
+    CHECK(run("sheet grid s-head.png s-fit.json --paper A3 --out grid.pdf").code == 0);
+    CHECK(isPdf("grid.pdf"));
+    CHECK(run("sheet landmarks s-head.png s-fit.json --canon thirds --out land.svg").code == 0);
+    CHECK(contentOf(folder() + "/land.svg").find("width=\"210mm\"") != std::string::npos);
+    CHECK(run("sheet correction s-head.json s-sketch.json --picture s-sketch.png --mm-per-px 0.4 "
+              "--out corr.pdf")
+              .code == 0);
+    CHECK(isPdf("corr.pdf"));
+    for (const char* bad :
+         {"sheet guide s-fit.json --out x.doc", "sheet guide s-head.json --out x.pdf",
+          "sheet guide s-fit.json --paper A99 --out x.pdf", "sheet guide s-fit.json",
+          "sheet grid none.png s-fit.json --out x.pdf", "sheet grid s-head.png s-fit.json --out x.svg",
+          "sheet correction s-head.json s-sketch.json --picture s-fit.json --out x.pdf",
+          "sheet correction s-head.json s-sketch.json --mm-per-px -1 --out x.pdf", "sheet"}) {
+        const Result r = run(bad);
+        CAPTURE(bad, r.err);
+        CHECK(r.code == 2);
+        CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+        CHECK_FALSE(std::filesystem::exists(folder() + "/x.pdf"));
+    }
+}

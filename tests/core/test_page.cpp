@@ -1,6 +1,7 @@
 // Sheets on tables, photographed by a pinhole camera of this file's own making: where the corners
 // are is known, the picture is drawn by OpenCV, and the code under test has seen none of it.
 
+#include "core/page/carry.h"
 #include "core/page/find_page.h"
 #include "tests/heads.h"
 
@@ -228,4 +229,97 @@ TEST_CASE("Papers by name are the standards', and others are told apart from non
     CHECK(paperNamed("240x320").height.value == 320);
     for (const char* bad : {"A9", "x", "10x10", "nanx200", "200x", "1e9x3"})
         CHECK_THROWS_WITH(paperNamed(bad), Catch::Contains(bad) && Catch::Contains("a4"));
+}
+
+TEST_CASE("Marks keep their places on the drawing however its page is laid flat") {
+    const PageCorners corners{SketchPoint(210, 150), {1290, 190}, {1370, 1840}, {120, 1790}};
+    const LaidFlat flat{corners, paperNamed("a4"), 1500, 2000, false};
+    SketchMarks marks;
+    marks.width = 1500;
+    marks.height = 2000;
+    marks.marks[Mark::Brow] = PlacedMark{PicturePoint(700, 600)};
+    marks.marks[Mark::Chin] = PlacedMark{PicturePoint(690, 1200)};
+    marks.marks[Mark::Back] = PlacedMark{std::nullopt, true};
+    marks.ball = BallCircle{{700, 500}, {200}};
+    const SketchMarks onFlat = carried(marks, std::nullopt, flat);
+    // OpenCV's own homography to the flat picture's corners.
+    const auto [width, height] = flatSize(flat);
+    CHECK(onFlat.width == width);
+    CHECK(1.0 * width / height == Approx(210.0 / 297).epsilon(1e-3));
+    const float w = static_cast<float>(width), h = static_cast<float>(height);
+    std::vector<cv::Point2f> there;
+    cv::perspectiveTransform(
+        std::vector<cv::Point2f>{{700, 600}, {690, 1200}, {700, 500}, {701, 500}, {700, 501}}, there,
+        cv::getPerspectiveTransform(
+            std::vector<cv::Point2f>{{210, 150}, {1290, 190}, {1370, 1840}, {120, 1790}},
+            std::vector<cv::Point2f>{{0, 0}, {w, 0}, {w, h}, {0, h}}));
+    const auto off = [&](const PicturePoint& p, std::size_t i) {
+        return std::hypot(p.x() - there[i].x, p.y() - there[i].y);
+    };
+    CHECK(off(*onFlat.seen(Mark::Brow), 0) < 0.8);
+    CHECK(off(*onFlat.seen(Mark::Chin), 1) < 0.8);
+    CHECK(off(onFlat.ball->centre, 2) < 0.8);
+    const cv::Point2f dx = there[3] - there[2], dy = there[4] - there[2];
+    CHECK(onFlat.ball->radius.value ==
+          Approx(200 * std::sqrt(std::abs(dx.x * dy.y - dx.y * dy.x))).epsilon(0.01));
+    CHECK(onFlat.marks[Mark::Back]->hidden);
+    // By another paper and back to the photograph: the same places.
+    LaidFlat other = flat;
+    other.paper = paperNamed("11x14in");
+    other.corners[0] = SketchPoint(200, 160);
+    const SketchMarks back = carried(carried(onFlat, flat, other), other, std::nullopt);
+    CHECK(back.width == 1500);
+    CHECK((*back.seen(Mark::Brow) - SketchPoint(700, 600)).norm() < 1e-6);
+    CHECK((back.ball->centre - PicturePoint(700, 500)).norm() < 1e-6);
+}
+
+TEST_CASE("A sheet's shape is read from its corners, and its size guessed from the shape") {
+    // Sheets seen by OpenCV's camera, the lens unknown to the code.
+    cv::RNG rng(31);
+    int right = 0;
+    double worst = 0;
+    constexpr int tries = 200;
+    for (int i = 0; i < tries; ++i) {
+        const double w = 210, h = 297, f = rng.uniform(0.65, 0.95) * 2000; // 24 to 34 mm equivalent
+        const double tip = rng.uniform(0.0, 25.0) * CV_PI / 180, round = rng.uniform(0.0, 2 * CV_PI);
+        std::vector<cv::Point2d> seen;
+        cv::projectPoints(std::vector<cv::Point3d>{{-w / 2, -h / 2, 0}, {w / 2, -h / 2, 0},
+                                                   {w / 2, h / 2, 0}, {-w / 2, h / 2, 0}},
+                          cv::Vec3d(tip * std::cos(round), tip * std::sin(round), 0),
+                          cv::Vec3d(rng.uniform(-20, 20), rng.uniform(-20, 20), f * 0.25),
+                          cv::Matx33d(f, 0, 750, 0, f, 1000, 0, 0, 1), cv::noArray(), seen);
+        PageCorners corners;
+        for (std::size_t k = 0; k < 4; ++k)
+            corners[k] = SketchPoint(seen[k].x, seen[k].y);
+        const double aspect = aspectOf(corners, {1500}, {2000});
+        worst = std::max(worst, std::abs(aspect / (w / h) - 1));
+        CHECK(aspectOf(corners, {1500}, {2000}, Pixels{f}) == Approx(w / h).epsilon(1e-6));
+        right += likelyPaper(aspect, paperNamed("a4")) == paperNamed("a4");
+    }
+    INFO("worst shape " << worst << ", right " << right);
+    CHECK(worst < 0.06);
+    CHECK(right >= 0.97 * tries);
+    CHECK(likelyPaper(0.7071, paperNamed("a3")) == paperNamed("a3"));
+    CHECK(likelyPaper(1.4142, paperNamed("a3")) == paperNamed("a3-landscape"));
+    CHECK(likelyPaper(0.75, paperNamed("a4")) == paperNamed("9x12in"));
+    CHECK(nameOf(paperNamed("a5-landscape")) == "a5-landscape");
+    CHECK(nameOf({{123}, {321}}) == "123x321");
+}
+
+TEST_CASE("Evened light leaves bare paper white under a shadow, and the pencil dark") {
+    cv::Mat1b page(600, 800);
+    for (int y = 0; y < page.rows; ++y)
+        for (int x = 0; x < page.cols; ++x)
+            page(y, x) = static_cast<std::uint8_t>(230 - 60.0 * x / 800 - (x + y > 800 ? 55 : 0));
+    cv::GaussianBlur(page, page, {}, 12);
+    for (const int x : {150, 650})
+        for (int y = 100; y < 500; ++y)
+            for (int k = 0; k < 4; ++k)
+                page(y, x + k) = static_cast<std::uint8_t>(0.6 * page(y, x + k));
+    const cv::Mat1b even = evenedLight(page);
+    for (const cv::Point& bare : {cv::Point(60, 60), {400, 80}, {740, 560}, {700, 300}})
+        CHECK(even(bare) > 232);
+    // Alike on both sides of the shadow, and darker than they were against their paper.
+    CHECK(std::abs(even(300, 151) - even(300, 651)) < 14);
+    CHECK(even(300, 151) < 0.58 * 244);
 }

@@ -42,6 +42,9 @@ Study exampleStudy() {
     Attempt second = first;
     second.picture = "0003-c.jpg";
     second.page = {};
+    second.page.flat = LaidFlat{{SketchPoint(10.25, 20), {900, 30}, {910, 1300}, {-5, 1290}},
+                                {{210}, {297}}, 1000, 1400, true};
+    second.said = {Part::Mouth, Part::Turn};
     s.attempts = {first, second};
     s.current = 1;
     s.nextPage.shownWidth = Millimetres{297};
@@ -223,6 +226,20 @@ TEST_CASE("A logbook of the third version opens with its lines as the learner le
     CHECK(study.switchedLines == std::set<std::string>{"jaw_line"});
     CHECK(study.look == FormLook());
     CHECK(book.studies().size() == 43);
+}
+
+TEST_CASE("A logbook of the fourth version asks nobody what they saw in old sketches") {
+    Folder folder;
+    putFixture(folder, 4);
+    Logbook book(folder.path);
+    REQUIRE(book.studies().size() == 43);
+    for (const StudySummary& s : book.studies()) {
+        const Study study = book.load(s.id).study;
+        REQUIRE(study.attempt());
+        CHECK(study.attempt()->said == std::vector<Part>{});
+        CHECK_FALSE(study.attempt()->page.flat);
+        CHECK(study.attempt()->page.shownWidth);
+    }
 }
 
 TEST_CASE("A logbook of the second version, the demo's 43 studies, opens and is read as before") {

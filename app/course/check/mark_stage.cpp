@@ -31,6 +31,9 @@ public:
     NextThing next() override;
 
 private:
+    /// The reference with its marks, and the one that is asked for taken up.
+    Scene askedOnReference();
+
     BallTool ballTool_;
     MarkTool markTool_;
     StepPanel* panel_ = nullptr;
@@ -53,9 +56,25 @@ QRectF frameOf(const MarksShown& shown) {
 
 } // namespace
 
+Scene MarkStage::askedOnReference() {
+    const auto mark = nextMark(desk_, Side::Drawn);
+    if (!mark || !desk_.fit())
+        return scenes_.guided(false);
+    Scene scene = scenes_.picture(Side::Seen);
+    if (scene.picture.isNull())
+        return scene;
+    scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
+    MarksShown shown;
+    shown.preplaced[*mark] = desk_.study().reference.seen(*mark).value_or(
+        PhotoPoint(desk_.fit()->view.project(desk_.fit()->head[*mark])));
+    shown.asked = mark;
+    scene.lay<MarksOverlay>(std::move(shown));
+    return scene;
+}
+
 Scene MarkStage::scene(Side side) {
     if (side == Side::Seen)
-        return scenes_.guided(false);
+        return askedOnReference();
     const Attempt* attempt = desk_.study().attempt();
     Scene scene = attempt ? scenes_.picture(side) : scenes_.drawn(true);
     if (!attempt || scene.picture.isNull())

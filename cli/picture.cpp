@@ -1,0 +1,35 @@
+#include "cli/picture.h"
+
+#include "core/base/errors.h"
+
+#include <filesystem>
+#include <fmt/format.h>
+#include <opencv2/imgcodecs.hpp>
+
+namespace zokran::cli {
+
+cv::Mat pictureFrom(const std::string& file) {
+    std::error_code error;
+    if (!std::filesystem::is_regular_file(file, error))
+        throw BadInput(fmt::format("{}: there is no such file", file));
+    const cv::Mat picture = cv::imread(file, cv::IMREAD_COLOR);
+    if (picture.empty())
+        throw BadInput(fmt::format("{}: cannot be read as a picture", file));
+    return picture;
+}
+
+PrintPicture printPictureFrom(const std::string& file) {
+    const cv::Mat picture = pictureFrom(file);
+    PrintPicture print;
+    print.columns = picture.cols;
+    print.rows = picture.rows;
+    print.pixels.reserve(4 * picture.total());
+    for (int y = 0; y < picture.rows; ++y)
+        for (int x = 0; x < picture.cols; ++x) {
+            const auto& p = picture.at<cv::Vec3b>(y, x);
+            print.pixels.insert(print.pixels.end(), {p[0], p[1], p[2], 255});
+        }
+    return print;
+}
+
+} // namespace zokran::cli

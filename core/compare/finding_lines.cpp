@@ -1,0 +1,137 @@
+#include "core/compare/finding_lines.h"
+
+#include "core/construction/lines.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+using enum Mark;
+
+namespace {
+
+/// The marks of a feature, in the order a pencil runs through them.
+const std::vector<std::vector<Mark>> features = {
+    {InnerEyeL, PupilL, OuterEyeL},
+    {InnerEyeR, PupilR, OuterEyeR},
+    {MouthCornerR, LipLine, MouthCornerL},
+    {NoseRoot, NoseTip, NoseBase},
+    {NoseWingR, NoseBase, NoseWingL},
+    {EarTopL, EarBaseL},
+    {EarTopR, EarBaseR},
+    {EarBaseL, JawAngleL, Chin},
+    {EarBaseR, JawAngleR, Chin},
+    {Brow, Hairline, Crown},
+};
+
+constexpr std::pair<Mark, const char*> lineOfMark[] = {
+    {Crown, "ball"},          {Hairline, "hairline"},       {Brow, "brow_line"},
+    {NoseRoot, "eye_line"},   {InnerEyeL, "eye_line"},      {OuterEyeL, "eye_line"},
+    {PupilL, "eye_line"},     {NoseTip, "nose_base_line"},  {NoseBase, "nose_base_line"},
+    {NoseWingL, "nose_base_line"}, {MouthCornerL, "mouth_line"}, {LipLine, "mouth_line"},
+    {Chin, "chin_line"},      {JawAngleL, "jaw_line"},      {EarTopL, "ear"},
+    {EarBaseL, "ear"},        {Back, "ball"}};
+
+/// A short cross at a place that belongs to no line.
+void addCross(std::vector<std::vector<PicturePoint>>& lines, const PicturePoint& at, double arm) {
+    lines.push_back({at - PicturePoint(arm, 0), at + PicturePoint(arm, 0)});
+    lines.push_back({at - PicturePoint(0, arm), at + PicturePoint(0, arm)});
+}
+
+} // namespace
+
+std::vector<const Finding*> toldFindings(const Comparison& comparison) {
+    std::vector<const Finding*> told;
+    for (const Finding& f : comparison.findings)
+        if (f.severity != Severity::Fine)
+            told.push_back(&f);
+    return told;
+}
+
+std::set<std::string> linesOf(const Finding& finding) {
+    if (finding.id == "turn")
+        return {"centre_line"};
+    if (finding.id == "tilt")
+        return {"brow_line", "eye_line"};
+    std::set<std::string> ids;
+    for (Mark m : finding.marks)
+        for (const auto& [mark, id] : lineOfMark)
+            if (mark == m || mark == mirrored(m))
+                ids.insert(id);
+    return ids;
+}
+
+std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding) {
+    std::optional<std::pair<Mark, SketchPoint>> longest;
+    for (Mark m : finding.marks)
+        if (const auto& by = finding.corrections[m];
+            by && (!longest || by->norm() > longest->second.norm()))
+            longest = {m, *by};
+    return longest;
+}
+
+FindingLines::Lines seenLines(const LinesSeenBy& lines, const View& view,
+                              const std::set<std::string>& ids) {
+    FindingLines::Lines seen;
+    for (GuideLine& line : lines(view))
+        if (!line.hidden && ids.contains(std::string(withoutSide(line.id))))
+            seen.push_back(std::move(line.points));
+    return seen;
+}
+
+std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
+                                  const std::optional<MillimetresPerPixel>& perPixel) {
+    const auto longest = longestWay(finding);
+    if (!longest)
+        return std::nullopt;
+    const Pixels way{longest->second.norm()};
+    WayLength length;
+    length.share = way.value / (c.sketchView.scale * headHeight(c.sitter).value);
+    if (perPixel)
+        length.onPaper = way * *perPixel;
+    return length;
+}
+
+FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSeenBy& lines) {
+    FindingLines on;
+    if (const auto longest = longestWay(finding)) {
+        const PicturePoint from = c.placements[longest->first]->drawn;
+        on.way = {from, from + longest->second};
+    }
+    if (finding.id == "turn" || finding.id == "tilt") {
+        const std::set<std::string> ids = linesOf(finding);
+        on.drawn = seenLines(lines, c.sketchView, ids);
+        // Only this is mended: the skull stays, and the head turns, or tilts, as the sitter's does.
+        View mended = c.sketchView;
+        Pose pose = c.sketchPose;
+        (finding.id == "turn" ? pose.turn : pose.tilt) =
+            finding.id == "turn" ? c.referencePose.turn : c.referencePose.tilt;
+        mended.face(headToView(pose));
+        on.belongs = seenLines(lines, mended, ids);
+        return on;
+    }
+    const double arm = 0.05 * c.sketchView.scale;
+    PerMark<bool> covered{};
+    for (const auto& feature : features) {
+        std::vector<PicturePoint> drawn, belongs;
+        for (Mark m : feature)
+            if (finding.corrections[m] && c.placements[m]) {
+                drawn.push_back(c.placements[m]->drawn);
+                belongs.push_back(c.placements[m]->drawn + *finding.corrections[m]);
+            }
+        if (drawn.size() < 2)
+            continue;
+        for (Mark m : feature)
+            covered[m] = true;
+        on.drawn.push_back(std::move(drawn));
+        on.belongs.push_back(std::move(belongs));
+    }
+    for (Mark m : finding.marks)
+        if (!covered[m] && finding.corrections[m] && c.placements[m]) {
+            addCross(on.drawn, c.placements[m]->drawn, arm);
+            addCross(on.belongs, c.placements[m]->drawn + *finding.corrections[m], arm);
+        }
+    return on;
+}
+
+} // namespace zokran

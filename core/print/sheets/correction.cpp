@@ -1,0 +1,149 @@
+#include "core/print/furniture.h"
+#include "core/print/sheets/sheets.h"
+#include "core/print/write.h"
+#include "core/words/finding_words.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+constexpr std::size_t mostFindings = 3;
+constexpr double wordsHeight = 78; ///< mm at the foot of the sheet, for what is said and the bar
+
+/// The part of the sketch that holds the head, hair and the beginning of the neck, px.
+struct HeadBox {
+    PicturePoint low, high;
+};
+HeadBox headBox(const Comparison& c) {
+    const double r = c.registeredView.outlineRadius().value;
+    const PicturePoint middle = c.registeredView.project(HeadPoint(0, -0.35, 0));
+    HeadBox box{middle - PicturePoint(1.25, 1.6) * r, middle + PicturePoint(1.25, 1.45) * r};
+    for (const auto& p : c.placements)
+        if (p) {
+            box.low = box.low.cwiseMin(p->drawn);
+            box.high = box.high.cwiseMax(p->drawn);
+        }
+    return box;
+}
+
+/// Words on a white plate, so that they read over a drawing.
+void addOnPlate(PrintSheet& sheet, const PrintText& text) {
+    const double wide = widthOf(text).value, high = text.size.value;
+    const double left = text.at.x() - (text.stands == PrintText::Stands::Right ? wide : 0) - 0.6;
+    const double top = text.at.y() - 0.95 * high, right = left + wide + 1.2, foot = top + 1.3 * high;
+    PrintPath plate{{{{left, top}, {right, top}, {right, foot}, {left, foot}}}, {0.1}, {1, 1, 1, 0.8}};
+    plate.closed = plate.filled = true;
+    sheet.items.emplace_back(std::move(plate));
+    sheet.items.emplace_back(text);
+}
+
+} // namespace
+
+PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
+                           const PrintPicture& sketch,
+                           const std::optional<MillimetresPerPixel>& perPixel,
+                           const std::string& title, const PaperSize& paper,
+                           const Phrasebook& book) {
+    PrintSheet sheet{paper, {}};
+    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
+    sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
+
+    // The head on the sheet: true to size, or at 1 to 2, 3 ... of it.
+    const HeadBox box = headBox(c);
+    const PicturePoint size = box.high - box.low;
+    const double top = margin + 17, room = paper.height.value - top - wordsHeight - margin;
+    double scale = std::min(width / size.x(), room / size.y());
+    std::string note = book.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
+    if (perPixel) {
+        int smaller = 1;
+        while (perPixel->value / smaller > scale)
+            ++smaller;
+        scale = perPixel->value / smaller;
+        note = smaller == 1
+                   ? book.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
+                   : book.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
+                                           "paper."),
+                              {{"ratio", std::to_string(smaller)}});
+    }
+    sheet.items.emplace_back(PrintText{{margin, margin + 12}, note, {3.2}, false, graphite});
+    const PaperPoint corner(margin + (width - scale * size.x()) / 2, top);
+    const auto at = [&](const PicturePoint& p) -> PaperPoint {
+        return PaperPoint(corner + scale * (p - box.low));
+    };
+
+    if (sketch.columns > 0) {
+        // Only what is shown of it, faint.
+        PrintPicture part;
+        const int left = std::clamp(static_cast<int>(box.low.x()), 0, sketch.columns - 1);
+        const int upper = std::clamp(static_cast<int>(box.low.y()), 0, sketch.rows - 1);
+        part.columns = std::clamp(static_cast<int>(box.high.x()), left + 1, sketch.columns) - left;
+        part.rows = std::clamp(static_cast<int>(box.high.y()), upper + 1, sketch.rows) - upper;
+        for (int y = upper; y < upper + part.rows; ++y) {
+            const auto row = sketch.pixels.begin() + 4L * (static_cast<long>(y) * sketch.columns + left);
+            part.pixels.insert(part.pixels.end(), row, row + 4L * part.columns);
+        }
+        part.corner = at(PicturePoint(left, upper));
+        part.width = {scale * part.columns};
+        part.height = {scale * part.rows};
+        part.strength = 0.4;
+        sheet.items.emplace_back(std::move(part));
+    }
+
+    const auto told = toldFindings(c);
+    std::vector<PaperPoint> numbers;
+    const std::size_t count = std::min(told.size(), mostFindings);
+    for (std::size_t i = 0; i < count; ++i) {
+        const FindingLines on = linesOn(c, *told[i], lines);
+        const double weight = i == 0 ? 1 : 0.6; // the first stands out
+        const auto put = [&](const FindingLines::Lines& from, Millimetres wide, const Ink& ink,
+                             const std::vector<Millimetres>& dashes) {
+            PrintPath path{{}, wide, ink, dashes};
+            for (const auto& line : from) {
+                path.lines.emplace_back();
+                for (const PicturePoint& p : line)
+                    path.lines.back().push_back(at(p));
+            }
+            sheet.items.emplace_back(std::move(path));
+        };
+        put(on.drawn, {0.5 * weight}, graphite, {{1.6}, {1.2}});
+        put(on.belongs, {0.9 * weight}, chalkInk, {});
+        if (!on.way)
+            continue;
+        const PaperPoint from = at(on.way->first), to = at(on.way->second);
+        addArrow(sheet, from, to, chalkInk);
+        const Eigen::Vector2d way = to - from;
+        const Eigen::Vector2d along = way / std::max(1e-9, way.norm());
+        // Behind the arrow, and clear of the numbers that stand there already.
+        PaperPoint place(from - 4 * along);
+        const auto isTaken = [&](const PaperPoint& other) { return (other - place).norm() < 6; };
+        while (std::any_of(numbers.begin(), numbers.end(), isTaken))
+            place = PaperPoint(place - along);
+        numbers.push_back(place);
+        addNumber(sheet, place, static_cast<int>(i) + 1, chalkInk);
+        if (const auto said = lengthOf(c, *told[i], perPixel); said && said->onPaper)
+            addOnPlate(sheet,
+                       {PaperPoint(to + 2 * along + Eigen::Vector2d(0, 1.2)),
+                        book.say(ZOKRAN_WORDS("{length} mm"),
+                                 {{"length", fmt::format("{:.0f}", said->onPaper->value)}}),
+                        {3.4}, true, chalkInk,
+                        way.x() < -1e-3 ? PrintText::Stands::Right : PrintText::Stands::Left});
+    }
+
+    PaperPoint next(margin + 8, paper.height.value - margin - wordsHeight + 8);
+    if (count == 0)
+        addBlock(sheet, {next, textOf(c.findings.front(), book), {4.2}, true, graphite}, {width - 8});
+    for (std::size_t i = 0; i < count; ++i) {
+        addNumber(sheet, PaperPoint(margin + 2.6, next.y() - 1.2), static_cast<int>(i) + 1, chalkInk);
+        next = addBlock(sheet, {next, textOf(*told[i], book), {i == 0 ? 4.2 : 3.6}, i == 0, graphite},
+                        {width - 8});
+        if (const std::string measure = measureOf(*told[i], book); !measure.empty())
+            next = addBlock(sheet, {next, measure, {3}, false, graphite}, {width - 8});
+        next.y() += 2.5;
+    }
+    addBar(sheet, book);
+    return sheet;
+}
+
+} // namespace zokran

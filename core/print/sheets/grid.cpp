@@ -1,0 +1,29 @@
+#include "core/print/furniture.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<GuideLine>& overPhoto,
+                                   const std::vector<GuideLine>& onPaper, const PaperSize& paper,
+                                   const Phrasebook& book) {
+    const double margin = sheetMargin.value;
+    PrintSheet reference{paper, {}};
+    const double width = paper.width.value - 2 * margin,
+                 height = paper.height.value - 2 * margin - 8;
+    PrintPicture put = photo;
+    const double scale = std::min(width / put.columns, height / put.rows);
+    put.width = {scale * put.columns};
+    put.height = {scale * put.rows};
+    put.corner = PaperPoint((paper.width.value - put.width.value) / 2, margin);
+    const PaperPoint corner = put.corner;
+    reference.items.emplace_back(std::move(put));
+    addLines(reference, overPhoto,
+             [&](const PicturePoint& p) { return PaperPoint(corner + scale * p); }, false);
+    addBar(reference, book);
+    std::vector<PrintSheet> both;
+    both.push_back(std::move(reference));
+    both.push_back(guideSheet(onPaper, paper, book));
+    return both;
+}
+
+} // namespace zokran

@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/compare/finding_lines.h"
+#include "core/page/page.h"
+#include "core/page/plan.h"
+#include "core/print/drawing.h"
+#include "core/words/phrasebook.h"
+
+namespace zokran {
+
+/// The sheets that lie beside the easel. Each is one file of this folder.
+
+/// A sketch with what is to be mended first: the sketch faint, the lines drawn dashed, where they
+/// belong in chalk, an arrow between with its length, and the first three findings in words. True to
+/// size where `perPixel` is known and the head fits; smaller by a round ratio, which it says, where it
+/// does not. `sketch`: its pixels, or none (no columns).
+PrintSheet correctionSheet(const Comparison& comparison, const LinesSeenBy& lines,
+                           const PrintPicture& sketch,
+                           const std::optional<MillimetresPerPixel>& perPixel,
+                           const std::string& title, const PaperSize& paper,
+                           const Phrasebook& book = english());
+
+/// The form alone where the plan puts it, in light lines for tracing or under a light box. `lines`: as
+/// the plan's view shows them.
+PrintSheet guideSheet(const std::vector<GuideLine>& lines,
+                      const PaperSize& paper, const Phrasebook& book = english());
+
+/// A reference with lines laid over it (a grid, edge coordinates), as large as the paper holds, and the
+/// paper's own of the planned size. `overPhoto` in px of the photograph, `onPaper` in mm.
+std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<GuideLine>& overPhoto,
+                                   const std::vector<GuideLine>& onPaper, const PaperSize& paper,
+                                   const Phrasebook& book = english());
+
+/// The reference beside its form, the levels named; under them a ruler of this drawing's own eyes to cut
+/// out, in wholes, halves and thirds, as the plan has their size. `form`: in px of the photograph.
+PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
+                          const std::vector<GuideLine>& form, const PagePlan& plan,
+                          const PaperSize& paper, const Phrasebook& book = english());
+
+} // namespace zokran

@@ -1,0 +1,204 @@
+// Sheets measured on paper: rendered by poppler and by librsvg, which had no part in making them.
+
+#include "core/compare/finding_lines.h"
+#include "core/print/furniture.h"
+#include "core/print/sheets/sheets.h"
+#include "core/print/write.h"
+#include "tests/heads.h"
+
+#include <catch2/catch.hpp>
+#include <cstdlib>
+#include <filesystem>
+#include <fstream>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+constexpr double dots = 10; ///< px to the millimetre of what is rendered: 254 dpi
+
+struct Folder {
+    std::filesystem::path path;
+    Folder() {
+        std::string name =
+            (std::filesystem::temp_directory_path() / "zokran-print-XXXXXX").string();
+        path = ::mkdtemp(name.data());
+    }
+    ~Folder() { std::filesystem::remove_all(path); }
+    std::string file(const char* name) const { return (path / name).string(); }
+};
+
+/// The first sheet of a file as an independent renderer shows it, grey.
+cv::Mat1b rendered(const Folder& folder, const std::string& file) {
+    const std::string to = folder.file("shown");
+    const std::string command =
+        file.ends_with(".svg")
+            ? fmt::format("rsvg-convert -d 254 -p 254 -b white -o {}.png {}", to, file)
+            : fmt::format("pdftoppm -r 254 -singlefile -png {} {}", file, to);
+    REQUIRE(std::system(command.c_str()) == 0);
+    return cv::imread(to + ".png", cv::IMREAD_GRAYSCALE);
+}
+
+/// The box of what is printed within a part of a sheet, mm.
+cv::Rect2d inked(const cv::Mat1b& sheet, const cv::Rect2d& part) {
+    const cv::Rect px(cv::Point(static_cast<int>(part.x * dots), static_cast<int>(part.y * dots)),
+                      cv::Size(static_cast<int>(part.width * dots),
+                               static_cast<int>(part.height * dots)));
+    cv::Mat1b dark;
+    cv::compare(sheet(px & cv::Rect({0, 0}, sheet.size())), 200, dark, cv::CMP_LT);
+    const cv::Rect box = cv::boundingRect(dark);
+    return {part.x + box.x / dots, part.y + box.y / dots, box.width / dots, box.height / dots};
+}
+
+} // namespace
+
+TEST_CASE("Bar and lines lie to a fifth of a millimetre where they are said to, in PDF and SVG") {
+    const Folder folder;
+    for (const char* paperName : {"a4", "letter"}) {
+        const PaperSize paper = paperNamed(paperName);
+        PrintSheet sheet{paper, {}};
+        addBar(sheet, english());
+        sheet.line({{50, 60}, {170, 60}}, {0.4}, graphite);
+        sheet.line({{50, 60}, {50, 200}}, {0.4}, graphite);
+        for (const char* name : {"s.pdf", "s.svg"}) {
+            writeSheet(sheet, folder.file(name));
+            const cv::Mat1b shown = rendered(folder, folder.file(name));
+            CAPTURE(paperName, name, shown.cols, shown.rows);
+            CHECK(std::abs(shown.cols / dots - paper.width.value) < 0.2);
+            CHECK(std::abs(shown.rows / dots - paper.height.value) < 0.2);
+            // The bar alone, left of its words; its line is a quarter of a millimetre wide.
+            const cv::Rect2d bar = inked(shown, {5, paper.height.value - 12, 108.5, 4});
+            CHECK(std::abs(bar.x + 0.125 - sheetMargin.value) < 0.2);
+            CHECK(std::abs(bar.width - 0.25 - 100) < 0.2);
+            const cv::Rect2d corner = inked(shown, {40, 50, 140, 160});
+            CHECK(std::abs(corner.x + 0.2 - 50) < 0.2);
+            CHECK(std::abs(corner.y + 0.2 - 60) < 0.2);
+            CHECK(std::abs(corner.width - 0.4 - 120) < 0.2);
+            CHECK(std::abs(corner.height - 0.4 - 140) < 0.2);
+        }
+    }
+}
+
+TEST_CASE("A planned head stands on the sheet as high as it was planned") {
+    const Folder folder;
+    const PhotoMarks marks = sheetOf(adultHeads().mean, viewAt(pose(0, 0, 0)));
+    const Fit fit = fitHead(marks);
+    const PaperSize paper = paperNamed("a4");
+    const PagePlan plan = planPage(paper, {10}, {140}, &fit);
+    // Crown and chin alone, as the plan's view has them, drawn on the form's own sheet.
+    std::vector<GuideLine> ends(2);
+    for (const auto& [i, m] : {std::pair{0, Mark::Crown}, {1, Mark::Chin}}) {
+        const PicturePoint p = plan.view.project(fit.head[m]);
+        ends[static_cast<std::size_t>(i)].points = {p - PicturePoint(20, 0), p + PicturePoint(20, 0)};
+    }
+    PrintSheet sheet = guideSheet(ends, paper);
+    writeSheet(sheet, folder.file("g.pdf"));
+    const cv::Mat1b shown = rendered(folder, folder.file("g.pdf"));
+    const cv::Rect2d head = inked(shown, {10, 10, 190, 270});
+    CHECK(std::abs(head.height - 0.22 - 140) < 0.2);
+    CHECK(std::abs(head.y + 0.11 - plan.crown.y()) < 0.2);
+    CHECK(std::abs(head.x + head.width / 2 - plan.crown.x()) < 0.4);
+    // And the form itself fills the sheet's middle with ink.
+    const auto form = sitterForm(fit.head);
+    writeSheet(guideSheet(form->lines(plan.view), paper), folder.file("f.pdf"));
+    const cv::Rect2d all = inked(rendered(folder, folder.file("f.pdf")), {5, 5, 200, 275});
+    CHECK(all.height > 140);
+    CHECK(all.width > 90);
+}
+
+TEST_CASE("A correction sheet shows arrows as long as its words say, true to size") {
+    const Folder folder;
+    const PhotoMarks reference = sheetOf(adultHeads().mean, viewAt(pose(5, 0, 0)));
+    const Fit fit = fitHead(reference);
+    SketchMarks sketch = static_cast<const MarkSheet&>(reference);
+    constexpr double mmPerPx = 0.35;
+    for (Mark m : {Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine})
+        *sketch.marks[m]->at += PicturePoint(0, -30); // 10.5 mm too high
+    const Comparison c =
+        compareSketch(reference, fit, sketch, {.perPixel = MillimetresPerPixel{mmPerPx}});
+    const auto form = sitterForm(fit.head);
+    const LinesSeenBy lines = [&](const View& view) { return form->lines(view); };
+    const PrintSheet sheet = correctionSheet(c, lines, {}, MillimetresPerPixel{mmPerPx}, "Mend",
+                                             paperNamed("a4"));
+    const FindingLines on = linesOn(c, *toldFindings(c).front(), lines);
+    const double way = mmPerPx * (on.way->second - on.way->first).norm();
+    // Of all that is printed one thing is an arrow's head: its tip and the shaft's beginning.
+    double length = 0;
+    bool told = false;
+    for (const auto& item : sheet.items) {
+        if (const auto* path = std::get_if<PrintPath>(&item);
+            path && path->filled && path->lines.front().size() == 3)
+            for (const auto& other : sheet.items)
+                if (const auto* shaft = std::get_if<PrintPath>(&other);
+                    shaft && !shaft->filled && shaft->lines.front().size() == 2 && length == 0 &&
+                    shaft->width == Millimetres{0.6})
+                    length = (path->lines.front()[0] - shaft->lines.front()[0]).norm();
+        if (const auto* text = std::get_if<PrintText>(&item))
+            told = told || text->text == fmt::format("{:.0f} mm", way);
+    }
+    CHECK(length == Approx(way).epsilon(1e-6));
+    CHECK(told);
+    writeSheet(sheet, folder.file("c.svg"));
+    writeSheet(sheet, folder.file("c.pdf"));
+    // The two renderers agree about where the ink lies.
+    const cv::Rect2d whole(5, 5, 200, 280);
+    const cv::Rect2d pdf = inked(rendered(folder, folder.file("c.pdf")), whole);
+    const cv::Rect2d svg = inked(rendered(folder, folder.file("c.svg")), whole);
+    CHECK(std::abs(pdf.x - svg.x) < 0.2);
+    CHECK(std::abs(pdf.height - svg.height) < 0.3);
+    // Nothing runs over the sheet's edge.
+    for (const auto& item : sheet.items)
+        if (const auto* text = std::get_if<PrintText>(&item))
+            CHECK(text->at.x() + (text->stands == PrintText::Stands::Left ? widthOf(*text).value : 0) <
+                  208);
+}
+
+TEST_CASE("A head too large for the paper is printed at a round ratio, and says so") {
+    const PhotoMarks reference = sheetOf(adultHeads().mean, viewAt(pose(5, 0, 0)));
+    const Fit fit = fitHead(reference);
+    const SketchMarks sketch = static_cast<const MarkSheet&>(reference);
+    const Comparison c = compareSketch(reference, fit, sketch, {});
+    const auto form = sitterForm(fit.head);
+    const LinesSeenBy lines = [&](const View& view) { return form->lines(view); };
+    const auto says = [&](std::optional<MillimetresPerPixel> perPixel, const char* words) {
+        const PrintSheet sheet = correctionSheet(c, lines, {}, perPixel, "x", paperNamed("a4"));
+        return std::any_of(sheet.items.begin(), sheet.items.end(), [&](const auto& item) {
+            const auto* text = std::get_if<PrintText>(&item);
+            return text && text->text.find(words) != std::string::npos;
+        });
+    };
+    CHECK(says(MillimetresPerPixel{0.3}, "True to size"));
+    CHECK(says(MillimetresPerPixel{0.6}, "At 1 to 2"));
+    CHECK(says(MillimetresPerPixel{1.0}, "At 1 to 3"));
+    CHECK(says(std::nullopt, "Not to size"));
+}
+
+TEST_CASE("Fonts lie in the PDF itself; what cannot be written is refused in one line") {
+    const Folder folder;
+    PrintSheet sheet{paperNamed("a5"), {}};
+    addBar(sheet, english());
+    writeSheet(sheet, folder.file("f.pdf"));
+    REQUIRE(std::system(fmt::format("pdffonts {} > {}", folder.file("f.pdf"), folder.file("fonts"))
+                            .c_str()) == 0);
+    std::ifstream in(folder.file("fonts"));
+    std::string fonts{std::istreambuf_iterator<char>(in), {}};
+    CHECK(fonts.find("OpenSans") != std::string::npos);
+    CHECK(fonts.find("yes yes") != std::string::npos); // embedded, as a subset
+    CHECK_THROWS_WITH(writeSheet(sheet, folder.file("f.doc")), Catch::Contains("f.doc"));
+    CHECK_THROWS_AS(writeSheet(sheet, folder.file("no/such/f.pdf")), StorageError);
+    std::vector<PrintSheet> two(2, sheet);
+    CHECK_THROWS_AS(writeSheets(two, folder.file("f.svg")), BadInput);
+    CHECK_NOTHROW(writeSheets(two, folder.file("two.pdf")));
+    const PrintText words{{0, 0}, "The mouth sits too high: lower it nine millimetres", {4},
+                          false, graphite};
+    const auto lines = broken(words, {40});
+    CHECK(lines.size() > 1);
+    for (const std::string& line : lines) {
+        PrintText one = words;
+        one.text = line;
+        CHECK(widthOf(one) <= Millimetres{40});
+    }
+}
