@@ -116,9 +116,19 @@ void Launch::copyWhatCanBeRead() {
             QDir::homePath().toStdString() + "/zokran-copy-" +
             QDateTime::currentDateTime().toString("yyyy-MM-dd-HHmmss").toStdString();
         std::filesystem::create_directories(copy);
-        std::filesystem::copy(folder_, copy,
-                              std::filesystem::copy_options::recursive |
-                                  std::filesystem::copy_options::skip_symlinks);
+        // Entry by entry: what could only be read there must be writable here.
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(folder_)) {
+            const auto target = copy / std::filesystem::relative(entry.path(), folder_);
+            if (entry.is_symlink())
+                continue;
+            if (entry.is_directory()) {
+                std::filesystem::create_directories(target);
+            } else if (entry.is_regular_file()) {
+                std::filesystem::copy_file(entry.path(), target);
+                std::filesystem::permissions(target, std::filesystem::perms::owner_write,
+                                             std::filesystem::perm_options::add);
+            }
+        }
         useFolder(copy);
     } catch (const std::exception& e) {
         offer(QString::fromUtf8(e.what()));

@@ -233,6 +233,30 @@ private slots:
         QVERIFY(anyLabelSays("Say it first"));
     }
 
+    void fromADroppedPhotographToASheetOfCorrections() {
+        const MarkSheet marks = dropPage();
+        markAll(drawn(), Side::Drawn, marks);
+        skipSaying();
+        QVERIFY2(anyLabelSays("The mouth sits too high"), said());
+        // Two to a sketch pixel, four to the millimetre: what is off is told on the real paper.
+        QVERIFY(drawn()->scene().find<FindingOverlay>()->shown.arrow->length.endsWith("mm"));
+        for (const char* name : {"mend.pdf", "mend.svg"}) {
+            chooseFile(file(name), Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+            QFile sheet(file(name));
+            QVERIFY(sheet.open(QIODevice::ReadOnly));
+            const QByteArray bytes = sheet.readAll();
+            QVERIFY(QString(name).endsWith("pdf")
+                        ? bytes.startsWith("%PDF")
+                        : bytes.contains("width=\"210mm\" height=\"297mm\""));
+            QVERIFY(bytes.size() > 20000); // the sketch lies on it
+        }
+    }
+
+    void withoutAComparisonThereIsNoSheetOfCorrections() {
+        press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY2(anyLabelSays("needs a sketch that is marked"), said());
+    }
+
     void everyWayOfLookingHasItsKey() {
         openDemo();
         goToStep("check");

@@ -5,6 +5,7 @@
 #include <QProcess>
 #include <map>
 #include <sqlite3.h>
+#include <unistd.h>
 
 namespace zokran::test {
 
@@ -195,6 +196,72 @@ private slots:
         launch.start();
         QVERIFY(!launch.window());
         QVERIFY(anyLabelSays("newer", launch.startWindow()));
+        // Another folder is chosen as a learner does: its name typed into the chooser.
+        const QString other = file("other");
+        QDir().mkpath(other);
+        bool typed = false;
+        QTimer poll;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            auto* edit = dialog ? dialog->findChild<QLineEdit*>("fileNameEdit") : nullptr;
+            if (!edit || typed)
+                return;
+            typed = true;
+            edit->setText(other);
+            QTest::keyClick(edit, Qt::Key_Return);
+        });
+        poll.start(30);
+        clickOn(buttonSaying("another folder", launch.startWindow()));
+        QVERIFY(typed);
+        QVERIFY(launch.window() && launch.window()->isVisible());
+        QVERIFY(std::filesystem::exists(other.toStdString() + "/logbook.sqlite"));
+    }
+
+    void aLogbookThatMayOnlyBeReadCanBeWorkedOnAsACopy() {
+        openDemo();
+        window_.reset();
+        logbook_.reset();
+        const std::filesystem::path book = file("book").toStdString();
+        const std::filesystem::path home = file("home").toStdString();
+        std::filesystem::create_directories(home);
+        using std::filesystem::perms;
+        std::filesystem::permissions(folder_->path().toStdString(), perms(0755));
+        std::filesystem::permissions(home, perms(0777));
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(book))
+            std::filesystem::permissions(entry.path(), entry.is_directory() ? perms(0555) : perms(0444));
+        std::filesystem::permissions(book, perms(0555));
+        const QByteArray homeBefore = qgetenv("HOME");
+        qputenv("HOME", QByteArray::fromStdString(home.string()));
+        // The administrator may write everywhere; as anybody else the folder can only be read.
+        const bool wasRoot = geteuid() == 0;
+        if (wasRoot)
+            QCOMPARE(seteuid(65534), 0);
+        {
+            Launch launch(book);
+            launch.start();
+            const bool refused = !launch.window();
+            if (refused)
+                clickOn(buttonSaying("copy", launch.startWindow()));
+            const bool works =
+                launch.window() && launch.window()->desk().document.logbook().studies().size() == 43 &&
+                launch.window()->desk().document.logbook().folder().string().starts_with(home.string());
+            if (works)
+                launch.window()->desk().document.edit("x", {},
+                                                      [](Study& s) { s.notes = "in the copy"; });
+            const bool saved = works && launch.window()->desk().document.saveNow();
+            if (wasRoot)
+                QCOMPARE(seteuid(0), 0);
+            QVERIFY(refused);
+            QVERIFY(works);
+            QVERIFY(saved);
+        }
+        qputenv("HOME", homeBefore);
+        // The folder it was copied from is as it was.
+        std::filesystem::permissions(book, perms(0755));
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(book))
+            std::filesystem::permissions(entry.path(), entry.is_directory() ? perms(0755) : perms(0644));
+        logbook_ = std::make_unique<Logbook>(book);
+        QVERIFY(logbook_->load(43).study.notes != "in the copy");
     }
 
     void aLogbookThatMayOnlyBeReadCanBeLookedAt() {
