@@ -67,6 +67,17 @@ std::optional<std::vector<Part>> loadedSaid(const std::string& text) {
     return said;
 }
 
+std::string storedTolerances(const Tolerances& t) {
+    return t == Tolerances() ? "" : fmt::format("{} {} {}", t.place, t.size, t.angle.value);
+}
+Tolerances loadedTolerances(const std::string& text) {
+    std::istringstream in(text);
+    Tolerances t;
+    const bool read = static_cast<bool>(in >> t.place >> t.size >> t.angle.value);
+    const auto fits = [](double v) { return v >= leastTolerance && v <= mostTolerance; };
+    return read && fits(t.place) && fits(t.size) && fits(t.angle.value) ? t : Tolerances();
+}
+
 /// The folder a logbook lies in, made where that is wanted.
 std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
     std::error_code error;
@@ -210,13 +221,14 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
 void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
-                     "hidden_lines = ?, look = ?, at_step = ?, current = ?, guess = ?, fit = ?, "
-                     "revision = revision + 1, "
+                     "hidden_lines = ?, look = ?, tolerances = ?, at_step = ?, current = ?, "
+                     "guess = ?, fit = ?, revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
     s.bind(storedMarks(study.reference)).bind(storedPage(study.nextPage));
     s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.switchedLines));
     s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
+    s.bind(storedTolerances(study.tolerances));
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(id);
@@ -241,8 +253,8 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
 
 StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
-                     "hold, canon, form, hidden_lines, at_step, current, guess, revision, look "
-                     "FROM study WHERE id = ?");
+                     "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
+                     "tolerances FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
@@ -265,6 +277,7 @@ StoredStudy Logbook::load(StudyId id) const {
     stored.revision = s.integer(13);
     if (const std::string look = s.text(14); !look.empty())
         study.look = parseLook(look, inMessages);
+    study.tolerances = loadedTolerances(s.text(15));
     Statement a(db_, "SELECT picture, marks, page, drawn, said FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);

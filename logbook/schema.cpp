@@ -72,9 +72,11 @@ constexpr const char* migrations[] = {
        UPDATE study SET hidden_lines = trim(replace(replace(replace(' ' || hidden_lines || ' ',
         ' wing_plumb ', ' '), ' corner_plumb ', ' '), '  ', ' '));)",
     // Pages laid flat (in the page's text, which an older program would pass over), and what the learner
-    // said of a sketch before the check: parts by name, "-" for nothing said, '' while not asked.
+    // said of a sketch before the check: parts by name, "-" for nothing said, '' while not asked. Three
+    // numbers for what is worth mending, '' for the usual ones.
     R"(ALTER TABLE attempt ADD COLUMN said TEXT NOT NULL DEFAULT '';
-       UPDATE attempt SET said = '-';)",
+       UPDATE attempt SET said = '-';
+       ALTER TABLE study ADD COLUMN tolerances TEXT NOT NULL DEFAULT '';)",
 };
 
 } // namespace

@@ -43,6 +43,7 @@ struct Study {
     std::optional<Guess> guess;    ///< how the learner judged the reference before measuring
     Page nextPage;                 ///< of the sketch that comes next
     Hold hold = Hold::All;
+    Tolerances tolerances; ///< from where on an error is worth mending
     std::string canon = "sitter";
     std::string form = "ball";
     FormLook look;                       ///< how the construction is wanted

@@ -1,6 +1,7 @@
 #include "app/document/analysis.h"
 
 #include "app/widgets/words.h"
+#include "core/compare/on_page.h"
 #include "core/construction/forms.h"
 #include "core/construction/lines.h"
 #include "core/files/canon_file.h"
@@ -107,6 +108,8 @@ void Analysis::recompare() {
     compareSoon_.stop();
     compared_.restart();
     comparison_.reset();
+    round_.reset();
+    pageTroubles_.reset();
     lacking_[1].clear();
     const Study& study = document_.study();
     const Attempt* attempt = study.attempt();
@@ -119,13 +122,52 @@ void Analysis::recompare() {
         return;
     }
     try {
-        CompareOptions options;
-        options.hold = study.hold;
-        options.perPixel = attempt->page.perPixel({1.0 * attempt->marks.width});
-        comparison_ = compareSketch(study.reference, *fit_, attempt->marks, options);
+        comparison_ =
+            compareSketch(study.reference, *fit_, attempt->marks, optionsFor(*attempt));
     } catch (const BadInput& e) {
         lacking_[1] = qt(wordsFor(e, learnersBook()));
+        return;
     }
+    if (study.current == 0)
+        return;
+    try {
+        // By all features, whatever is held for the findings: so that size and place tell.
+        const auto byAll = [&](const Attempt& a) {
+            CompareOptions options = optionsFor(a);
+            options.hold = Hold::All;
+            return compareSketch(study.reference, *fit_, a.marks, options);
+        };
+        const Attempt& earlier = study.attempts[study.current - 1];
+        round_ = roundBetween(byAll(earlier),
+                              study.hold == Hold::All ? *comparison_ : byAll(*attempt),
+                              optionsFor(earlier).perPixel, optionsFor(*attempt).perPixel);
+    } catch (const BadInput&) {
+        // The photograph before was not marked: there is no round to speak of.
+    }
+}
+
+CompareOptions Analysis::optionsFor(const Attempt& attempt) const {
+    CompareOptions options;
+    options.hold = document_.study().hold;
+    options.perPixel = attempt.page.perPixel({1.0 * attempt.marks.width});
+    options.tolerances = document_.study().tolerances;
+    return options;
+}
+
+const std::vector<PlanTrouble>& Analysis::pageTroubles() const {
+    if (!pageTroubles_) {
+        pageTroubles_.emplace();
+        const Attempt* attempt = document_.study().attempt();
+        if (comparison_ && attempt && attempt->page.flat)
+            try {
+                pageTroubles_ = onPage(*comparison_, *fit_, attempt->page.flat->paper,
+                                       *optionsFor(*attempt).perPixel)
+                                    .troubles;
+            } catch (const BadInput&) {
+                // A head so small or so foreshortened that it says nothing of the page.
+            }
+    }
+    return *pageTroubles_;
 }
 
 const Construction& Analysis::construction(const std::string& canonId) const {

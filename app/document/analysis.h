@@ -2,9 +2,10 @@
 
 #include "app/document/document.h"
 #include "app/document/sitter_knowledge.h"
-#include "core/compare/compare.h"
+#include "core/compare/rounds.h"
 #include "core/construction/construction.h"
 #include "core/fit/next_mark.h"
+#include "core/page/plan.h"
 
 #include <QElapsedTimer>
 #include <QTimer>
@@ -23,6 +24,11 @@ public:
 
     const std::optional<Fit>& fit() const { return fit_; }
     const std::optional<Comparison>& comparison() const { return comparison_; }
+    /// What the last round of work did, where the photograph before this one is compared too.
+    const std::optional<Round>& round() const { return round_; }
+    /// What runs off the sheet, or sits badly on it, of the head as drawn; none where the page is not
+    /// known.
+    const std::vector<PlanTrouble>& pageTroubles() const;
     /// Why there is no fit or comparison yet, in one sentence; empty when there is one.
     const QString& lacking(Side side) const { return lacking_[side == Side::Seen ? 0 : 1]; }
     /// What the next mark would do for the reading; nothing before there is a fit.
@@ -53,12 +59,15 @@ private:
     const Construction& construction(const std::string& canon) const;
     void refit();
     void recompare();
+    CompareOptions optionsFor(const Attempt& attempt) const;
     bool fitIsCurrent() const;
 
     Document& document_;
     SitterKnowledge sitter_;
     std::optional<Fit> fit_;
     std::optional<Comparison> comparison_;
+    std::optional<Round> round_;
+    mutable std::optional<std::vector<PlanTrouble>> pageTroubles_; ///< once asked for
     std::optional<TellingMark> telling_;
     QString lacking_[2];
     std::optional<StudyId> study_;

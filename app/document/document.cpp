@@ -100,6 +100,7 @@ void Document::startFrom(const QString& file, const QSize& size, std::optional<P
     study.reference.height = size.height();
     study.reference.focal = focal;
     study.step = "block-in";
+    study.tolerances = study_.tolerances; // as the learner last chose
     open(logbook_.add(study));
 }
 

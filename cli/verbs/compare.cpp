@@ -10,6 +10,7 @@ std::function<void()> compare(CLI::App& app) {
     struct Options {
         std::string reference, sketch, hold = "all";
         std::optional<double> mmPerPx;
+        std::vector<double> tolerances;
     };
     auto o = std::make_shared<Options>();
     auto* command = app.add_subcommand("compare", "Say where a sketch's features landed against "
@@ -21,8 +22,15 @@ std::function<void()> compare(CLI::App& app) {
     command->add_option("--hold", o->hold,
                         "what is held while they are laid over one another: ball, eyes, all (the "
                         "default) or page");
+    command
+        ->add_option("--tolerances", o->tolerances,
+                     "PLACE SIZE ANGLE: what is worth mending, in % of the head, % and degrees")
+        ->expected(3)
+        ->check(CLI::Range(leastTolerance, mostTolerance));
     return [o] {
         CompareOptions options;
+        if (o->tolerances.size() == 3)
+            options.tolerances = {o->tolerances[0], o->tolerances[1], {o->tolerances[2]}};
         const std::optional<Hold> chosen = holdNamed(o->hold);
         if (!chosen)
             throw BadInput("--hold is one of ball, eyes, all and page");

@@ -2,6 +2,7 @@
 
 #include "core/compare/errors/error_modes.h"
 #include "core/compare/registration.h"
+#include "core/compare/tolerances.h"
 #include "core/fit/fit.h"
 
 #include <optional>
@@ -21,7 +22,8 @@ std::string_view wordOf(Hold hold);
 /// How the comparison is made.
 struct CompareOptions {
     Hold hold = Hold::All;
-    std::optional<MillimetresPerPixel> perPixel; ///< of the learner's paper, to a sketch pixel
+    std::optional<MillimetresPerPixel> perPixel = {}; ///< of the learner's paper, to a sketch pixel
+    Tolerances tolerances = {};                  ///< what is worth mending
 };
 
 /// Where a sketch's mark lies against where it belongs, along the head's own axes as drawn: what is
@@ -42,6 +44,7 @@ enum class Severity { Fix, Watch, Fine };
 struct FindingFigures {
     double amount = 0; ///< in `unit`, above zero or below as the error goes
     AmountUnit unit = AmountUnit::BallRadius;
+    double sigma = 0; ///< one standard deviation of the amount, in `unit`
     double percentOfHead = 0, eyeWidths = 0; ///< of a length
     std::optional<Millimetres> onPaper;      ///< of a length, foreshortened as drawn
     SketchPoint way;  ///< the mean way its marks are to go on the paper, sketch px

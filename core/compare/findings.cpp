@@ -9,26 +9,26 @@ namespace zokran {
 
 namespace {
 
-/// A finding is a matter to mend from here on, and one to keep an eye on from half of it.
+/// A finding is a matter to mend from here on, and one to keep an eye on, in an error's own unit.
 struct Limits {
     double fix, watch;
 };
-constexpr Limits ballRadiusLimits{0.07, 0.035}; // 3 % and 1.5 % of the head
-constexpr Limits shareLimits{0.06, 0.03};
-constexpr Limits angleLimits{0.087, 0.05}; // 5 and 3 degrees
 /// Nothing is claimed below this many standard deviations.
 constexpr double sure = 2.5;
 
-Limits limitsFor(AmountUnit unit) {
+Limits limitsFor(AmountUnit unit, const Tolerances& t, const HeadMarks& head) {
     switch (unit) {
-    case AmountUnit::BallRadius:
-        return ballRadiusLimits;
+    case AmountUnit::BallRadius: {
+        const double fix = t.place / 100 * headHeight(head).value;
+        return {fix, fix / 2};
+    }
     case AmountUnit::Share:
-        return shareLimits;
+        return {t.size / 100, t.size / 200};
     case AmountUnit::Radian:
         break;
     }
-    return angleLimits;
+    const double fix = toRadians(t.angle).value;
+    return {fix, 0.6 * fix};
 }
 
 std::optional<Severity> judge(double amount, double sigma, Limits limits) {
@@ -49,7 +49,7 @@ public:
     void error(const AdmittedError& e) {
         const bool lone = e.mode->freedoms == 2;
         const double amount = lone ? std::hypot(e.amount, e.second) : e.amount;
-        const Limits limits = limitsFor(e.mode->unit);
+        const Limits limits = limitsFor(e.mode->unit, options_.tolerances, c_.sitter);
         const std::optional<Severity> severity = judge(amount, e.amountSigma, limits);
         if (!severity)
             return;
@@ -64,6 +64,7 @@ public:
         move(mended, e, -1);
         correct(f, c_.sketchView, mended);
         f.figures.amount = amount;
+        f.figures.sigma = e.amountSigma;
         f.figures.unit = e.mode->unit;
         if (e.mode->unit == AmountUnit::BallRadius) {
             f.figures.percentOfHead = 100 * std::abs(amount) / headHeight(c_.sitter).value;
@@ -159,7 +160,9 @@ private:
 
     void drift(std::string id, Radians by, Radians sigma, const Pose& mendedPose,
                std::vector<Mark> marks) {
-        const std::optional<Severity> severity = judge(by.value, sigma.value, angleLimits);
+        const std::optional<Severity> severity = judge(
+            by.value, sigma.value,
+            limitsFor(AmountUnit::Radian, options_.tolerances, c_.sitter));
         if (!severity)
             return;
         Finding f;
@@ -180,6 +183,7 @@ private:
         correct(f, mended, drawn_);
         std::swap(f.marks, whole);
         f.figures.amount = by.value;
+        f.figures.sigma = sigma.value;
         f.figures.unit = AmountUnit::Radian;
         add(std::move(f));
     }

@@ -40,6 +40,7 @@ std::string comparisonText(const Comparison& c) {
                                  {"rank", f.rank},
                                  {"severity", severityWord(f.severity)},
                                  {"text", textOf(f)},
+                                 {"doubt", doubtOf(f.figures)},
                                  {"measure", measureOf(f)},
                                  {"corrections", corrections}});
     }

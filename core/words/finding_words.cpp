@@ -247,6 +247,29 @@ std::string amountOf(const FindingFigures& f, const Phrasebook& book) {
                     {{"percent", percent}, {"eyes", fmt::format("{:.1f}", f.eyeWidths)}});
 }
 
+std::string doubtOf(const FindingFigures& f, const Phrasebook& book) {
+    if (!(f.sigma > 0) || f.amount == 0)
+        return {};
+    const double twice = 2 * f.sigma;
+    std::string much;
+    switch (f.unit) {
+    case AmountUnit::Share:
+        much = fmt::format("{:.0f} %", std::max(1.0, 100 * twice));
+        break;
+    case AmountUnit::Radian:
+        much = fmt::format("{}°", std::max(1L, std::lround(toDegrees(Radians{twice}).value)));
+        break;
+    case AmountUnit::BallRadius: {
+        const double share = twice / std::abs(f.amount);
+        much = f.onPaper
+                   ? book.say(ZOKRAN_WORDS("{mm} mm"),
+                              {{"mm", fmt::format("{:.0f}", std::max(1.0, share * f.onPaper->value))}})
+                   : fmt::format("{:.1f} %", share * f.percentOfHead);
+    }
+    }
+    return book.say(ZOKRAN_WORDS("Give or take {amount}."), {{"amount", much}});
+}
+
 std::string textOf(const Finding& finding, const Phrasebook& book) {
     const FindingFigures& f = finding.figures;
     if (finding.id == "all_in_place")

@@ -14,6 +14,10 @@ std::string measureOf(const Finding& finding, const Phrasebook& book = english()
 /// How much it is about, such as "4 mm (1.8 % of the head)" or "12°".
 std::string amountOf(const FindingFigures& figures, const Phrasebook& book = english());
 
+/// How sure that is, two standard deviations either way, such as "give or take 1 mm"; empty for what is
+/// no amount.
+std::string doubtOf(const FindingFigures& figures, const Phrasebook& book = english());
+
 /// What lies where it belongs, in one sentence; empty when nothing does.
 std::string praiseWords(const Comparison& comparison, const Phrasebook& book = english());
 

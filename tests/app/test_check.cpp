@@ -257,6 +257,51 @@ private slots:
         QVERIFY2(anyLabelSays("needs a sketch that is marked"), said());
     }
 
+    void whatIsWorthMendingIsChosenAndUndone() {
+        openDemo();
+        goToStep("check");
+        const auto toMend = [this] {
+            const auto& all = desk().comparison()->findings;
+            return std::count_if(all.begin(), all.end(),
+                                 [](const Finding& f) { return f.severity == Severity::Fix; });
+        };
+        QVERIFY(toMend() > 0);
+        QVERIFY2(anyLabelSays("Give or take"), said());
+        unfold("What is worth mending");
+        auto* angle = visibleNamed<QDoubleSpinBox>("An angle");
+        QVERIFY(angle);
+        QCOMPARE(angle->value(), 5.0);
+        angle->setFocus();
+        angle->selectAll();
+        QTest::keyClicks(angle, "30");
+        QTest::keyClick(angle, Qt::Key_Return);
+        QCOMPARE(study().tolerances.angle.value, 30.0);
+        QTRY_COMPARE(int(toMend()), 0);
+        QVERIFY(!anyLabelSays("Stop here first"));
+        undo();
+        QCOMPARE(study().tolerances, Tolerances());
+        QTRY_VERIFY(toMend() > 0);
+    }
+
+    void theLastRoundOfWorkIsTold() {
+        openDemo();
+        const Attempt first = *study().attempt();
+        photographs();
+        openSketch(file("sketch.png"));
+        // The same drawing once more: its mouth put wrong, everything else as it was.
+        desk().document.edit("mark", {}, [&](Study& s) {
+            s.attempt()->marks = first.marks;
+            s.attempt()->page = first.page;
+            s.attempt()->said.emplace();
+            for (Mark m : {Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine})
+                if (auto& mark = s.attempt()->marks.marks[m]; mark && mark->at)
+                    *mark->at += PicturePoint(0, -0.12 * first.marks.height / 2);
+        });
+        QTRY_VERIFY(desk().comparison());
+        QVERIFY2(anyLabelSays("Further off: mouth"), said());
+        QVERIFY(!anyLabelSays("has grown"));
+    }
+
     void everyWayOfLookingHasItsKey() {
         openDemo();
         goToStep("check");

@@ -49,6 +49,7 @@ Study exampleStudy() {
     s.current = 1;
     s.nextPage.shownWidth = Millimetres{297};
     s.hold = Hold::Eyes;
+    s.tolerances = {2.5, 4, {7.25}};
     s.canon = "thirds";
     s.switchedLines = {"neck", "jaw_line"};
     s.look.detail = Detail::Head;

@@ -1,6 +1,7 @@
 #include "app/course/check/findings_panel.h"
 
 #include "app/course/check/finding_scene.h"
+#include "app/widgets/fields.h"
 #include "app/widgets/fold.h"
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
@@ -9,9 +10,13 @@
 #include "core/head/population.h"
 #include "core/words/finding_words.h"
 #include "core/words/mark_words.h"
+#include "core/words/plan_words.h"
+#include "core/words/round_words.h"
 #include "core/words/said_words.h"
 
 #include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QPainter>
@@ -87,6 +92,11 @@ QPixmap cardOf(const Finding& finding, double density) {
     return pixmap;
 }
 
+void sayOrHide(QLabel* label, const QString& words) {
+    label->setText(words);
+    label->setVisible(!words.isEmpty());
+}
+
 QToolButton* arrowButton(Qt::ArrowType arrow, const QString& name) {
     auto* button = new QToolButton;
     button->setArrowType(arrow);
@@ -123,6 +133,8 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     strip_->setSpacing(6);
     column_->addLayout(strip_);
     own_ = addText({});
+    round_ = addText({});
+    page_ = addText({});
     holds_ = addText({});
     laid_ = addText({}, "caption");
 
@@ -140,6 +152,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
             });
     });
     column_->addWidget(held);
+    buildTolerances();
 
     numbers_ = new Fold(tr("All numbers"));
     connect(numbers_, &Fold::toggled, this,
@@ -169,6 +182,33 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
                 Side::Drawn,
                 markAt(table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toInt()));
     });
+}
+
+void FindingsPanel::buildTolerances() {
+    auto* fold = new Fold(tr("What is worth mending"));
+    auto* words = new QLabel(tr("Errors from here on are to be mended, and watched from about half."));
+    words->setWordWrap(true);
+    words->setProperty(typeProperty, "caption");
+    fold->inside()->addWidget(words);
+    auto* grid = new QGridLayout;
+    grid->setColumnStretch(0, 1);
+    fold->inside()->addLayout(grid);
+    auto field = [&](const QString& name, const QString& suffix, auto set) {
+        auto* box = addNumber(grid, name, leastTolerance, mostTolerance, suffix);
+        box->setDecimals(1);
+        box->setSingleStep(0.5);
+        connect(box, &QDoubleSpinBox::valueChanged, this, [this, name, set](double value) {
+            if (!refreshing_)
+                desk_.document.edit(tr("Choose what is worth mending"), "tolerance " + name,
+                                    [&](Study& s) { set(s.tolerances, value); });
+        });
+        return box;
+    };
+    place_ = field(tr("A place, of the head"), tr(" %"),
+                   [](Tolerances& t, double v) { t.place = v; });
+    size_ = field(tr("A size, of itself"), tr(" %"), [](Tolerances& t, double v) { t.size = v; });
+    angle_ = field(tr("An angle"), tr("°"), [](Tolerances& t, double v) { t.angle = {v}; });
+    column_->addWidget(fold);
 }
 
 void FindingsPanel::step(int by) {
@@ -204,21 +244,25 @@ void FindingsPanel::showFinding() {
     QString rest = cut < 0 ? QString() : text.mid(cut + 2);
     if (!rest.isEmpty())
         rest[0] = rest[0].toUpper();
-    body_->setText(rest);
-    body_->setVisible(!rest.isEmpty());
-    const std::string measure = shown ? measureOf(said, learnersBook()) : std::string();
-    measure_->setText(measure.empty() ? QString()
-                                      : tr("Would have caught it: %1").arg(qt(measure)));
-    measure_->setVisible(!measure.empty());
+    sayOrHide(body_, rest);
+    QStringList asides;
+    if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
+        asides << qt(doubt);
+    if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
+        asides << tr("Would have caught it: %1").arg(qt(measure));
+    sayOrHide(measure_, asides.join(" "));
     const Attempt* attempt = desk_.study().attempt();
     const std::string own =
         attempt && attempt->said ? saidWords(answerTo(*attempt->said, c), learnersBook())
                                  : std::string();
-    own_->setText(qt(own));
-    own_->setVisible(!own.empty());
-    const std::string praise = praiseWords(c, learnersBook());
-    holds_->setText(qt(praise));
-    holds_->setVisible(!praise.empty());
+    sayOrHide(own_, qt(own));
+    const auto& round = desk_.analysis.round();
+    sayOrHide(round_, round ? qt(roundWords(*round, learnersBook())) : QString());
+    QStringList page;
+    for (PlanTrouble trouble : desk_.analysis.pageTroubles())
+        page << qt(wordsFor(trouble, learnersBook()));
+    sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
+    sayOrHide(holds_, qt(praiseWords(c, learnersBook())));
     laid_->setText(shown ? qt(textOf(c.findings.back(), learnersBook())) : QString());
     showStrip(told);
     for (std::size_t i = 0; i < cards_.size(); ++i)
@@ -288,6 +332,9 @@ void FindingsPanel::showTable() {
 
 void FindingsPanel::showStudy() {
     hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
+    showNumber(place_, desk_.study().tolerances.place);
+    showNumber(size_, desk_.study().tolerances.size);
+    showNumber(angle_, desk_.study().tolerances.angle.value);
     if (!desk_.comparison())
         return;
     numbers_->setOpen(desk_.selection.allNumbers());

@@ -6,6 +6,7 @@
 #include <vector>
 
 class QComboBox;
+class QDoubleSpinBox;
 class QHBoxLayout;
 class QTableWidget;
 class QToolButton;
@@ -29,14 +30,16 @@ private:
     void showFinding();
     void showStrip(const std::vector<const Finding*>& told);
     void showTable();
+    void buildTolerances();
     void step(int by);
 
-    QLabel *gate_, *count_, *headline_, *body_, *measure_, *own_, *holds_, *laid_;
+    QLabel *gate_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
     QToolButton *back_, *on_;
     QHBoxLayout* strip_;
     std::vector<QToolButton*> cards_;
     QStringList stripped_; ///< what the strip was made from
     QComboBox* hold_;
+    QDoubleSpinBox *place_, *size_, *angle_;
     Fold* numbers_;
     QTableWidget* table_;
 };
