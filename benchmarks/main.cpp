@@ -1,4 +1,5 @@
 #include "app/document/marking.h"
+#include "app/document/page_picture.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/overlays/picture_overlay.h"
@@ -11,6 +12,7 @@
 #include "core/compare/compare.h"
 #include "core/construction/forms.h"
 #include "core/fit/fit.h"
+#include "core/page/rectify.h"
 
 #include <QApplication>
 #include <QImage>
@@ -143,9 +145,9 @@ void solvePnPSqpnp(benchmark::State& state) {
         benchmark::DoNotOptimize(byPnP(sixteenMarks(), meanHead(), cv::SOLVEPNP_SQPNP).sum());
 }
 
-/// The whole of it in the real window at 1280 by 800: a mark of the reference is dragged by a
-/// pixel, the head is fitted, the sketch compared, both sheets, readings and lists painted.
-void draggedMarkInTheWindow(benchmark::State& state) {
+/// The whole of it in the real window at 1280 by 800: a mark is dragged by a pixel, what follows from it
+/// is worked out, both sheets, readings and the panel are painted.
+void draggedMark(benchmark::State& state, const char* step, Side side) {
     QTemporaryDir folder;
     Logbook logbook(folder.path().toStdString());
     fillWithDemo(logbook);
@@ -155,20 +157,59 @@ void draggedMarkInTheWindow(benchmark::State& state) {
     window.show();
     window.reopenLast();
     Desk& desk = window.desk();
-    desk.document.goTo("block-in");
+    desk.document.goTo(step);
     while (desk.pictures.decoding())
         QCoreApplication::processEvents();
-    double step = 1;
+    double by = 1;
     for (auto _ : state) {
-        const PicturePoint at = *desk.study().reference.seen(Mark::Chin);
-        placeMark(desk, Side::Seen, Mark::Chin, at + PicturePoint(0, step), "drag");
-        step = -step;
+        const PicturePoint at = *desk.study().marks(side).seen(Mark::Chin);
+        placeMark(desk, side, Mark::Chin, at + PicturePoint(0, by), "drag");
+        by = -by;
         QCoreApplication::sendPostedEvents();
         QCoreApplication::processEvents();
     }
 }
+/// Of the reference: the head is fitted and the sketch compared.
+void draggedMarkInTheWindow(benchmark::State& state) {
+    draggedMark(state, "block-in", Side::Seen);
+}
+/// Of the sketch: the check follows.
+void draggedSketchMarkInTheWindow(benchmark::State& state) {
+    draggedMark(state, "check", Side::Drawn);
+}
+/// A photograph of 24 megapixels of a page on a table: the page is looked for, and laid flat.
+const QImage& pagePhotograph() {
+    static const QImage photograph = [] {
+        QImage image(4242, 5656, QImage::Format_RGB32);
+        image.fill(QColor(96, 70, 48));
+        QPainter painter(&image);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setBrush(QColor(238, 234, 224));
+        painter.setPen(Qt::NoPen);
+        painter.drawPolygon(QPolygonF{{{310, 502}, {3674, 731}, {3208, 4617}, {577, 4785}}});
+        painter.setPen(QPen(QColor(90, 90, 92), 14));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(QRectF(1100, 1500, 1500, 1900));
+        return image;
+    }();
+    return photograph;
+}
+void pageFound(benchmark::State& state) {
+    for (auto _ : state)
+        benchmark::DoNotOptimize(pageIn(pagePhotograph()).has_value());
+}
+void pageLaidFlat(benchmark::State& state) {
+    const QImage& photograph = pagePhotograph();
+    const auto page = pageIn(photograph);
+    const LaidFlat how{page->corners, paperNamed("a4"), photograph.width(), photograph.height(), true};
+    for (auto _ : state)
+        benchmark::DoNotOptimize(laidFlat(photograph, how).width());
+}
 
 BENCHMARK(draggedMarkInTheWindow)->Unit(benchmark::kMicrosecond);
+BENCHMARK(draggedSketchMarkInTheWindow)->Unit(benchmark::kMicrosecond);
+BENCHMARK(pageFound)->Unit(benchmark::kMicrosecond);
+BENCHMARK(pageLaidFlat)->Unit(benchmark::kMicrosecond);
 BENCHMARK(coldFit)->Unit(benchmark::kMicrosecond);
 BENCHMARK(coldFitWithCovariance)->Unit(benchmark::kMicrosecond);
 BENCHMARK(warmRefit)->Unit(benchmark::kMicrosecond);

@@ -9,7 +9,7 @@ namespace zokran::cli {
 /// Each is one file of cli/verbs; the list of them is in main.cpp.
 using Verb = std::function<void()>(CLI::App& app);
 
-Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, sheet, suggest, cast,
+Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, scan, sheet, suggest, cast,
     learn;
 
 /// The kinds of sheet that `sheet` writes: each is one file of cli/sheets; the list is in

@@ -1,5 +1,6 @@
 #include "app/cast_room/cast_room.h"
 
+#include "app/cast_room/cast_picture.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "core/base/json_file.h"
@@ -30,12 +31,6 @@ namespace {
 constexpr int quickHeight = 420, restHeight = 820, takenHeight = 1600;
 /// Degrees for a pixel dragged.
 constexpr double perPixel = 0.4;
-
-QImage asQImage(const Picture& picture) {
-    return QImage(picture.bgr.data(), picture.width, picture.height, 3 * picture.width,
-                  QImage::Format_BGR888)
-        .copy();
-}
 
 double inDegrees(Radians r) {
     return toDegrees(r).value;
@@ -334,7 +329,7 @@ void CastRoom::startLooking() {
             auto render = [&](const PlasterMesh& mesh, int height) {
                 shot.size = height;
                 const Picture picture = photograph(mesh, shot, &stop_);
-                return picture.bgr.empty() ? QImage() : asQImage(picture);
+                return asQImage(picture);
             };
             // A quick look first, which is never called off, so that the head follows the hand; the
             // fine one when the hand rests.

@@ -15,9 +15,9 @@ namespace zokran {
 
 namespace {
 
-/// While a mark is dragged the comparison, which takes several milliseconds, follows the fit at
-/// this distance, so that the picture under the hand keeps up; ms.
-constexpr int comparePause = 80;
+/// While a mark is dragged the comparison, and all that is said of it, follows at this distance, so that
+/// the picture under the hand keeps up; ms.
+constexpr int comparePause = 25;
 /// After this long without a further nudge a mark counts as let go of, ms.
 constexpr int settlePause = 250;
 /// A mark of the head that has moved by less than this moves no line by a pixel.
@@ -126,24 +126,30 @@ void Analysis::recompare() {
             compareSketch(study.reference, *fit_, attempt->marks, optionsFor(*attempt));
     } catch (const BadInput& e) {
         lacking_[1] = qt(wordsFor(e, learnersBook()));
-        return;
     }
-    if (study.current == 0)
-        return;
+}
+
+const std::optional<Round>& Analysis::round() const {
+    if (round_)
+        return *round_;
+    round_.emplace();
+    const Study& study = document_.study();
+    if (!comparison_ || study.current == 0)
+        return *round_;
+    const Attempt &earlier = study.attempts[study.current - 1], &now = *study.attempt();
+    // By all features, whatever is held for the findings: so that size and place tell.
+    const auto byAll = [&](const Attempt& a) {
+        CompareOptions options = optionsFor(a);
+        options.hold = Hold::All;
+        return compareSketch(study.reference, *fit_, a.marks, options);
+    };
     try {
-        // By all features, whatever is held for the findings: so that size and place tell.
-        const auto byAll = [&](const Attempt& a) {
-            CompareOptions options = optionsFor(a);
-            options.hold = Hold::All;
-            return compareSketch(study.reference, *fit_, a.marks, options);
-        };
-        const Attempt& earlier = study.attempts[study.current - 1];
-        round_ = roundBetween(byAll(earlier),
-                              study.hold == Hold::All ? *comparison_ : byAll(*attempt),
-                              optionsFor(earlier).perPixel, optionsFor(*attempt).perPixel);
+        *round_ = roundBetween(byAll(earlier), byAll(now), optionsFor(earlier).perPixel,
+                               optionsFor(now).perPixel);
     } catch (const BadInput&) {
         // The photograph before was not marked: there is no round to speak of.
     }
+    return *round_;
 }
 
 CompareOptions Analysis::optionsFor(const Attempt& attempt) const {
@@ -237,14 +243,10 @@ std::vector<GuideLine> Analysis::linesSeenBy(const View& view, Detail most) cons
 
 std::vector<GuideLine> Analysis::drawnHeadLines() const {
     const Comparison& c = *comparison_;
-    HeadMarks head = c.sitter;
-    for (int i = 0; i < markCount; ++i)
-        if (const auto& p = c.placements[markAt(i)])
-            head[markAt(i)] = c.sketchView.liftInPlaneOf(head[markAt(i)], p->drawn);
     const Study& study = document_.study();
     FormLook look = study.look;
     look.push = 1;
-    return construct(*forms().front(), std::nullopt, head, look)
+    return construct(*forms().front(), std::nullopt, drawnHead(c), look)
         ->lines(c.sketchView, study.look.detail, study.switchedLines);
 }
 

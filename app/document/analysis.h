@@ -25,7 +25,7 @@ public:
     const std::optional<Fit>& fit() const { return fit_; }
     const std::optional<Comparison>& comparison() const { return comparison_; }
     /// What the last round of work did, where the photograph before this one is compared too.
-    const std::optional<Round>& round() const { return round_; }
+    const std::optional<Round>& round() const;
     /// What runs off the sheet, or sits badly on it, of the head as drawn; none where the page is not
     /// known.
     const std::vector<PlanTrouble>& pageTroubles() const;
@@ -66,8 +66,9 @@ private:
     SitterKnowledge sitter_;
     std::optional<Fit> fit_;
     std::optional<Comparison> comparison_;
-    std::optional<Round> round_;
-    mutable std::optional<std::vector<PlanTrouble>> pageTroubles_; ///< once asked for
+    /// What follows from the comparison, once it was asked for.
+    mutable std::optional<std::optional<Round>> round_;
+    mutable std::optional<std::vector<PlanTrouble>> pageTroubles_;
     std::optional<TellingMark> telling_;
     QString lacking_[2];
     std::optional<StudyId> study_;

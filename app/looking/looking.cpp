@@ -29,6 +29,7 @@ QImage squint(const QImage& picture) {
 } // namespace
 
 Looking::Looking(QObject* parent) : QObject(parent) {
+    connect(&plaster, &PlasterHeads::changed, this, &Looking::changed);
     timer_.setInterval(beatTime);
     connect(&timer_, &QTimer::timeout, this, [this] {
         beat_ = !beat_;

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "app/looking/plaster_heads.h"
+
 #include <QHash>
 #include <QImage>
 #include <QObject>
@@ -27,6 +29,8 @@ public:
     /// choosing the way again changes it.
     bool beat() const { return beat_; }
     void startBeating();
+
+    PlasterHeads plaster;
 
     /// A copy of at most a million pixels, quick to paint at any angle.
     QImage small(const QImage& of);

@@ -75,7 +75,8 @@ QToolButton[role="fold"]:hover { background: %5; }
 QToolButton[role="fold"]:focus { border: 1px solid %6; }
 QPushButton[role="place"]:hover, QPushButton[role="step"]:hover, QPushButton[role="way"]:hover { background: %5; }
 QPushButton[role="place"]:checked { background: %2; font-weight: 600; }
-QPushButton[role="step"]:checked, QPushButton[role="way"]:checked { font-weight: 600; border-bottom: 3px solid %6;
+QPushButton[role="way"]:checked { border-bottom: 3px solid %6; border-radius: 0; }
+QPushButton[role="step"]:checked { font-weight: 600; border-bottom: 3px solid %6;
                                    border-radius: 0; }
 QPushButton[role="place"]:focus, QPushButton[role="step"]:focus, QPushButton[role="way"]:focus { border: 2px solid %6; }
 QLineEdit, QPlainTextEdit, QListWidget, QTableWidget {

@@ -14,6 +14,7 @@
 #include "core/print/write.h"
 
 #include <QApplication>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -129,6 +130,14 @@ void MainWindow::buildMenus() {
         [this] { choosePicture(Side::Seen); });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
         [this] { choosePicture(Side::Drawn); });
+    add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
+    watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
+    watching_->setCheckable(true);
+    connect(watching_, &QAction::toggled, this, &MainWindow::watchScans);
+    connect(&scans_, &ScanFolder::arrived, this, [this](const QString& file) {
+        goTo(Place::Bench);
+        desk_.takePicture(file, Side::Drawn);
+    });
     add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
     study->addSeparator();
     add(study, tr("Save the &left sheet…"), {}, [this] { saveSheet(Side::Seen); });
@@ -218,6 +227,36 @@ void MainWindow::choosePicture(Side side) {
     settings.setValue("folder", QFileInfo(file).absolutePath());
     goTo(Place::Bench);
     desk_.takePicture(file, side);
+}
+
+void MainWindow::paste() {
+    const QMimeData* copied = QApplication::clipboard()->mimeData();
+    const Side side = desk_.document.isOpen() && !desk_.study().referencePicture.empty()
+                          ? Side::Drawn
+                          : Side::Seen;
+    QString file = copied->urls().value(0).toLocalFile();
+    if (file.isEmpty()) {
+        const QImage image = qvariant_cast<QImage>(copied->imageData());
+        file = pasted_.filePath(tr("pasted") + ".png");
+        if (image.isNull() || !image.save(file)) {
+            emit desk_.document.troubled(tr("There is no picture on the clipboard."));
+            return;
+        }
+    }
+    goTo(Place::Bench);
+    desk_.takePicture(file, side);
+}
+
+void MainWindow::watchScans(bool on) {
+    QString folder;
+    if (on)
+        folder = QFileDialog::getExistingDirectory(this, tr("The folder your scanner writes to"),
+                                                   QSettings().value("scans").toString());
+    if (!folder.isEmpty())
+        QSettings().setValue("scans", folder);
+    else
+        watching_->setChecked(false);
+    scans_.watch(folder);
 }
 
 void MainWindow::saveSheet(Side side) {

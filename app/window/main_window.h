@@ -1,9 +1,11 @@
 #pragma once
 
 #include "app/document/desk.h"
+#include "app/document/scan_folder.h"
 #include "core/print/drawing.h"
 
 #include <QMainWindow>
+#include <QTemporaryDir>
 
 class QPushButton;
 class QStackedWidget;
@@ -43,6 +45,10 @@ private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
                  const std::function<void()>& act);
     void choosePicture(Side side);
+    /// Takes a picture, or a picture's file, off the clipboard as a sketch of the study on the bench, or
+    /// else as a reference.
+    void paste();
+    void watchScans(bool on);
     void saveSheet(Side side);
     /// The sheet with what is to be mended first, of the sketch on the bench.
     std::optional<PrintSheet> correction();
@@ -55,6 +61,9 @@ private:
     Bench* bench_;
     Shelf* shelf_;
     CastRoom* castRoom_;
+    ScanFolder scans_;
+    QAction* watching_ = nullptr;
+    QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy
 };
 
 } // namespace zokran

@@ -207,4 +207,12 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     return c;
 }
 
+HeadMarks drawnHead(const Comparison& c) {
+    HeadMarks head = c.sitter;
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& p = c.placements[markAt(i)])
+            head[markAt(i)] = c.sketchView.liftInPlaneOf(head[markAt(i)], p->drawn);
+    return head;
+}
+
 } // namespace zokran

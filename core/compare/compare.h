@@ -94,4 +94,8 @@ struct Comparison {
 Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
                          const SketchMarks& sketchMarks, const CompareOptions& options = {});
 
+/// The head the sketch shows: the sitter's, each placed mark moved in the plane of the picture to where
+/// it was drawn. To be seen from the sketch's view.
+HeadMarks drawnHead(const Comparison& comparison);
+
 } // namespace zokran

@@ -121,10 +121,11 @@ cv::Mat evenedLight(const cv::Mat& drawing) {
     // Bare paper comes out a little under white; a pencil's grey is driven a third darker.
     constexpr double white = 244, strength = 1.35;
     cv::Mat share, even;
-    cv::divide(drawing, bare, share, 1, CV_32F);
-    cv::min(share, 1, share);
-    cv::pow(share, strength, share);
-    share.convertTo(even, CV_8U, white);
+    cv::divide(drawing, bare, share, 255);
+    cv::Mat1b curve(1, 256);
+    for (int i = 0; i < 256; ++i)
+        curve(i) = static_cast<std::uint8_t>(std::lround(white * std::pow(i / 255.0, strength)));
+    cv::LUT(share, curve, even);
     return even;
 }
 

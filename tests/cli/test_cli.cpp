@@ -413,3 +413,19 @@ TEST_CASE("Sheets are written for a fit and for a sketch, and refused in one lin
         CHECK_FALSE(std::filesystem::exists(folder() + "/x.pdf"));
     }
 }
+
+TEST_CASE("The stand-in scanner writes a scan that says its resolution") {
+    REQUIRE(run("cast --size 120 --png scanned.png --marks scanned.json").code == 0);
+    std::filesystem::create_directories(folder() + "/glass");
+    const Result scan = run("scan scanned.png --into glass --paper A5 --dpi 150");
+    REQUIRE(scan.code == 0);
+    CHECK(scan.out == "glass/scan-0001.jpg\n");
+    const std::string bytes = contentOf(folder() + "/glass/scan-0001.jpg");
+    REQUIRE(bytes.size() > 1000);
+    CHECK(bytes.substr(6, 4) == "JFIF");
+    CHECK(bytes[13] == 1);
+    CHECK(static_cast<unsigned char>(bytes[15]) == 150);
+    CHECK(run("scan scanned.png --into glass").out == "glass/scan-0002.jpg\n");
+    CHECK(run("scan scanned.png --into nowhere").code == 2);
+    CHECK(run("scan scanned.png --into glass --dpi 20").code == 2);
+}

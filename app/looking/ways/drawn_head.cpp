@@ -1,5 +1,6 @@
 #include "app/course/scenes.h"
 #include "app/looking/way.h"
+#include "app/overlays/picture_overlay.h"
 
 #include <QCoreApplication>
 
@@ -7,7 +8,15 @@ namespace zokran {
 
 namespace {
 
-/// The form as the sketch has it, in the sketch's own pose, beside the sitter's own.
+Scene headScene(const QImage& picture) {
+    Scene scene;
+    scene.picture = picture;
+    scene.extent = picture.size();
+    scene.lay<PictureOverlay>(picture, nullptr);
+    return scene;
+}
+
+/// The head as the sketch has it, in the sketch's own pose, beside the sitter's own.
 class DrawnHead : public Way {
     std::string id() const override { return "drawn-head"; }
     QString name() const override {
@@ -17,10 +26,16 @@ class DrawnHead : public Way {
     bool needsComparison() const override { return true; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         const Comparison& c = *desk.comparison();
-        Scenes scenes(desk);
-        seen = scenes.formAlone(desk.analysis.linesSeenBy(desk.fit()->view), desk.fit()->view);
+        // For a sitter of the cast room the plaster itself, once it is made; else the form.
+        if (const auto plaster = desk.looking.plaster.of(desk.study().sitter, c)) {
+            seen = headScene(plaster->shown);
+            drawn = headScene(plaster->drawn);
+        } else {
+            Scenes scenes(desk);
+            seen = scenes.formAlone(desk.analysis.linesSeenBy(desk.fit()->view), desk.fit()->view);
+            drawn = scenes.formAlone(desk.analysis.drawnHeadLines(), c.sketchView);
+        }
         seen.caption = QCoreApplication::translate("Looking", "The head you were shown");
-        drawn = scenes.formAlone(desk.analysis.drawnHeadLines(), c.sketchView);
         drawn.caption = QCoreApplication::translate("Looking", "The head you drew");
     }
 };
