@@ -38,14 +38,16 @@ SideSupport supportOf(const PageLook& look, const Vec2& a, const Vec2& b, const 
         if (!within(p, 9))
             continue;
         ++seen;
-        bool edge = false;
-        for (int k = -2; k <= 2 && !edge; ++k) {
+        // The edge on the line, and the strongest beside it: the foot of another edge is none.
+        double here = 0, beside = 0;
+        for (int k = -7; k <= 7; ++k) {
             const Vec2 q = p + k * normal;
             const int x = static_cast<int>(std::lround(q.x())), y = static_cast<int>(std::lround(q.y()));
             const double size = look.strength(y, x);
-            edge = size > 0.5 && std::abs(look.dx(y, x) * normal.x() + look.dy(y, x) * normal.y()) >
-                                     0.85 * size;
+            if (std::abs(look.dx(y, x) * normal.x() + look.dy(y, x) * normal.y()) > 0.85 * size)
+                (std::abs(k) <= 2 ? here : beside) = std::max(std::abs(k) <= 2 ? here : beside, size);
         }
+        const bool edge = here > 0.5 && here > 0.8 * beside;
         on += edge;
         const Vec2 in = p + 7 * normal, out = p - 7 * normal;
         brighter += look.lightness(static_cast<int>(in.y()), static_cast<int>(in.x())) -

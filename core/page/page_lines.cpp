@@ -36,6 +36,8 @@ PageLook lookAt(const cv::Mat& photograph) {
     std::vector<cv::Mat1f> planes;
     cv::split(lab, planes);
     look.lightness = planes[0];
+    look.a = planes[1];
+    look.b = planes[2];
     // The strongest gradient of the three planes, colour counting double: white cloth and white
     // paper differ more in tint than in lightness.
     for (int k = 0; k < 3; ++k) {
@@ -63,44 +65,51 @@ PageLook lookAt(const cv::Mat& photograph) {
 }
 
 std::vector<PageLine> candidateLines(const PageLook& look) {
-    // Edges are thinned across their own direction, then the weaker ones dropped.
-    cv::Mat1b thin(look.strength.size(), std::uint8_t{0});
-    std::vector<float> sizes;
-    for (int y = 2; y + 2 < thin.rows; ++y)
-        for (int x = 2; x + 2 < thin.cols; ++x) {
-            const float s = look.strength(y, x);
-            if (s < 0.35f)
-                continue;
-            const double ux = look.dx(y, x) / s, uy = look.dy(y, x) / s;
-            const int ax = static_cast<int>(std::lround(ux)), ay = static_cast<int>(std::lround(uy));
-            if (s >= look.strength(y + ay, x + ax) && s >= look.strength(y - ay, x - ax)) {
-                thin(y, x) = 255;
-                sizes.push_back(s);
-            }
-        }
-    if (sizes.size() < 200)
-        return {};
-    std::vector<PageLine> lines;
-    std::vector<cv::Vec4i> pieces;
-    const double shortest = 0.10 * std::max(thin.cols, thin.rows);
-    cv::HoughLinesP(thin, pieces, 1, CV_PI / 360, 60, shortest, 14);
-    std::sort(pieces.begin(), pieces.end(), [](const cv::Vec4i& a, const cv::Vec4i& b) {
-        return std::hypot(a[2] - a[0], a[3] - a[1]) > std::hypot(b[2] - b[0], b[3] - b[1]);
-    });
-    for (const cv::Vec4i& p : pieces) {
-        const Vec2 a(p[0], p[1]), b(p[2], p[3]);
-        const Vec2 along = (b - a).normalized();
-        const PageLine line{Vec2(-along.y(), along.x()), Vec2(-along.y(), along.x()).dot(a)};
-        // Of lines that lie on one another one is enough.
-        const Vec2 middle = (a + b) / 2;
-        const bool twin = std::any_of(lines.begin(), lines.end(), [&](const PageLine& other) {
-            return std::abs(other.n.dot(line.n)) > 0.9990 && std::abs(other.at(middle)) < 4;
-        });
-        if (!twin)
-            lines.push_back(line);
-        if (lines.size() == 28)
-            break;
+    // Of lightness and of the two planes of colour, whose differences are smaller, each on its own.
+    struct Piece {
+        Vec2 a, b;
+        double length() const { return (b - a).norm(); }
+    };
+    std::vector<Piece> pieces;
+    const cv::Ptr<cv::LineSegmentDetector> detector = cv::createLineSegmentDetector();
+    for (const auto& [plane, gain] : {std::pair{&look.lightness, 2.55}, {&look.a, 6.0}, {&look.b, 6.0}}) {
+        cv::Mat1b bytes;
+        plane->convertTo(bytes, CV_8U, gain, plane == &look.lightness ? 0 : 128);
+        std::vector<cv::Vec4f> found;
+        detector->detect(bytes, found);
+        for (const cv::Vec4f& s : found)
+            pieces.push_back({{s[0], s[1]}, {s[2], s[3]}});
     }
+    std::sort(pieces.begin(), pieces.end(),
+              [](const Piece& p, const Piece& q) { return p.length() > q.length(); });
+    // Pieces in one line count together; the longest of them says where it runs.
+    struct Run {
+        PageLine line;
+        double length;
+    };
+    std::vector<Run> runs;
+    constexpr double beside = 3, askew = 0.035; // px, radians
+    for (const Piece& p : pieces) {
+        if (p.length() < 12)
+            break;
+        const Vec2 along = (p.b - p.a).normalized(), n(-along.y(), along.x());
+        const auto known = std::find_if(runs.begin(), runs.end(), [&](const Run& run) {
+            return std::abs(run.line.at(p.a)) < beside && std::abs(run.line.at(p.b)) < beside &&
+                   std::abs(along.dot(run.line.n)) < askew;
+        });
+        if (known != runs.end())
+            known->length += p.length();
+        else
+            runs.push_back({{n, n.dot(p.a)}, p.length()});
+    }
+    std::sort(runs.begin(), runs.end(),
+              [](const Run& p, const Run& q) { return p.length > q.length; });
+    constexpr std::size_t most = 36;
+    const double shortest = 0.12 * std::max(look.strength.cols, look.strength.rows);
+    std::vector<PageLine> lines;
+    for (const Run& run : runs)
+        if (run.length > shortest && lines.size() < most)
+            lines.push_back(run.line);
     return lines;
 }
 

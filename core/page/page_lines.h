@@ -20,12 +20,14 @@ std::optional<Eigen::Vector2d> meeting(const PageLine& a, const PageLine& b);
 /// A photograph brought to a handy size, and its edges: of lightness and of two planes of colour the
 /// strongest gradient at each place.
 struct PageLook {
-    cv::Mat1f lightness, strength, dx, dy;
+    cv::Mat1f lightness, a, b; ///< CIE 1976 L*a*b*
+    cv::Mat1f strength, dx, dy;
     double scale; ///< of the look to the photograph
 };
 PageLook lookAt(const cv::Mat& photograph);
 
-/// Lines along which many edge points lie, the longest pieces first, each once.
+/// Straight edges (the line segment detector of von Gioi and others, 2012), pieces in one line taken
+/// together, the longest first.
 std::vector<PageLine> candidateLines(const PageLook& look);
 
 } // namespace zokran

@@ -160,7 +160,7 @@ double worstOff(const Photographed& p, const PageCorners& found) {
 
 TEST_CASE("Sheets on wood and on white cloth are found to half a millimetre, and never surely wrong") {
     cv::RNG rng(4711);
-    constexpr int pictures = 20;
+    constexpr int pictures = 30;
     int found = 0, whole = 0, surelyWrong = 0;
     std::vector<double> off;
     for (int i = 0; i < pictures; ++i) {
