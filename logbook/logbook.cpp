@@ -4,6 +4,7 @@
 #include "core/files/guess_file.h"
 #include "core/files/look_file.h"
 #include "core/files/marks_file.h"
+#include "core/files/measures_file.h"
 #include "core/files/page_file.h"
 #include "logbook/schema.h"
 
@@ -76,6 +77,28 @@ Tolerances loadedTolerances(const std::string& text) {
     const bool read = static_cast<bool>(in >> t.place >> t.size >> t.angle.value);
     const auto fits = [](double v) { return v >= leastTolerance && v <= mostTolerance; };
     return read && fits(t.place) && fits(t.size) && fits(t.angle.value) ? t : Tolerances();
+}
+
+/// The unit is kept with them.
+constexpr const char* unitKind = "stick";
+std::string storedMeasures(const Study& study) {
+    if (study.measures.empty() && study.unit.empty())
+        return "";
+    std::vector<Measurement> all = study.measures;
+    // Always there, last, so that reading back knows which it is; without ends for the usual unit.
+    all.push_back({unitKind, study.unit, false});
+    return measuresText(all);
+}
+void loadMeasures(const std::string& text, Study& study) {
+    if (text.empty())
+        return;
+    study.measures = parseMeasures(text, inMessages);
+    if (study.measures.empty())
+        return;
+    study.unit = study.measures.back().anchors;
+    study.measures.pop_back();
+    if (study.unit.size() != 2)
+        study.unit.clear();
 }
 
 /// The folder a logbook lies in, made where that is wanted.
@@ -221,14 +244,14 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
 void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
-                     "hidden_lines = ?, look = ?, tolerances = ?, at_step = ?, current = ?, "
+                     "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, at_step = ?, current = ?, "
                      "guess = ?, fit = ?, revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
     s.bind(storedMarks(study.reference)).bind(storedPage(study.nextPage));
     s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.switchedLines));
     s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
-    s.bind(storedTolerances(study.tolerances));
+    s.bind(storedTolerances(study.tolerances)).bind(storedMeasures(study));
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(id);
@@ -254,7 +277,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
 StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
                      "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
-                     "tolerances FROM study WHERE id = ?");
+                     "tolerances, measures FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
@@ -278,6 +301,7 @@ StoredStudy Logbook::load(StudyId id) const {
     if (const std::string look = s.text(14); !look.empty())
         study.look = parseLook(look, inMessages);
     study.tolerances = loadedTolerances(s.text(15));
+    loadMeasures(s.text(16), study);
     Statement a(db_, "SELECT picture, marks, page, drawn, said FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);

@@ -73,10 +73,12 @@ constexpr const char* migrations[] = {
         ' wing_plumb ', ' '), ' corner_plumb ', ' '), '  ', ' '));)",
     // Pages laid flat (in the page's text, which an older program would pass over), and what the learner
     // said of a sketch before the check: parts by name, "-" for nothing said, '' while not asked. Three
-    // numbers for what is worth mending, '' for the usual ones.
+    // numbers for what is worth mending, '' for the usual ones; measurements, the unit
+    // last among them.
     R"(ALTER TABLE attempt ADD COLUMN said TEXT NOT NULL DEFAULT '';
        UPDATE attempt SET said = '-';
-       ALTER TABLE study ADD COLUMN tolerances TEXT NOT NULL DEFAULT '';)",
+       ALTER TABLE study ADD COLUMN tolerances TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN measures TEXT NOT NULL DEFAULT '';)",
 };
 
 } // namespace

@@ -5,6 +5,7 @@
 #include "core/construction/construction.h"
 #include "core/fit/guess.h"
 #include "core/head/marks.h"
+#include "core/measure/kinds.h"
 #include "core/page/page.h"
 
 #include <algorithm>
@@ -47,6 +48,8 @@ struct Study {
     std::string canon = "sitter";
     std::string form = "ball";
     FormLook look;                       ///< how the construction is wanted
+    std::vector<Measurement> measures;   ///< laid on either sheet, in the order they were made
+    std::vector<Anchor> unit; ///< the two ends of what counts as one; none: the nearer eye
     std::set<std::string> switchedLines; ///< ids of lines turned the other way than they come
     std::string step;                  ///< id of the step of the course where the learner was
 

@@ -4,7 +4,7 @@ namespace zokran {
 
 namespace {
 
-constexpr MakeStep* steps[] = {makeSetUpStep, makeBlockInStep, makeGuidesStep,
+constexpr MakeStep* steps[] = {makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep,
                                makeDrawStep,  makeCheckStep,   makeKeepStep};
 
 } // namespace

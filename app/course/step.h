@@ -58,7 +58,8 @@ protected:
 };
 
 using MakeStep = std::unique_ptr<Step>(Desk& desk);
-MakeStep makeSetUpStep, makeBlockInStep, makeGuidesStep, makeDrawStep, makeCheckStep, makeKeepStep;
+MakeStep makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep, makeDrawStep, makeCheckStep,
+    makeKeepStep;
 
 /// Every step, in the order practitioners take them.
 std::vector<std::unique_ptr<Step>> course(Desk& desk);

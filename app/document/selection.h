@@ -66,6 +66,20 @@ public:
             said_.push_back(part);
         emit changed();
     }
+    /// The measurement under way: its kind, and the ends put down so far.
+    const Measurement& laying() const { return laying_; }
+    void lay(const Measurement& laying) {
+        laying_ = laying;
+        emit changed();
+    }
+    /// The measurement taken up in the list, from 0; -1 for none.
+    int measure() const { return measure_; }
+    void takeUp(int measure) {
+        if (measure == measure_)
+            return;
+        measure_ = measure;
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -83,6 +97,8 @@ public:
     void clear() {
         finding_ = 0;
         said_.clear();
+        laying_ = {"stick", {}, false};
+        measure_ = -1;
         allNumbers_ = false;
         turned_ = {};
         formStep_ = 0;
@@ -104,6 +120,8 @@ private:
     int formStep_ = 0, finding_ = 0;
     bool allNumbers_ = false;
     std::vector<Part> said_;
+    Measurement laying_{"stick", {}, false};
+    int measure_ = -1;
 };
 
 } // namespace zokran

@@ -2,6 +2,7 @@
 
 #include "app/cast_room/cast_room.h"
 #include "app/document/marking.h"
+#include "app/document/measuring.h"
 #include "app/widgets/theme.h"
 #include "app/window/bench.h"
 #include "app/window/main_window.h"
@@ -41,6 +42,43 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
         desk.document.goTo(step->id());
         take(QString::fromStdString(step->id()));
     }
+    desk.document.goTo("check");
+    // The plaster that the sketch shows takes a moment to be made.
+    desk.looking.choose("drawn-head");
+    settle([&] { return !window.bench()->sheet(Side::Drawn)->scene().picture.isNull(); });
+    take("head-you-drew");
+    desk.looking.choose("laid-over");
+    take("laid-over");
+    desk.looking.choose("side-by-side");
+    // The page as it came, its corners to be put right; then what looks wrong; each is taken back.
+    if (desk.study().attempt()) {
+        desk.page.look(desk.photograph(Side::Drawn));
+        settle([&] { return !desk.page.isLooking(); });
+        desk.page.adjust();
+        take("page");
+        desk.page.finish();
+        while (desk.page.flat())
+            desk.document.undoStack().undo();
+        desk.document.edit({}, {}, [](Study& s) { s.attempt()->said.reset(); });
+        desk.selection.say(Part::Mouth);
+        desk.selection.say(Part::Turn);
+        take("say-it-first");
+        desk.document.undoStack().undo();
+    }
+    // Three measurements, the last taken up.
+    desk.document.goTo("measure");
+    for (const auto& [kind, ends] :
+         {std::pair{"stick", std::vector{Mark::Brow, Mark::Chin}},
+          {"angle", {Mark::OuterEyeR, Mark::OuterEyeL}},
+          {"plumb", {Mark::InnerEyeR}}}) {
+        desk.selection.lay({kind, {}, false});
+        for (Mark m : ends)
+            putEnd(desk, Side::Seen, {m, {0, 0}});
+    }
+    desk.selection.takeUp(0);
+    take("measure");
+    while (!desk.study().measures.empty())
+        desk.document.undoStack().undo();
     desk.document.goTo("check");
     Theme::apply(app, true);
     take("check-dark");

@@ -61,6 +61,12 @@ Mark mirrored(Mark mark);
 template <typename T>
 class PerMark {
 public:
+    PerMark() {
+        // A vector that is made without numbers holds whatever lay there.
+        if constexpr (requires(T value) { value.setZero(); })
+            for (T& value : values_)
+                value.setZero();
+    }
     T& operator[](Mark m) { return values_[indexOf(m)]; }
     const T& operator[](Mark m) const { return values_[indexOf(m)]; }
     auto begin() { return values_.begin(); }

@@ -12,13 +12,14 @@ using MakeTest = std::function<std::unique_ptr<QObject>()>;
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
 std::unique_ptr<QObject> makeMarkingTest();
+std::unique_ptr<QObject> makeMeasuringTest();
 std::unique_ptr<QObject> makeSheetTest();
 std::unique_ptr<QObject> makePictureTest();
 std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
 
 inline std::vector<MakeTest> windowTests() {
-    return {makeCourseTest,  makeCheckTest,   makeMarkingTest, makeSheetTest,
+    return {makeCourseTest,  makeCheckTest,   makeMarkingTest, makeMeasuringTest, makeSheetTest,
             makePictureTest, makeKeepingTest, makeCastRoomTest};
 }
 

@@ -50,6 +50,9 @@ Study exampleStudy() {
     s.nextPage.shownWidth = Millimetres{297};
     s.hold = Hold::Eyes;
     s.tolerances = {2.5, 4, {7.25}};
+    s.measures = {{"angle", {{Mark::Brow, {0, 0}}, {std::nullopt, {12.5, 30}}}, true},
+                  {"plumb", {{Mark::Chin, {0, 0}}}, false}};
+    s.unit = {{Mark::Brow, {0, 0}}, {Mark::Chin, {0, 0}}};
     s.canon = "thirds";
     s.switchedLines = {"neck", "jaw_line"};
     s.look.detail = Detail::Head;

@@ -1,0 +1,148 @@
+#include "app/course/measure/measure_panel.h"
+
+#include "app/document/marking.h"
+#include "app/document/measuring.h"
+#include "app/widgets/fold.h"
+#include "app/widgets/words.h"
+#include "core/words/mark_words.h"
+#include "core/words/measure_words.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zokran {
+
+MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    auto* grid = new QGridLayout;
+    grid->setSpacing(2);
+    column_->addLayout(grid);
+    for (const MeasureKind* kind : measureKinds()) {
+        auto* button = new QPushButton(qt(learnersBook().say(kind->name)));
+        button->setProperty("role", "line");
+        button->setCheckable(true);
+        button->setToolTip(qt(learnersBook().say(kind->about)));
+        const int at = static_cast<int>(kinds_.size());
+        grid->addWidget(button, at / 2, at % 2);
+        kinds_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, kind] {
+            desk_.selection.lay({std::string(kind->id), {}, false});
+        });
+    }
+    about_ = addText({}, "caption");
+    column_->addWidget(list_ = new QListWidget, 1);
+    list_->setAccessibleName(tr("Measurements"));
+    list_->setMinimumHeight(120);
+    list_->setWordWrap(true);
+    connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (!refreshing_)
+            desk_.selection.takeUp(row);
+    });
+    told_ = addText({});
+    auto* row = new QHBoxLayout;
+    row->addWidget(unit_ = new QPushButton(tr("Make it the &unit")));
+    row->addWidget(remove_ = new QPushButton(tr("Take it &away")));
+    column_->addLayout(row);
+    column_->addWidget(usual_ = new QPushButton(tr("The nearer &eye as the unit")));
+    connect(remove_, &QPushButton::clicked, this, [this] {
+        removeMeasurement(desk_, static_cast<std::size_t>(list_->currentRow()));
+    });
+    connect(unit_, &QPushButton::clicked, this,
+            [this] { makeUnit(desk_, static_cast<std::size_t>(list_->currentRow())); });
+    connect(usual_, &QPushButton::clicked, this, [this] { usualUnit(desk_); });
+    buildByKeys();
+}
+
+void MeasurePanel::buildByKeys() {
+    auto* fold = new Fold(tr("By names, without the mouse"));
+    constexpr int mostEnds = 4;
+    for (int i = 0; i < mostEnds; ++i) {
+        auto* end = new QComboBox;
+        end->setAccessibleName(tr("End %1").arg(i + 1));
+        for (Mark m : markingOrder())
+            end->addItem(qt(wordsFor(m, learnersBook())), indexOf(m));
+        end->setCurrentIndex(i);
+        fold->inside()->addWidget(end);
+        ends_.push_back(end);
+    }
+    fold->inside()->addWidget(lay_ = new QPushButton(tr("&Lay it")));
+    connect(lay_, &QPushButton::clicked, this, [this] {
+        const std::string kind = desk_.selection.laying().kind;
+        desk_.selection.lay({kind, {}, false});
+        for (const QComboBox* end : ends_)
+            if (end->isVisibleTo(this))
+                putEnd(desk_, Side::Seen, {markAt(end->currentData().toInt()), {0, 0}});
+        closeShape(desk_);
+    });
+    column_->addWidget(fold);
+}
+
+QString MeasurePanel::lineOf(const Measurement& m) const {
+    const QString name = qt(learnersBook().say(measureKindNamed(m.kind).name));
+    const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
+    const auto said = [](const std::optional<Reading>& r) {
+        return r ? qt(numberWords(*r, learnersBook())) : QStringLiteral("–");
+    };
+    QStringList ends;
+    for (const Anchor& a : m.anchors)
+        if (a.mark)
+            ends << qt(wordsFor(*a.mark, learnersBook()));
+    const QString between = ends.isEmpty() ? QString() : " (" + ends.join(", ") + ")";
+    return tr("%1%2\nseen %3 · drawn %4").arg(name, between, said(seen), said(drawn));
+}
+
+void MeasurePanel::showList() {
+    const auto& measures = desk_.study().measures;
+    const int count = static_cast<int>(measures.size());
+    while (list_->count() > count)
+        delete list_->takeItem(list_->count() - 1);
+    while (list_->count() < count)
+        list_->addItem(QString());
+    for (int i = 0; i < count; ++i) {
+        const QString line = lineOf(measures[static_cast<std::size_t>(i)]);
+        if (list_->item(i)->text() != line)
+            list_->item(i)->setText(line);
+    }
+    const int taken = std::min(desk_.selection.measure(), count - 1);
+    if (list_->currentRow() != taken)
+        list_->setCurrentRow(taken);
+    QStringList told;
+    if (taken >= 0) {
+        const Measurement& m = measures[static_cast<std::size_t>(taken)];
+        const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
+        for (const auto& [reading, where] :
+             {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
+            if (*reading && !(*reading)->passes.empty())
+                told << where.arg(qt(passWords(**reading, learnersBook())));
+        if (seen && drawn && seen->passes.empty()) {
+            const Attempt* attempt = desk_.study().attempt();
+            std::optional<Millimetres> unit;
+            if (const auto page = attempt->page.perPixel({1.0 * attempt->marks.width}))
+                unit = *unitOn(desk_, Side::Drawn) * *page;
+            told << qt(differenceWords(*seen, *drawn, unit, learnersBook()));
+        }
+    }
+    told_->setText(told.join(" "));
+    told_->setVisible(!told.isEmpty());
+    remove_->setEnabled(taken >= 0);
+    unit_->setEnabled(taken >= 0 &&
+                      measures[static_cast<std::size_t>(taken)].anchors.size() >= 2);
+    usual_->setVisible(!desk_.study().unit.empty());
+}
+
+void MeasurePanel::showStudy() {
+    const MeasureKind& kind = measureKindNamed(desk_.selection.laying().kind);
+    for (std::size_t i = 0; i < kinds_.size(); ++i)
+        kinds_[i]->setChecked(measureKinds()[i] == &kind);
+    about_->setText(qt(learnersBook().say(kind.about)));
+    const std::size_t ends = kind.ends ? kind.ends : ends_.size();
+    for (std::size_t i = 0; i < ends_.size(); ++i)
+        ends_[i]->setVisible(i < ends);
+    lay_->setEnabled(desk_.document.isOpen() && !desk_.study().referencePicture.empty());
+    showList();
+}
+
+} // namespace zokran

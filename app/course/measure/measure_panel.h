@@ -1,0 +1,40 @@
+#pragma once
+
+#include "app/course/step_panel.h"
+#include "core/measure/kinds.h"
+
+#include <vector>
+
+class QComboBox;
+class QListWidget;
+class QPushButton;
+
+namespace zokran {
+
+class Fold;
+
+/// The ways of measuring, what was measured with its number on both sheets, and the unit.
+class MeasurePanel : public StepPanel {
+    Q_OBJECT
+
+public:
+    explicit MeasurePanel(Desk& desk, QWidget* parent = nullptr);
+
+protected:
+    void showStudy() override;
+
+private:
+    void buildByKeys();
+    void showList();
+    /// One measurement in the list: what, its number seen and drawn.
+    QString lineOf(const Measurement& measurement) const;
+
+    std::vector<QPushButton*> kinds_;
+    QLabel *about_, *told_;
+    QListWidget* list_;
+    QPushButton *remove_, *unit_, *usual_;
+    std::vector<QComboBox*> ends_; ///< for laying one by keys alone
+    QPushButton* lay_;
+};
+
+} // namespace zokran

@@ -1,0 +1,96 @@
+#include "app/course/measure/measure_panel.h"
+#include "app/course/step.h"
+#include "app/document/measuring.h"
+#include "app/overlays/marks_overlay.h"
+#include "app/overlays/measures_overlay.h"
+#include "app/tools/measure_tool.h"
+#include "app/widgets/words.h"
+#include "core/words/measure_words.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("MeasureStep", text);
+}
+
+/// What practitioners measure with a pencil held out, on the photograph and on the sketch alike.
+class MeasureStep : public Step {
+public:
+    explicit MeasureStep(Desk& desk)
+        : Step(desk), seenTool_(desk, Side::Seen), drawnTool_(desk, Side::Drawn) {}
+    std::string id() const override { return "measure"; }
+    QString name() const override { return tr("Measure"); }
+    QString lacks() const override {
+        return desk_.study().measures.empty() ? tr("a measurement") : QString();
+    }
+    StepPanel* panel() override { return panelOf<MeasurePanel>(panel_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    MeasureTool seenTool_, drawnTool_;
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+Scene MeasureStep::scene(Side side) {
+    if (side == Side::Drawn && !desk_.study().attempt())
+        return scenes_.fittedFormAlone();
+    Scene scene = scenes_.picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    if (side == Side::Seen && desk_.fit())
+        scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
+    else if (side == Side::Drawn && desk_.comparison())
+        scene.frame = scenes_.headFrame(desk_.comparison()->registeredView, scene.extent, false);
+    MarksShown marks{desk_.study().marks(side).marks};
+    marks.small = true;
+    scene.lay<MarksOverlay>(std::move(marks));
+    std::vector<MeasuresOverlay::Shown> shown;
+    const auto& measures = desk_.study().measures;
+    for (std::size_t i = 0; i < measures.size(); ++i)
+        if (auto reading = readingOn(desk_, measures[i], side)) {
+            const QString number = reading->passes.empty()
+                                       ? qt(shortNumber(*reading, learnersBook()))
+                                       : qt(learnersBook().say(measureKindNamed(measures[i].kind).name));
+            shown.push_back({std::move(*reading), number,
+                             static_cast<int>(i) == desk_.selection.measure()});
+        }
+    const Measurement& laying = desk_.selection.laying();
+    std::vector<PicturePoint> ends;
+    if (laying.onSketch == (side == Side::Drawn))
+        for (const Anchor& a : laying.anchors)
+            if (const auto at = placeOf(desk_, a, laying.onSketch, side))
+                ends.push_back(*at);
+    scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends));
+    scene.tools = {side == Side::Seen ? &seenTool_ : &drawnTool_};
+    return scene;
+}
+
+NextThing MeasureStep::next() {
+    const Deed draw = goTo(tr("Draw it"), "draw");
+    if (!unitOn(desk_, Side::Seen))
+        return {tr("The nearer eye is the unit: mark its two corners first."),
+                goTo(tr("Block in"), "block-in"), draw};
+    const Measurement& laying = desk_.selection.laying();
+    const MeasureKind& kind = measureKindNamed(laying.kind);
+    const QString name = qt(learnersBook().say(kind.name));
+    if (kind.ends == 0 && laying.anchors.size() > 2)
+        return {tr("Click the next corner, or close the shape."),
+                {tr("Close it"), [this] { closeShape(desk_); }},
+                draw};
+    if (laying.anchors.empty())
+        return {tr("%1: click where it begins; marks take hold of it.").arg(name), draw};
+    return {tr("%1: click its next end.").arg(name), draw};
+}
+
+std::unique_ptr<Step> makeMeasureStep(Desk& desk) {
+    return std::make_unique<MeasureStep>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,130 @@
+#include "app/document/measuring.h"
+
+#include "app/widgets/words.h"
+#include "core/base/errors.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Measuring", text);
+}
+
+} // namespace
+
+std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool onSketch,
+                                    Side side) {
+    if (anchor.mark)
+        return desk.study().marks(side).seen(*anchor.mark);
+    const Side from = onSketch ? Side::Drawn : Side::Seen;
+    if (from == side)
+        return anchor.at;
+    if (!desk.comparison())
+        return std::nullopt;
+    const Similarity& laid = desk.comparison()->registration;
+    if (from == Side::Seen)
+        return laid(anchor.at);
+    // Back from the sketch: the similarity undone.
+    const PicturePoint shifted = (anchor.at - laid.shift) / laid.scale;
+    const double c = cos(laid.rotation), s = sin(laid.rotation);
+    return PicturePoint(c * shifted.x() + s * shifted.y(), -s * shifted.x() + c * shifted.y());
+}
+
+std::optional<Pixels> unitOn(const Desk& desk, Side side) {
+    if (const auto& unit = desk.study().unit; unit.size() == 2) {
+        const auto a = placeOf(desk, unit[0], false, side), b = placeOf(desk, unit[1], false, side);
+        if (a && b && (*a - *b).norm() > 1)
+            return Pixels{(*a - *b).norm()};
+    }
+    const MarkSheet& marks = desk.study().marks(side);
+    std::optional<Pixels> nearer;
+    for (const auto& [inner, outer] : {std::pair{Mark::InnerEyeL, Mark::OuterEyeL},
+                                       {Mark::InnerEyeR, Mark::OuterEyeR}})
+        if (const auto a = marks.seen(inner), b = marks.seen(outer); a && b)
+            nearer = std::max(nearer.value_or(Pixels{1}), Pixels{(*a - *b).norm()});
+    return nearer;
+}
+
+std::optional<Reading> readingOn(const Desk& desk, const Measurement& measurement, Side side) {
+    const auto unit = unitOn(desk, side);
+    if (!unit || desk.study().picture(side).empty())
+        return std::nullopt;
+    MeasureGround ground;
+    for (const Anchor& anchor : measurement.anchors) {
+        const auto at = placeOf(desk, anchor, measurement.onSketch, side);
+        if (!at)
+            return std::nullopt;
+        ground.ends.push_back(*at);
+    }
+    const MarkSheet& marks = desk.study().marks(side);
+    ground.unit = *unit;
+    ground.noise = marks.noiseOrDefault();
+    ground.width = marks.width;
+    ground.height = marks.height;
+    ground.marks = &marks;
+    if (side == Side::Seen && desk.fit()) {
+        ground.view = desk.fit()->view;
+        ground.head = &desk.fit()->head;
+    } else if (side == Side::Drawn && desk.comparison()) {
+        ground.view = desk.comparison()->sketchView;
+        ground.head = &desk.comparison()->sitter;
+    }
+    try {
+        return read(measureKindNamed(measurement.kind), ground);
+    } catch (const BadInput&) {
+        return std::nullopt; // ends that fall together here
+    }
+}
+
+void putEnd(Desk& desk, Side side, const Anchor& anchor) {
+    Measurement laid = desk.selection.laying();
+    const bool sketch = side == Side::Drawn;
+    if (!laid.anchors.empty() && laid.onSketch != sketch)
+        laid.anchors.clear(); // begun on the other sheet: begun anew here
+    laid.onSketch = sketch;
+    const MeasureKind& kind = measureKindNamed(laid.kind);
+    if (continuesLine(kind, laid.anchors.size()) && laid.anchors.back() == anchor)
+        return; // a second click on the same place
+    laid.anchors.push_back(anchor);
+    const bool whole = kind.ends > 0 && laid.anchors.size() == kind.ends;
+    if (!whole) {
+        desk.selection.lay(laid);
+        return;
+    }
+    desk.selection.lay({laid.kind, {}, false});
+    desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
+                       [&](Study& s) { s.measures.push_back(laid); });
+}
+
+void closeShape(Desk& desk) {
+    const Measurement laid = desk.selection.laying();
+    desk.selection.lay({laid.kind, {}, false});
+    const MeasureKind& kind = measureKindNamed(laid.kind);
+    if (kind.ends == 0 && laid.anchors.size() > 2)
+        desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
+                           [&](Study& s) { s.measures.push_back(laid); });
+}
+
+void removeMeasurement(Desk& desk, std::size_t index) {
+    desk.document.edit(tr("Take a measurement away"), {}, [&](Study& s) {
+        if (index < s.measures.size())
+            s.measures.erase(s.measures.begin() + static_cast<std::ptrdiff_t>(index));
+    });
+}
+
+void makeUnit(Desk& desk, std::size_t index) {
+    desk.document.edit(tr("Choose the unit"), {}, [&](Study& s) {
+        if (index < s.measures.size() && s.measures[index].anchors.size() >= 2)
+            s.unit.assign(s.measures[index].anchors.begin(), s.measures[index].anchors.begin() + 2);
+    });
+}
+
+void usualUnit(Desk& desk) {
+    desk.document.edit(tr("The eye as the unit"), {}, [](Study& s) { s.unit.clear(); });
+}
+
+} // namespace zokran

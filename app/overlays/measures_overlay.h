@@ -1,0 +1,24 @@
+#pragma once
+
+#include "app/sheet/overlay.h"
+#include "core/measure/kinds.h"
+
+namespace zokran {
+
+/// Measurements on a sheet, in dark graphite with their numbers attached; the one taken up bold.
+class MeasuresOverlay : public Overlay {
+public:
+    struct Shown {
+        Reading reading;
+        QString number; ///< with its unit
+        bool strong = false;
+    };
+    MeasuresOverlay(std::vector<Shown> m, std::vector<PicturePoint> e)
+        : measures(std::move(m)), ends(std::move(e)) {}
+    void paint(const Canvas& canvas) const override;
+
+    const std::vector<Shown> measures;
+    const std::vector<PicturePoint> ends; ///< of the one under way
+};
+
+} // namespace zokran

@@ -1,0 +1,56 @@
+#include "core/measure/geometry.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace zokran {
+
+double slopeOf(const PicturePoint& way) {
+    double degrees = std::atan2(-way.y(), way.x()) * 180 / std::numbers::pi;
+    if (degrees > 90)
+        degrees -= 180;
+    if (degrees <= -90)
+        degrees += 180;
+    return degrees;
+}
+
+std::vector<PicturePoint> acrossPicture(const MeasureGround& ground, const PicturePoint& through,
+                                        const PicturePoint& way) {
+    // As far each way as any corner of the picture is away.
+    const double reach = std::hypot(ground.width, ground.height);
+    const PicturePoint along = way.normalized();
+    double low = -reach, high = reach;
+    const double limits[2] = {ground.width, ground.height};
+    for (int axis = 0; axis < 2; ++axis) {
+        if (std::abs(along[axis]) < 1e-9)
+            continue;
+        const double a = -through[axis] / along[axis],
+                     b = (limits[axis] - through[axis]) / along[axis];
+        low = std::max(low, std::min(a, b));
+        high = std::min(high, std::max(a, b));
+    }
+    return {through + low * along, through + high * along};
+}
+
+std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& through,
+                           const PicturePoint& way) {
+    constexpr double within = 1.5; // units
+    std::vector<Pass> passes;
+    if (!ground.marks)
+        return passes;
+    const PicturePoint along = way.normalized(), right(-along.y(), along.x());
+    for (Mark m : ground.marks->seenMarks()) {
+        const PicturePoint at = *ground.marks->seen(m);
+        const bool isEnd = std::any_of(ground.ends.begin(), ground.ends.end(),
+                                       [&](const PicturePoint& e) { return (e - at).norm() < 1e-6; });
+        const double by = right.dot(at - through) / ground.unit.value;
+        if (!isEnd && std::abs(by) < within)
+            passes.push_back({m, by});
+    }
+    std::sort(passes.begin(), passes.end(),
+              [](const Pass& a, const Pass& b) { return std::abs(a.by) < std::abs(b.by); });
+    return passes;
+}
+
+} // namespace zokran

@@ -1,0 +1,23 @@
+#include "core/base/translatable.h"
+#include "core/measure/geometry.h"
+
+namespace zokran {
+
+namespace {
+
+/// The number is how far the line misses the nearest mark.
+Reading readPlumb(const MeasureGround& g) {
+    Reading r;
+    const PicturePoint way = PicturePoint(0, 1);
+    r.lines.push_back(acrossPicture(g, g.ends[0], way));
+    r.passes = passesOf(g, g.ends[0], way);
+    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.labelAt = g.ends[0] + 0.3 * g.unit.value * PicturePoint(1, -1);
+    return r;
+}
+
+} // namespace
+
+const MeasureKind plumbKind{"plumb", ZOKRAN_WORDS("Plumb line"), ZOKRAN_WORDS("What stands under or over this?"), 1, readPlumb};
+
+} // namespace zokran

@@ -1,0 +1,24 @@
+#include "core/base/translatable.h"
+#include "core/measure/geometry.h"
+
+namespace zokran {
+
+namespace {
+
+/// The number is how far the line, drawn on, misses the nearest mark.
+Reading readProlonged(const MeasureGround& g) {
+    Reading r;
+    const PicturePoint way = g.ends[1] - g.ends[0];
+    r.lines = {{g.ends[0], g.ends[1]}, acrossPicture(g, g.ends[0], way)};
+    r.passes = passesOf(g, g.ends[0], way);
+    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.labelAt = g.ends[1] + 0.3 * g.unit.value * PicturePoint(1, -1);
+    return r;
+}
+
+} // namespace
+
+const MeasureKind prolongKind{"prolong", ZOKRAN_WORDS("Prolonged line"),
+                              ZOKRAN_WORDS("Where would this line land?"), 2, readProlonged};
+
+} // namespace zokran

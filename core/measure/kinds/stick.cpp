@@ -1,0 +1,36 @@
+#include "core/base/translatable.h"
+#include "core/measure/geometry.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+namespace {
+
+/// A length in units, stepped along: a long tick at each whole, a short one at each half, and how many
+/// it is so far.
+Reading readStick(const MeasureGround& g) {
+    Reading r;
+    const PicturePoint way = g.ends[1] - g.ends[0], along = way.normalized(),
+                       side(-along.y(), along.x());
+    r.value = way.norm() / g.unit.value;
+    r.lines.push_back({g.ends[0], g.ends[1]});
+    constexpr int mostTicks = 60;
+    const int halves = static_cast<int>(2 * r.value + 1e-9);
+    for (int i = 0; i <= std::min(halves, mostTicks); ++i) {
+        const PicturePoint at = g.ends[0] + i * g.unit.value / 2 * along;
+        const double half = (i % 2 ? 0.08 : 0.16) * g.unit.value;
+        r.lines.push_back({at - half * side, at + half * side});
+        if (i > 0 && i % 2 == 0)
+            r.numbers.push_back({at - 0.35 * g.unit.value * side, std::to_string(i / 2)});
+    }
+    r.labelAt = (g.ends[0] + g.ends[1]) / 2 + 0.4 * g.unit.value * side;
+    return r;
+}
+
+} // namespace
+
+const MeasureKind stickKind{"stick", ZOKRAN_WORDS("Unit stick"),
+                            ZOKRAN_WORDS("How many eyes is it from here to there?"), 2, readStick};
+
+} // namespace zokran

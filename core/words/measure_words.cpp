@@ -1,0 +1,84 @@
+#include "core/words/measure_words.h"
+
+#include "core/words/mark_words.h"
+
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// A line that misses a mark by less than this goes through it, units.
+constexpr double through = 0.06;
+
+std::string decimals(double value, int places) {
+    const double unit = std::pow(10, -places);
+    return fmt::format("{:.{}f}", std::abs(value) < unit / 2 ? 0.0 : value, places);
+}
+
+} // namespace
+
+std::string shortNumber(const Reading& r, const Phrasebook& book) {
+    switch (r.unit) {
+    case ReadingUnit::Length:
+        return book.say(ZOKRAN_WORDS("{number} eyes"), {{"number", decimals(r.value, 2)}});
+    case ReadingUnit::Area:
+        return book.say(ZOKRAN_WORDS("{number} square eyes"), {{"number", decimals(r.value, 1)}});
+    case ReadingUnit::Share:
+        return decimals(r.value, 2);
+    case ReadingUnit::Angle:
+        break;
+    }
+    return decimals(r.value, 0) + "°";
+}
+
+std::string numberWords(const Reading& r, const Phrasebook& book) {
+    const int places = r.unit == ReadingUnit::Angle ? 0 : r.unit == ReadingUnit::Area ? 1 : 2;
+    // The doubt is never said to be nothing.
+    const double least = std::pow(10, -places);
+    return shortNumber(r, book) + " ± " + decimals(std::max(least, r.sigma), places) +
+           (r.unit == ReadingUnit::Angle ? "°" : "");
+}
+
+std::string passWords(const Reading& r, const Phrasebook& book) {
+    constexpr std::size_t most = 3;
+    std::string words;
+    for (std::size_t i = 0; i < std::min(most, r.passes.size()); ++i) {
+        const Pass& pass = r.passes[i];
+        const std::string mark = wordsFor(pass.mark, book);
+        if (!words.empty())
+            words += "; ";
+        words += std::abs(pass.by) < through
+                     ? book.say(ZOKRAN_WORDS("through the {mark}"), {{"mark", mark}})
+                     : book.say(ZOKRAN_WORDS("{number} eyes from the {mark}"),
+                                {{"number", decimals(std::abs(pass.by), 2)}, {"mark", mark}});
+    }
+    return words;
+}
+
+std::string differenceWords(const Reading& seen, const Reading& drawn,
+                            const std::optional<Millimetres>& unitOnPaper, const Phrasebook& book) {
+    const double by = drawn.value - seen.value;
+    const double doubt = 2 * std::hypot(seen.sigma, drawn.sigma);
+    if (std::abs(by) <= doubt)
+        return book.say(ZOKRAN_WORDS("Yours agrees, as far as the marks can tell."));
+    if (seen.unit == ReadingUnit::Angle)
+        return book.say(by > 0 ? ZOKRAN_WORDS("Yours is {amount}° more.")
+                               : ZOKRAN_WORDS("Yours is {amount}° less."),
+                        {{"amount", decimals(std::abs(by), 0)}});
+    const std::string percent = decimals(100 * std::abs(by) / std::max(1e-9, std::abs(seen.value)), 0);
+    if (seen.unit == ReadingUnit::Area || seen.unit == ReadingUnit::Share)
+        return book.say(by > 0 ? ZOKRAN_WORDS("Yours is {percent} % larger.")
+                               : ZOKRAN_WORDS("Yours is {percent} % smaller."),
+                        {{"percent", percent}});
+    if (unitOnPaper)
+        return book.say(by > 0 ? ZOKRAN_WORDS("Yours is {percent} % longer, {mm} mm.")
+                               : ZOKRAN_WORDS("Yours is {percent} % shorter, {mm} mm."),
+                        {{"percent", percent},
+                         {"mm", decimals(std::max(1.0, std::abs(by) * unitOnPaper->value), 0)}});
+    return book.say(by > 0 ? ZOKRAN_WORDS("Yours is {percent} % longer.")
+                           : ZOKRAN_WORDS("Yours is {percent} % shorter."),
+                    {{"percent", percent}});
+}
+
+} // namespace zokran

@@ -1,0 +1,136 @@
+// Measuring in the real window, with mouse and with keys.
+
+#include "app/document/measuring.h"
+#include "app/overlays/measures_overlay.h"
+#include "tests/app/window_test.h"
+
+namespace zokran::test {
+
+class MeasuringTest : public WindowTest {
+    Q_OBJECT
+
+    const MeasuresOverlay* measuresOn(SheetView* view) {
+        return view->scene().find<MeasuresOverlay>();
+    }
+    QListWidget* list() { return visibleNamed<QListWidget>("Measurements"); }
+
+private slots:
+    void howManyEyesAndBackAgain() {
+        openDemo();
+        goToStep("measure");
+        QVERIFY2(anyLabelSays("Unit stick: click where it begins"), said());
+        const PicturePoint brow = *study().reference.seen(Mark::Brow),
+                           chin = *study().reference.seen(Mark::Chin);
+        click(seen(), spot(seen(), brow));
+        QVERIFY2(anyLabelSays("click its next end"), said());
+        QCOMPARE(int(measuresOn(seen())->ends.size()), 1);
+        click(seen(), spot(seen(), chin));
+        QCOMPARE(int(study().measures.size()), 1);
+        // It took hold of the marks, so it lies on the sketch too, read there in the sketch's own eyes.
+        QVERIFY(study().measures[0].anchors[0].mark == Mark::Brow);
+        QCOMPARE(int(measuresOn(drawn())->measures.size()), 1);
+        double eye = 0;
+        for (const auto& [inner, outer] : {std::pair{Mark::InnerEyeL, Mark::OuterEyeL},
+                                           {Mark::InnerEyeR, Mark::OuterEyeR}})
+            if (const auto p = study().reference.seen(inner), q = study().reference.seen(outer); p && q)
+                eye = std::max(eye, (*p - *q).norm());
+        const double eyes = (brow - chin).norm() / eye;
+        QVERIFY2(list()->item(0)->text().contains(QString("seen %1 eyes").arg(eyes, 0, 'f', 2)),
+                 qPrintable(list()->item(0)->text()));
+        list()->setCurrentRow(0);
+        QVERIFY2(anyLabelSays("Yours "), said());
+        QVERIFY(measuresOn(seen())->measures[0].strong);
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        undo();
+        QVERIFY(study().measures.empty());
+    }
+
+    void aFreePlaceIsCarriedToTheOtherSheet() {
+        openDemo();
+        goToStep("measure");
+        clickOn(buttonSaying("Angle to level"));
+        const PicturePoint a = *study().reference.seen(Mark::Chin) + PicturePoint(0, 60), b = a + PicturePoint(80, -40);
+        click(seen(), spot(seen(), a));
+        click(seen(), spot(seen(), b));
+        QCOMPARE(int(study().measures.size()), 1);
+        QVERIFY(!study().measures[0].anchors[0].mark);
+        QVERIFY2(list()->item(0)->text().contains("27°") || list()->item(0)->text().contains("26°"),
+                 qPrintable(list()->item(0)->text()));
+        const auto there = placeOf(desk(), study().measures[0].anchors[0], false, Side::Drawn);
+        QVERIFY(there);
+        QVERIFY((*there - desk().comparison()->registration(a)).norm() < 3);
+        // And back: what is laid on the sketch returns to where it came from.
+        const auto back = placeOf(desk(), Anchor{std::nullopt, *there}, true, Side::Seen);
+        QVERIFY((*back - study().measures[0].anchors[0].at).norm() < 1e-6);
+    }
+
+    void aShapeIsClosedByEnterAndAnEndTakenBack() {
+        openDemo();
+        goToStep("measure");
+        clickOn(buttonSaying("Negative shape"));
+        const PicturePoint chin = *study().reference.seen(Mark::Chin);
+        for (const PicturePoint& by : {PicturePoint(90, 0), PicturePoint(140, 60), PicturePoint(60, 90)})
+            click(seen(), spot(seen(), chin + by));
+        QCOMPARE(int(measuresOn(seen())->ends.size()), 3);
+        QTest::keyClick(seen(), Qt::Key_Backspace);
+        QCOMPARE(int(measuresOn(seen())->ends.size()), 2);
+        click(seen(), spot(seen(), chin + PicturePoint(60, 90)));
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QCOMPARE(int(study().measures.size()), 1);
+        QVERIFY(list()->item(0)->text().contains("square eyes"));
+        clickOn(buttonSaying("Take it away") ? buttonSaying("Plumb line") : nullptr);
+        click(seen(), spot(seen(), chin));
+        list()->setCurrentRow(1);
+        QVERIFY2(anyLabelSays("On the photo: "), said());
+        clickOn(buttonSaying("Take it away"));
+        QCOMPARE(int(study().measures.size()), 1);
+    }
+
+    void byKeysAlone() {
+        openDemo();
+        goToStep("measure");
+        auto* ratio = buttonSaying("Ratio of two lengths");
+        ratio->setFocus();
+        QTest::keyClick(ratio, Qt::Key_Space);
+        unfold("By names, without the mouse");
+        const Mark wanted[] = {Mark::Brow, Mark::NoseBase, Mark::NoseBase, Mark::Chin};
+        for (int i = 0; i < 4; ++i) {
+            auto* end = visibleNamed<QComboBox>(QString("End %1").arg(i + 1));
+            QVERIFY(end);
+            end->setFocus();
+            const int target = end->findData(indexOf(wanted[i]));
+            while (end->currentIndex() != target)
+                QTest::keyClick(end, end->currentIndex() < target ? Qt::Key_Down : Qt::Key_Up);
+        }
+        auto* lay = buttonSaying("Lay it");
+        lay->setFocus();
+        QTest::keyClick(lay, Qt::Key_Space);
+        QCOMPARE(int(study().measures.size()), 1);
+        const auto at = [&](Mark m) { return *study().reference.seen(m); };
+        const double truth = (at(Mark::Brow) - at(Mark::NoseBase)).norm() /
+                             (at(Mark::NoseBase) - at(Mark::Chin)).norm();
+        QVERIFY2(list()->item(0)->text().contains(QString("seen %1").arg(truth, 0, 'f', 2)),
+                 qPrintable(list()->item(0)->text()));
+        // This length becomes the unit: it measures one of itself.
+        clickOn(buttonSaying("Unit stick"));
+        for (int i = 0; i < 2; ++i) {
+            auto* end = visibleNamed<QComboBox>(QString("End %1").arg(i + 1));
+            QVERIFY(end->currentData().toInt() == indexOf(wanted[i]));
+        }
+        clickOn(buttonSaying("Lay it"));
+        list()->setCurrentRow(1);
+        clickOn(buttonSaying("Make it the unit"));
+        QVERIFY2(list()->item(1)->text().contains("seen 1.00 eyes"), qPrintable(list()->item(1)->text()));
+        clickOn(buttonSaying("The nearer eye as the unit"));
+        QVERIFY(!list()->item(1)->text().contains("seen 1.00 eyes"));
+    }
+};
+
+std::unique_ptr<QObject> makeMeasuringTest() {
+    return std::make_unique<MeasuringTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_measuring.moc"
