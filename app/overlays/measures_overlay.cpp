@@ -32,8 +32,11 @@ void MeasuresOverlay::paint(const Canvas& canvas) const {
         const QPointF at = canvas.transform.toView(measure.reading.labelAt);
         const QSizeF size(metrics.horizontalAdvance(measure.number) + 12, metrics.height() + 6);
         QRectF plate(at - QPointF(size.width(), size.height()) / 2, size);
-        plate.moveLeft(std::clamp(plate.left(), canvas.area.left() + 2,
-                                  std::max(canvas.area.left() + 2, canvas.area.right() - size.width() - 2)));
+        const QRectF room = canvas.area.adjusted(3, 3, -3, -3);
+        plate.moveLeft(std::clamp(plate.left(), room.left(),
+                                  std::max(room.left(), room.right() - size.width())));
+        plate.moveTop(std::clamp(plate.top(), room.top(),
+                                 std::max(room.top(), room.bottom() - size.height())));
         for (bool moved = true; moved;) {
             moved = false;
             for (const QRectF& other : plates)

@@ -90,7 +90,7 @@ private slots:
     void byKeysAlone() {
         openDemo();
         goToStep("measure");
-        auto* ratio = buttonSaying("Ratio of two lengths");
+        auto* ratio = buttonSaying("Ratio of lengths");
         ratio->setFocus();
         QTest::keyClick(ratio, Qt::Key_Space);
         unfold("By names, without the mouse");

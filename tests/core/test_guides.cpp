@@ -184,3 +184,31 @@ TEST_CASE("Each level line passes by the sitter's own marks, projected by OpenCV
             }
     }
 }
+
+TEST_CASE("A sitter's own asymmetry stands against the half carried over") {
+    const View view = viewAt(pose(20, 0, 0));
+    const auto uneven = [&](const HeadMarks& head) {
+        std::vector<GuideLine> found;
+        for (GuideLine& line : sitterForm(head)->lines(view))
+            if (line.id == "mirrored" && line.kind == LineKind::Other)
+                found.push_back(std::move(line));
+        return found;
+    };
+    HeadMarks head = adultHeads().mean;
+    for (Mark left : {Mark::InnerEyeL, Mark::OuterEyeL, Mark::NoseWingL, Mark::MouthCornerL,
+                      Mark::JawAngleL, Mark::EarTopL}) {
+        const HeadPoint& l = head[left];
+        head[mirrored(left)] = HeadPoint(-l.x(), l.y(), l.z());
+    }
+    CHECK(uneven(head).empty());
+    head[Mark::MouthCornerL].y() += 0.08; // a smirk
+    const auto found = uneven(head);
+    REQUIRE(found.size() == 1);
+    // From where the near corner's twin would fall to where this sitter's own corner is.
+    const bool nearIsLeft = view.towardsCamera().dot(head[Mark::MouthCornerL]) >
+                            view.towardsCamera().dot(head[Mark::MouthCornerR]);
+    const Mark near = nearIsLeft ? Mark::MouthCornerL : Mark::MouthCornerR;
+    const HeadPoint twin(-head[near].x(), head[near].y(), head[near].z());
+    CHECK((found[0].points.front() - view.project(twin)).norm() < 1e-9);
+    CHECK((found[0].points.back() - view.project(head[mirrored(near)])).norm() < 1e-9);
+}

@@ -24,6 +24,8 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         auto* button = new QPushButton(qt(learnersBook().say(kind->name)));
         button->setProperty("role", "line");
         button->setCheckable(true);
+        // Two columns of one width, however long a name is in a language.
+        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         button->setToolTip(qt(learnersBook().say(kind->about)));
         const int at = static_cast<int>(kinds_.size());
         grid->addWidget(button, at / 2, at % 2);
@@ -37,6 +39,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
     list_->setAccessibleName(tr("Measurements"));
     list_->setMinimumHeight(120);
     list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_)
             desk_.selection.takeUp(row);
@@ -84,7 +87,10 @@ QString MeasurePanel::lineOf(const Measurement& m) const {
     const QString name = qt(learnersBook().say(measureKindNamed(m.kind).name));
     const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
     const auto said = [](const std::optional<Reading>& r) {
-        return r ? qt(numberWords(*r, learnersBook())) : QStringLiteral("–");
+        if (!r)
+            return QStringLiteral("–");
+        return r->passes.empty() ? qt(numberWords(*r, learnersBook()))
+                                 : qt(passWords(*r, learnersBook())).section("; ", 0, 0);
     };
     QStringList ends;
     for (const Anchor& a : m.anchors)

@@ -12,6 +12,10 @@ Scene headScene(const QImage& picture) {
     Scene scene;
     scene.picture = picture;
     scene.extent = picture.size();
+    // The head, without the room round it that a photograph has.
+    const QSizeF size = picture.size();
+    scene.frame = QRectF(0.1 * size.width(), 0.14 * size.height(), 0.84 * size.width(),
+                         0.84 * size.height());
     scene.lay<PictureOverlay>(picture, nullptr);
     return scene;
 }

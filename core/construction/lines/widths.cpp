@@ -83,6 +83,9 @@ void jawLevel(LineTracer& tracer, const LineEntry& line) {
     tracer.addPaths(line, jawLevelPath, true);
 }
 
+// Twins less far apart than this are alike, ball radii: some three millimetres.
+constexpr double hardlyUneven = 0.03;
+
 // Each feature of the near half joined to the place of its twin, straight through the head: the
 // centre plane halves every one of these lines, whatever the turn makes of the halves.
 void mirroredHalf(LineTracer& tracer, const LineEntry& line) {
@@ -101,6 +104,14 @@ void mirroredHalf(LineTracer& tracer, const LineEntry& line) {
         for (const Eigen::Vector3d& arm : {Eigen::Vector3d(0, 0.035, 0), Eigen::Vector3d(0, -0.035, 0)})
             put(cross, tracer.view, twin + arm);
         tracer.lines.push_back(std::move(cross));
+        // From where it would fall to where this sitter has it: their own asymmetry, in the other ink.
+        const HeadPoint& own = &near == &l ? r : l;
+        if ((own - twin).norm() > hardlyUneven) {
+            GuideLine uneven{std::string(line.id), LineKind::Other, false, {}};
+            put(uneven, tracer.view, twin);
+            put(uneven, tracer.view, own);
+            tracer.lines.push_back(std::move(uneven));
+        }
     }
 }
 

@@ -16,7 +16,8 @@ Reading readAngle(const MeasureGround& g) {
     // Level from its left end, as a pencil is held against it.
     const PicturePoint left = way.x() >= 0 ? g.ends[0] : g.ends[1];
     r.lines.push_back({left, left + PicturePoint(std::abs(way.norm()) * 0.8, 0)});
-    r.labelAt = left + PicturePoint(0.62 * way.norm(), 0.18 * way.norm() * (r.value > 0 ? 1 : -1));
+    const PicturePoint right = way.x() >= 0 ? g.ends[1] : g.ends[0];
+    r.labelAt = right + 0.5 * g.unit.value * (right - left).normalized();
     return r;
 }
 

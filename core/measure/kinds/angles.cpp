@@ -23,7 +23,7 @@ Reading readAngles(const MeasureGround& g) {
 
 } // namespace
 
-const MeasureKind anglesKind{"angles", ZOKRAN_WORDS("Angle between two lines"),
+const MeasureKind anglesKind{"angles", ZOKRAN_WORDS("Between two lines"),
                              ZOKRAN_WORDS("How do these two lines run against one another?"), 4,
                              readAngles};
 

@@ -12,7 +12,7 @@ Reading readLevel(const MeasureGround& g) {
     r.lines.push_back(acrossPicture(g, g.ends[0], way));
     r.passes = passesOf(g, g.ends[0], way);
     r.value = r.passes.empty() ? 0 : r.passes.front().by;
-    r.labelAt = g.ends[0] + 0.3 * g.unit.value * PicturePoint(1, -1);
+    r.labelAt = r.lines[0][0]; // at the edge, clear of the face
     return r;
 }
 

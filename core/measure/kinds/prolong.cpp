@@ -12,7 +12,7 @@ Reading readProlonged(const MeasureGround& g) {
     r.lines = {{g.ends[0], g.ends[1]}, acrossPicture(g, g.ends[0], way)};
     r.passes = passesOf(g, g.ends[0], way);
     r.value = r.passes.empty() ? 0 : r.passes.front().by;
-    r.labelAt = g.ends[1] + 0.3 * g.unit.value * PicturePoint(1, -1);
+    r.labelAt = r.lines[1][0]; // at the edge, clear of the face
     return r;
 }
 

@@ -16,7 +16,7 @@ Reading readRatio(const MeasureGround& g) {
 
 } // namespace
 
-const MeasureKind ratioKind{"ratio", ZOKRAN_WORDS("Ratio of two lengths"),
+const MeasureKind ratioKind{"ratio", ZOKRAN_WORDS("Ratio of lengths"),
                             ZOKRAN_WORDS("How does this length go into that one?"), 4, readRatio};
 
 } // namespace zokran

@@ -24,7 +24,7 @@ Reading readStick(const MeasureGround& g) {
         if (i > 0 && i % 2 == 0)
             r.numbers.push_back({at - 0.35 * g.unit.value * side, std::to_string(i / 2)});
     }
-    r.labelAt = (g.ends[0] + g.ends[1]) / 2 + 0.4 * g.unit.value * side;
+    r.labelAt = g.ends[1] + 0.5 * g.unit.value * along;
     return r;
 }
 

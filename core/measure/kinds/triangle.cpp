@@ -29,7 +29,7 @@ Reading readTriangle(const MeasureGround& g) {
 
 } // namespace
 
-const MeasureKind triangleKind{"triangle", ZOKRAN_WORDS("Third point from two"),
+const MeasureKind triangleKind{"triangle", ZOKRAN_WORDS("Third point"),
                                ZOKRAN_WORDS("At which two angles does the third point stand?"), 3,
                                readTriangle};
 
