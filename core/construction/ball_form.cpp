@@ -39,9 +39,15 @@ double BallForm::edgeAt(double y) const {
 
 SurfacePoint BallForm::front(BallRadii y, double across) const {
     const double brow = levels().brow.value;
+    // The glabella stands a hair before the ball or behind it: the lines run through it.
+    const HeadPoint& glabella = solid().head()[Mark::Brow];
+    const double lift = glabella.z() - std::sqrt(std::max(0.0, 1 - glabella.y() * glabella.y()));
     auto onBall = [&](double x) {
+        constexpr double reach = 0.2;
+        const double away = (x * x + (y.value - glabella.y()) * (y.value - glabella.y())) / (reach * reach);
         const HeadPoint at(x, y.value, std::sqrt(std::max(0.0, 1 - y.value * y.value - x * x)));
-        return SurfacePoint{at, at.normalized()};
+        return SurfacePoint{at + HeadPoint(0, 0, std::abs(lift) < 0.1 ? lift * std::exp(-away) : 0),
+                            at.normalized()};
     };
     if (y.value >= brow - 1e-12) {
         const double ring = std::sqrt(std::max(0.0, 1 - y.value * y.value));

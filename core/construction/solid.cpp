@@ -187,8 +187,10 @@ void HeadSolid::closeOpenings() {
 void HeadSolid::drawToMarks() {
     constexpr double reach = 0.07;
     using enum Mark;
-    for (Mark m : {Brow, NoseRoot, NoseBase, MouthCornerL, MouthCornerR, LipLine}) {
-        const HeadPoint& p = head()[m];
+    constexpr Mark marks[] = {Brow, NoseRoot, NoseBase, MouthCornerL, MouthCornerR, LipLine};
+    // Twice: between the cells of the grid the first time falls a little short.
+    for (std::size_t k = 0; k < 2 * std::size(marks); ++k) {
+        const HeadPoint& p = head()[marks[k % std::size(marks)]];
         const double lift = p.z() - depth(p.x(), p.y());
         if (!(std::abs(lift) < 0.3))
             continue;
