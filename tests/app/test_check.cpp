@@ -260,22 +260,11 @@ private slots:
         markAll(seen(), Side::Seen, truth);
         QDir().mkpath(file("scans"));
         // The folder is chosen by the menu, its name typed.
-        bool typed = false;
-        QTimer poll;
-        QObject::connect(&poll, &QTimer::timeout, [&] {
-            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-            auto* edit = dialog ? dialog->findChild<QLineEdit*>("fileNameEdit") : nullptr;
-            if (!edit || typed)
-                return;
-            typed = true;
-            edit->setText(file("scans"));
-            QTest::keyClick(edit, Qt::Key_Return);
+        chooseFile(file("scans"), [&] {
+            for (QAction* action : window_->findChildren<QAction*>())
+                if (action->text().contains("scans from a"))
+                    action->trigger();
         });
-        poll.start(30);
-        for (QAction* action : window_->findChildren<QAction*>())
-            if (action->text().contains("scans from a"))
-                action->trigger();
-        QVERIFY(typed);
         // The stand-in scanner lays a scan there; it says its resolution, so millimetres are known.
         QCOMPARE(QProcess::execute(ZOKRAN_CLI, {"scan", file("sketch.png"), "--into", file("scans"),
                                                 "--paper", "A4", "--dpi", "200"}),

@@ -199,20 +199,7 @@ private slots:
         // Another folder is chosen as a learner does: its name typed into the chooser.
         const QString other = file("other");
         QDir().mkpath(other);
-        bool typed = false;
-        QTimer poll;
-        QObject::connect(&poll, &QTimer::timeout, [&] {
-            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-            auto* edit = dialog ? dialog->findChild<QLineEdit*>("fileNameEdit") : nullptr;
-            if (!edit || typed)
-                return;
-            typed = true;
-            edit->setText(other);
-            QTest::keyClick(edit, Qt::Key_Return);
-        });
-        poll.start(30);
-        clickOn(buttonSaying("another folder", launch.startWindow()));
-        QVERIFY(typed);
+        chooseFile(other, [&] { clickOn(buttonSaying("another folder", launch.startWindow())); });
         QVERIFY(launch.window() && launch.window()->isVisible());
         QVERIFY(std::filesystem::exists(other.toStdString() + "/logbook.sqlite"));
     }

@@ -34,6 +34,7 @@
 #include <QToolButton>
 #include <QtTest>
 #include <fstream>
+#include <functional>
 #include <memory>
 
 namespace zokran::test {
@@ -102,8 +103,8 @@ protected:
     }
     std::string stepId() { return window_->bench()->step().id(); }
 
-    /// Presses a key that opens a file chooser, types the name into it and presses Enter.
-    void chooseFile(const QString& name, Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    /// Does what opens a file chooser, types the name into it and presses Enter.
+    void chooseFile(const QString& name, const std::function<void()>& open) {
         bool typed = false;
         QTimer poll;
         QObject::connect(&poll, &QTimer::timeout, [&] {
@@ -116,8 +117,11 @@ protected:
             QTest::keyClick(edit, Qt::Key_Return);
         });
         poll.start(30);
-        press(key, modifiers);
+        open();
         QVERIFY(typed);
+    }
+    void chooseFile(const QString& name, Qt::Key key, Qt::KeyboardModifiers modifiers) {
+        chooseFile(name, [&] { press(key, modifiers); });
     }
     void openReference(const QString& name) {
         chooseFile(name, Qt::Key_O, Qt::ControlModifier);

@@ -1,0 +1,33 @@
+#include "core/base/translatable.h"
+#include "core/measure/geometry.h"
+
+namespace zokran {
+
+namespace {
+
+/// A line right across the picture; the number is how far it misses the nearest mark.
+Reading readThrough(const MeasureGround& g, const PicturePoint& way) {
+    Reading r;
+    r.lines.push_back(acrossPicture(g, g.ends[0], way));
+    r.passes = passesOf(g, g.ends[0], way);
+    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.labelAt = r.lines[0][0]; // at the edge, clear of the face
+    return r;
+}
+
+Reading readLevel(const MeasureGround& g) {
+    return readThrough(g, {1, 0});
+}
+
+Reading readPlumb(const MeasureGround& g) {
+    return readThrough(g, {0, 1});
+}
+
+} // namespace
+
+const MeasureKind levelKind{"level", ZOKRAN_WORDS("Level line"),
+                            ZOKRAN_WORDS("What lies level with this?"), 1, readLevel};
+const MeasureKind plumbKind{"plumb", ZOKRAN_WORDS("Plumb line"),
+                            ZOKRAN_WORDS("What stands under or over this?"), 1, readPlumb};
+
+} // namespace zokran
