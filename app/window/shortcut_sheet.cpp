@@ -1,8 +1,10 @@
 #include "app/window/shortcut_sheet.h"
 
+#include "app/looking/way.h"
 #include "app/widgets/theme.h"
 
 #include <QGridLayout>
+#include <QKeySequence>
 #include <QLabel>
 #include <QMenuBar>
 
@@ -14,21 +16,35 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(24, 24, 24, 24);
     grid->setHorizontalSpacing(24);
-    auto line = [&](const QString& keys, const QString& what) {
+    // What the hand does stands at the left, what the menus do at the right.
+    int rows[] = {0, 0};
+    auto put = [&](int half, const QString& keys, const QString& what) {
         auto* k = new QLabel(keys);
         k->setProperty(typeProperty, "strong");
-        const int row = grid->rowCount();
-        grid->addWidget(k, row, 0);
-        grid->addWidget(new QLabel(what), row, 1);
+        const int row = rows[half]++;
+        grid->addWidget(k, row, 2 * half);
+        grid->addWidget(new QLabel(what), row, 2 * half + 1);
     };
+    auto line = [&](const QString& keys, const QString& what) { put(0, keys, what); };
     line(tr("Alt+1 … Alt+%1").arg(steps), tr("the steps of the course"));
     line(tr("Ctrl+1 … Ctrl+%1").arg(places), tr("bench, shelf, cast room"));
-    line(tr("Space"), tr("cannot see the next mark"));
-    line(tr("Enter"), tr("drop the next mark where it is expected"));
+    line(tr("Space"), tr("cannot see the next mark, or it is not drawn; the page's next corner"));
+    line(tr("Enter"), tr("the next mark lies where it is expected; close a shape; on to the check"));
     line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));
     line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
     line(tr("W A S D, [ ], C"), tr("while guessing: move and size the ball, drop the chin"));
     line(tr("N, Shift+N"), tr("name the next line on the sheet, or the one before"));
+    // The ways of looking, a few to a line.
+    constexpr std::size_t toALine = 3;
+    for (std::size_t first = 0; first < waysOfLooking().size(); first += toALine) {
+        QStringList keys, names;
+        for (std::size_t i = first; i < std::min(first + toALine, waysOfLooking().size()); ++i) {
+            const Way& way = *waysOfLooking()[i];
+            keys << QKeySequence(way.key()).toString(QKeySequence::NativeText);
+            names << way.name().toLower();
+        }
+        line(keys.join(", "), tr("at the check: %1").arg(names.join(", ")));
+    }
     line(tr("Page up, Page down"), tr("the finding before, and the next"));
     line(tr("Arrows, Home"), tr("turn the form alone, and turn it back"));
     line(tr("Backspace"), tr("back one"));
@@ -37,8 +53,8 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     for (const QMenu* menu : menus->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
         for (const QAction* action : menu->actions())
             if (!action->shortcut().isEmpty())
-                line(action->shortcut().toString(QKeySequence::NativeText),
-                     action->text().remove('&').remove(QStringLiteral("…")));
+                put(1, action->shortcut().toString(QKeySequence::NativeText),
+                    action->text().remove('&').remove(QStringLiteral("…")));
 }
 
 } // namespace zokran

@@ -12,7 +12,52 @@ class SheetTest : public WindowTest {
 
     void chooseSave(const QString& name) { chooseFile(name, Qt::Key_E, Qt::ControlModifier); }
 
+    /// A picture with a dark corner, painted on a small canvas turned over.
+    static QImage paintedPicture(Flip flip) {
+        QImage picture(40, 30, QImage::Format_RGB32);
+        picture.fill(Qt::white);
+        for (int y = 0; y < 10; ++y)
+            for (int x = 0; x < 12; ++x)
+                picture.setPixel(x, y, qRgb(20, 40, 60));
+        QImage canvas(80, 60, QImage::Format_RGB32);
+        canvas.fill(Qt::red);
+        QPainter painter(&canvas);
+        const QRectF area({0, 0}, QSizeF(canvas.size()));
+        PictureOverlay(picture, nullptr)
+            .paint({painter, area, SheetTransform::fitting(QRectF(0, 0, 40, 30), area, 0, flip),
+                    PaintStyle::print(), {}, 1});
+        return canvas;
+    }
+
 private slots:
+    void aSheetTurnedOverKeepsEveryPlaceUnderThePointer() {
+        openDemo();
+        goToStep("check");
+        for (const Qt::Key key : {Qt::Key_M, Qt::Key_U}) {
+            press(key);
+            const SheetTransform& t = drawn()->transform();
+            const PicturePoint place(321, 456);
+            QVERIFY((t.toPicture(t.toView(place)) - place).norm() < 1e-9);
+            // A frame turned over is the same frame.
+            const QRectF frame(100, 120, 300, 200);
+            const QRectF shown = t.toView(frame);
+            QVERIFY(std::abs(shown.width() - 300 * t.scale) < 1e-6 && shown.height() > 0);
+            // Zooming there keeps the spot under the pointer too.
+            const QPointF at(150, 200);
+            const PicturePoint before = t.toPicture(at);
+            QWheelEvent wheel(at, drawn()->mapToGlobal(at), {}, {0, 240}, Qt::NoButton,
+                              Qt::NoModifier, Qt::NoScrollPhase, false);
+            QApplication::sendEvent(drawn(), &wheel);
+            QVERIFY((drawn()->transform().toPicture(at) - before).norm() < 0.5);
+            // What is painted there is the picture turned over: its left lies on the right.
+            press(Qt::Key_0);
+        }
+        const QImage upright = paintedPicture(Flip::None), mirrored = paintedPicture(Flip::Mirrored),
+                     turned = paintedPicture(Flip::UpsideDown);
+        QCOMPARE(mirrored, upright.mirrored(true, false));
+        QCOMPARE(turned, upright.mirrored(true, true));
+    }
+
     void zoomKeepsTheSpotUnderThePointer() {
         openDemo();
         const QPointF at(150, 200);

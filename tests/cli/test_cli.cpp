@@ -429,3 +429,25 @@ TEST_CASE("The stand-in scanner writes a scan that says its resolution") {
     CHECK(run("scan scanned.png --into nowhere").code == 2);
     CHECK(run("scan scanned.png --into glass --dpi 20").code == 2);
 }
+
+TEST_CASE("What is worth mending is told by --tolerances, and each finding its doubt") {
+    REQUIRE(run("cast --turn 20 --size 300 --png t-head.png --marks t-head.json --sketch-png "
+                "t-sketch.png --sketch-marks t-sketch.json --plant mouth_height=0.12")
+                .code == 0);
+    const auto fixes = [](const std::string& arguments) {
+        const auto j =
+            nlohmann::json::parse(run("compare t-head.json t-sketch.json " + arguments).out);
+        int count = 0;
+        for (const auto& f : j["findings"]) {
+            count += f["severity"] == "fix";
+            if (f["id"] == "mouth_height")
+                CHECK(f["doubt"].get<std::string>().starts_with("Give or take "));
+        }
+        return count;
+    };
+    CHECK(fixes("") > 0);
+    CHECK(fixes("--tolerances 30 30 30") == 0);
+    CHECK(fixes("--tolerances 1 2 2") >= fixes(""));
+    CHECK(run("compare t-head.json t-sketch.json --tolerances 0 6 5").code == 2);
+    CHECK(run("compare t-head.json t-sketch.json --tolerances 3 6").code == 2);
+}

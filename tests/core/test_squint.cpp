@@ -1,0 +1,60 @@
+// Half-shut eyes: values in lightness, against OpenCV's own CIE lightness.
+
+#include "core/base/errors.h"
+#include "core/light/squint.h"
+
+#include <catch2/catch.hpp>
+#include <opencv2/imgproc.hpp>
+#include <set>
+
+using namespace zokran;
+
+namespace {
+
+/// CIE L* of a grey by OpenCV, 0 to 100.
+float lightnessOf(std::uint8_t grey) {
+    const float share = static_cast<float>(grey) / 255;
+    const cv::Mat3f rgb(1, 1, cv::Vec3f(share, share, share));
+    cv::Mat3f lab;
+    cv::cvtColor(rgb, lab, cv::COLOR_RGB2Lab);
+    return lab(0, 0)[0];
+}
+
+} // namespace
+
+TEST_CASE("A squinted ramp has just so many values, equally apart in lightness") {
+    cv::Mat1b ramp(40, 1024);
+    for (int y = 0; y < ramp.rows; ++y)
+        for (int x = 0; x < ramp.cols; ++x)
+            ramp(y, x) = static_cast<std::uint8_t>(x / 4);
+    for (int values = 2; values <= 10; ++values) {
+        const cv::Mat1b out = squinted(ramp, values, 0);
+        const std::set<std::uint8_t> greys(out.begin(), out.end());
+        CHECK(static_cast<int>(greys.size()) == values);
+        int step = 0;
+        for (const std::uint8_t grey : greys)
+            CHECK(lightnessOf(grey) == Approx(100 * (step++ + 0.5) / values).margin(0.6));
+        // Nothing comes out further from itself than half a step.
+        for (int x = 0; x < ramp.cols; x += 37)
+            CHECK(std::abs(lightnessOf(out(0, x)) - lightnessOf(ramp(0, x))) < 50.0 / values + 0.7);
+    }
+}
+
+TEST_CASE("Squinting loses what is small and keeps what is large, in grey and in colour alike") {
+    cv::Mat3b picture(300, 400, cv::Vec3b(220, 220, 220));
+    cv::rectangle(picture, {0, 0, 150, 300}, cv::Scalar(30, 30, 30), cv::FILLED);
+    cv::line(picture, {300, 20}, {300, 280}, cv::Scalar(40, 40, 40), 1);
+    const cv::Mat1b out = squinted(picture, 3);
+    CHECK(out(150, 60) < 80);
+    CHECK(out(150, 250) == out(150, 300)); // the pencil line is gone
+    cv::Mat1b grey;
+    cv::cvtColor(picture, grey, cv::COLOR_BGR2GRAY);
+    cv::Mat four, difference;
+    cv::cvtColor(picture, four, cv::COLOR_BGR2BGRA);
+    for (const cv::Mat& same : {squinted(grey, 3), squinted(four, 3)}) {
+        cv::absdiff(out, same, difference);
+        CHECK(cv::countNonZero(difference) == 0);
+    }
+    CHECK_THROWS_AS(squinted(picture, 1), BadInput);
+    CHECK_THROWS_AS(squinted(picture, 11), BadInput);
+}
