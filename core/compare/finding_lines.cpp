@@ -62,6 +62,10 @@ std::set<std::string> linesOf(const Finding& finding) {
 }
 
 std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding) {
+    // Of a head turned or tilted otherwise the tip of the nose tells, which rides on the line shown.
+    if (finding.id == "turn" || finding.id == "tilt")
+        if (const auto& by = finding.corrections[NoseTip])
+            return std::pair{NoseTip, *by};
     std::optional<std::pair<Mark, SketchPoint>> longest;
     for (Mark m : finding.marks)
         if (const auto& by = finding.corrections[m];

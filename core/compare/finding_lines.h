@@ -19,7 +19,7 @@ struct FindingLines {
     using Lines = std::vector<std::vector<PicturePoint>>;
     Lines drawn;   ///< as they stand
     Lines belongs; ///< where they belong
-    /// The longest way any of its marks has to go: from, to.
+    /// As `longestWay`: from, to.
     std::optional<std::pair<PicturePoint, PicturePoint>> way;
 };
 
@@ -30,7 +30,8 @@ using LinesSeenBy = std::function<std::vector<GuideLine>(const View&)>;
 FindingLines::Lines seenLines(const LinesSeenBy& lines, const View& view,
                               const std::set<std::string>& ids);
 
-/// The longest way any of a finding's marks has to go: the mark, and the way in sketch px.
+/// The longest way any of a finding's marks has to go, that of the nose's tip where the head is turned
+/// or tilted otherwise: the mark, and the way in sketch px.
 std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding);
 
 /// What a finding shows on the sketch. Of a head turned or tilted otherwise: the centre line, or brow

@@ -345,7 +345,9 @@ std::string praiseWords(const Comparison& c, const Phrasebook& book) {
         if (judged > 0 && placed == judged)
             add(part.name);
     }
-    return list.empty() ? std::string()
+    return list.empty() ? book.say(ZOKRAN_WORDS("Much is off yet, and that is information: mend this "
+                                                "first, and the rest will read more easily. A "
+                                                "drawing can be changed; likeness comes late."))
                         : book.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}});
 }
 

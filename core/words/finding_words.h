@@ -18,7 +18,7 @@ std::string amountOf(const FindingFigures& figures, const Phrasebook& book = eng
 /// no amount.
 std::string doubtOf(const FindingFigures& figures, const Phrasebook& book = english());
 
-/// What lies where it belongs, in one sentence; empty when nothing does.
+/// What lies where it belongs, in one sentence; where nothing does, a word of courage.
 std::string praiseWords(const Comparison& comparison, const Phrasebook& book = english());
 
 } // namespace zokran

@@ -3,6 +3,7 @@
 #include "core/compare/expected.h"
 #include "core/compare/finding_lines.h"
 #include "core/compare/parts.h"
+#include "core/words/finding_words.h"
 #include "core/words/said_words.h"
 #include "tests/heads.h"
 
@@ -126,4 +127,20 @@ TEST_CASE("The lines of a finding end where its corrections take the marks") {
     REQUIRE(length);
     CHECK(length->onPaper->value == Approx(0.5 * by.norm()));
     CHECK(linesOf(*told.front()).contains("mouth_line"));
+}
+
+TEST_CASE("Of a turned head the nose's tip shows the way; where nothing holds the words give courage") {
+    const PhotoMarks reference = sheetOf(adultHeads().mean, viewAt(pose(35, 0, 0)));
+    const Fit fit = fitHead(reference);
+    SketchMarks sketch = copyOf(sheetOf(adultHeads().mean, viewAt(pose(8, 0, 0))));
+    *sketch.marks[Mark::Chin]->at += PicturePoint(0, 60); // the longest way of all, but off the line
+    const Comparison c = compareSketch(reference, fit, sketch);
+    const auto told = toldFindings(c);
+    const auto turn = std::find_if(told.begin(), told.end(), [](const Finding* f) { return f->id == "turn"; });
+    REQUIRE(turn != told.end());
+    CHECK(longestWay(**turn)->first == Mark::NoseTip);
+    CHECK(praiseWords(c).find("What holds") == 0); // the eyes do
+    Comparison nothing;
+    nothing.sketchPose.turn = Radians{0.6};
+    CHECK(praiseWords(nothing).find("can be changed") != std::string::npos);
 }
