@@ -1,3 +1,4 @@
+#include "app/looking/way.h"
 #include "app/overlays/picture_overlay.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
@@ -30,6 +31,33 @@ class SheetTest : public WindowTest {
     }
 
 private slots:
+    void theKeysAreListedAndFitTheScreen() {
+        QStringList told;
+        QSize size;
+        QTimer poll;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            QWidget* dialog = QApplication::activeModalWidget();
+            if (!dialog)
+                return;
+            size = dialog->size();
+            for (const QLabel* label : dialog->findChildren<QLabel*>()) {
+                told << label->text();
+                QVERIFY2(label->width() >= label->sizeHint().width() &&
+                             label->height() >= label->sizeHint().height(),
+                         qPrintable(label->text())); // whole, not clipped
+            }
+            QTest::keyClick(dialog, Qt::Key_Escape);
+        });
+        poll.start(30);
+        press(Qt::Key_F1);
+        QVERIFY(!told.isEmpty());
+        QVERIFY(size.width() <= 1280 && size.height() <= 800);
+        const QString all = told.join("; ");
+        for (const auto& way : waysOfLooking())
+            QVERIFY2(all.contains(way->name().toLower()), qPrintable(way->name()));
+        QVERIFY(all.contains("Ctrl+Shift+E") && all.contains("Undo"));
+    }
+
     void aSheetTurnedOverKeepsEveryPlaceUnderThePointer() {
         openDemo();
         goToStep("check");
