@@ -117,10 +117,21 @@ void removeMeasurement(Desk& desk, std::size_t index) {
 }
 
 void makeUnit(Desk& desk, std::size_t index) {
-    desk.document.edit(tr("Choose the unit"), {}, [&](Study& s) {
-        if (index < s.measures.size() && s.measures[index].anchors.size() >= 2)
-            s.unit.assign(s.measures[index].anchors.begin(), s.measures[index].anchors.begin() + 2);
-    });
+    if (index >= desk.study().measures.size())
+        return;
+    const Measurement& m = desk.study().measures[index];
+    if (m.anchors.size() < 2)
+        return;
+    // A unit is kept as it lies on the reference, also one that was laid on the sketch.
+    std::vector<Anchor> ends(m.anchors.begin(), m.anchors.begin() + 2);
+    for (Anchor& end : ends)
+        if (!end.mark) {
+            const auto at = placeOf(desk, end, m.onSketch, Side::Seen);
+            if (!at)
+                return;
+            end.at = *at;
+        }
+    desk.document.edit(tr("Choose the unit"), {}, [&](Study& s) { s.unit = ends; });
 }
 
 void usualUnit(Desk& desk) {

@@ -65,6 +65,22 @@ private slots:
         QVERIFY((*back - study().measures[0].anchors[0].at).norm() < 1e-6);
     }
 
+    void aFreeUnitOfTheSketchCountsOneOfItself() {
+        openDemo();
+        goToStep("measure");
+        const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
+        click(drawn(), spot(drawn(), chin + PicturePoint(60, 40)));
+        click(drawn(), spot(drawn(), chin + PicturePoint(60, 110)));
+        QCOMPARE(int(study().measures.size()), 1);
+        QVERIFY(study().measures[0].onSketch && !study().measures[0].anchors[0].mark);
+        list()->setCurrentRow(0);
+        clickOn(buttonSaying("Make it the unit"));
+        QVERIFY2(list()->item(0)->text().contains("drawn 1.00 eyes"),
+                 qPrintable(list()->item(0)->text()));
+        undo();
+        QVERIFY(study().unit.empty());
+    }
+
     void aShapeIsClosedByEnterAndAnEndTakenBack() {
         openDemo();
         goToStep("measure");
