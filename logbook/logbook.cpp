@@ -101,6 +101,44 @@ void loadMeasures(const std::string& text, Study& study) {
         study.unit.clear();
 }
 
+std::string storedPlacing(const std::optional<Placing>& p) {
+    if (!p)
+        return "";
+    std::string text = fmt::format("{} {} {} {}", p->paper.width.value, p->paper.height.value,
+                                   p->border.value, p->head.value);
+    return p->at ? text + fmt::format(" {} {}", p->at->x(), p->at->y()) : text;
+}
+std::optional<Placing> loadedPlacing(const std::string& text) {
+    std::istringstream in(text);
+    Placing p;
+    if (!(in >> p.paper.width.value >> p.paper.height.value >> p.border.value >> p.head.value) ||
+        !isPossible(p))
+        return std::nullopt;
+    if (double x = 0, y = 0; in >> x >> y)
+        p.at = PaperPoint(x, y);
+    return p;
+}
+
+std::string storedLighting(const std::optional<Lighting>& l) {
+    if (!l)
+        return "";
+    std::string text =
+        fmt::format("{} {} {}", l->values, l->key.azimuth.value, l->key.elevation.value);
+    return l->second ? text + fmt::format(" {} {} {}", l->second->from.azimuth.value,
+                                          l->second->from.elevation.value, l->second->strength)
+                     : text;
+}
+std::optional<Lighting> loadedLighting(const std::string& text) {
+    std::istringstream in(text);
+    Lighting l;
+    if (!(in >> l.values >> l.key.azimuth.value >> l.key.elevation.value) || l.values < 2 ||
+        l.values > 10)
+        return std::nullopt;
+    if (SecondLight s; in >> s.from.azimuth.value >> s.from.elevation.value >> s.strength)
+        l.second = s;
+    return l;
+}
+
 /// The folder a logbook lies in, made where that is wanted.
 std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
     std::error_code error;
@@ -244,7 +282,8 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
 void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
-                     "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, at_step = ?, current = ?, "
+                     "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, placing = ?, "
+                     "lighting = ?, materials = ?, mood = ?, tags = ?, at_step = ?, current = ?, "
                      "guess = ?, fit = ?, revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
@@ -252,6 +291,8 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.switchedLines));
     s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
     s.bind(storedTolerances(study.tolerances)).bind(storedMeasures(study));
+    s.bind(storedPlacing(study.placing)).bind(storedLighting(study.lighting));
+    s.bind(study.diary.materials).bind(study.diary.mood).bind(study.diary.tags);
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(id);
@@ -259,14 +300,15 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     for (std::size_t i = 0; i < study.attempts.size(); ++i) {
         const Attempt& a = study.attempts[i];
         Statement put(db_, "INSERT INTO attempt (study, place, picture, marks, page, drawn, "
-                           "comparison, said) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8) "
+                           "comparison, said, took) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, ?9) "
                            "ON CONFLICT (study, place) DO UPDATE SET picture = ?3, marks = ?4, "
-                           "page = ?5, drawn = ?6, said = ?8, comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
+                           "page = ?5, drawn = ?6, said = ?8, took = ?9, "
+                           "comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
                            "THEN ?7 ELSE comparison END");
         put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(storedMarks(a.marks));
         put.bind(storedPage(a.page)).bind(a.drawn);
         put.bind(i == study.current ? computed.comparison : std::string());
-        put.bind(storedSaid(a.said));
+        put.bind(storedSaid(a.said)).bind(static_cast<std::int64_t>(a.took.count()));
         put.next();
     }
     Statement rest(db_, "DELETE FROM attempt WHERE study = ? AND place >= ?");
@@ -277,7 +319,8 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
 StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
                      "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
-                     "tolerances, measures FROM study WHERE id = ?");
+                     "tolerances, measures, placing, lighting, materials, mood, tags FROM study "
+                     "WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
@@ -302,12 +345,16 @@ StoredStudy Logbook::load(StudyId id) const {
         study.look = parseLook(look, inMessages);
     study.tolerances = loadedTolerances(s.text(15));
     loadMeasures(s.text(16), study);
-    Statement a(db_, "SELECT picture, marks, page, drawn, said FROM attempt WHERE study = ? "
+    study.placing = loadedPlacing(s.text(17));
+    study.lighting = loadedLighting(s.text(18));
+    study.diary = {s.text(19), s.text(20), s.text(21)};
+    Statement a(db_, "SELECT picture, marks, page, drawn, said, took FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);
     while (a.next())
         study.attempts.push_back(
-            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3), loadedSaid(a.text(4))});
+            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3),
+             loadedSaid(a.text(4)), std::chrono::seconds(std::max<std::int64_t>(0, a.integer(5)))});
     return stored;
 }
 

@@ -79,6 +79,21 @@ constexpr const char* migrations[] = {
        UPDATE attempt SET said = '-';
        ALTER TABLE study ADD COLUMN tolerances TEXT NOT NULL DEFAULT '';
        ALTER TABLE study ADD COLUMN measures TEXT NOT NULL DEFAULT '';)",
+    // Where the head is to stand on the paper, the light, the diary, the time a drawing took; the
+    // answers of drills. Numbers with a space between them where one column holds several.
+    R"(ALTER TABLE study ADD COLUMN placing TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN lighting TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN materials TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN mood TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN tags TEXT NOT NULL DEFAULT '';
+       ALTER TABLE attempt ADD COLUMN took INTEGER NOT NULL DEFAULT 0;
+       CREATE TABLE drill (
+        answered TEXT NOT NULL,
+        kind TEXT NOT NULL,
+        seed INTEGER NOT NULL,
+        level INTEGER NOT NULL,
+        off REAL NOT NULL,
+        held INTEGER NOT NULL);)",
 };
 
 } // namespace

@@ -5,10 +5,13 @@
 #include "core/construction/construction.h"
 #include "core/fit/guess.h"
 #include "core/head/marks.h"
+#include "core/light/lighting.h"
 #include "core/measure/kinds.h"
 #include "core/page/page.h"
+#include "core/page/placing.h"
 
 #include <algorithm>
+#include <chrono>
 #include <optional>
 #include <set>
 #include <string>
@@ -28,7 +31,16 @@ struct Attempt {
     /// What looked wrong to the learner before anything was told, the biggest first; empty where they
     /// did not say, nothing while they have not been asked.
     std::optional<std::vector<Part>> said = {};
+    std::chrono::seconds took{0}; ///< of drawing; 0 where nobody kept the time
     bool operator==(const Attempt&) const = default;
+};
+
+/// How a drawing came about, in the learner's own words.
+struct Diary {
+    std::string materials; ///< pencil grade, charcoal, paper
+    std::string mood;      ///< of the day, in a word
+    std::string tags;      ///< words, a space between them
+    bool operator==(const Diary&) const = default;
 };
 
 /// One head, seen and drawn: everything the learner put in. What follows from it (the fit, the
@@ -50,6 +62,9 @@ struct Study {
     FormLook look;                       ///< how the construction is wanted
     std::vector<Measurement> measures;   ///< laid on either sheet, in the order they were made
     std::vector<Anchor> unit; ///< the two ends of what counts as one; none: the nearer eye
+    std::optional<Placing> placing;    ///< where the head is to stand on the paper
+    std::optional<Lighting> lighting;  ///< as the learner set it
+    Diary diary;
     std::set<std::string> switchedLines; ///< ids of lines turned the other way than they come
     std::string step;                  ///< id of the step of the course where the learner was
 

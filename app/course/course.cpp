@@ -5,7 +5,7 @@ namespace zokran {
 namespace {
 
 constexpr MakeStep* steps[] = {makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep,
-                               makeDrawStep,  makeCheckStep,   makeKeepStep};
+                               makeDrawStep,  makeCheckStep,   makeLightStep, makeKeepStep};
 
 } // namespace
 

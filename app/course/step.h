@@ -59,7 +59,7 @@ protected:
 
 using MakeStep = std::unique_ptr<Step>(Desk& desk);
 MakeStep makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep, makeDrawStep, makeCheckStep,
-    makeKeepStep;
+    makeLightStep, makeKeepStep;
 
 /// Every step, in the order practitioners take them.
 std::vector<std::unique_ptr<Step>> course(Desk& desk);

@@ -7,7 +7,7 @@ namespace zokran {
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document),
-      page(document) {
+      page(document), light(document, analysis, selection) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
@@ -15,6 +15,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(&suggesting, &Suggesting::changed, this, &Desk::changed);
     connect(&looking, &Looking::changed, this, &Desk::changed);
     connect(&page, &PageLaying::changed, this, &Desk::changed);
+    connect(&light, &HeadLight::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())
             emit document.troubled(why);

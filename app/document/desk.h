@@ -2,6 +2,7 @@
 
 #include "app/document/analysis.h"
 #include "app/document/document.h"
+#include "app/document/head_light.h"
 #include "app/document/page_laying.h"
 #include "app/document/pictures.h"
 #include "app/document/selection.h"
@@ -25,6 +26,7 @@ public:
     Suggesting suggesting;
     PageLaying page;
     Looking looking;
+    HeadLight light;
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }

@@ -17,7 +17,7 @@ constexpr int keptPictures = 4;
 constexpr int values = 4; ///< light, two halftones, dark
 
 QImage squint(const QImage& picture) {
-    const QImage rgb = picture.convertToFormat(QImage::Format_RGB32);
+    const QImage rgb = shrunk(picture).convertToFormat(QImage::Format_RGB32);
     const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC4, const_cast<uchar*>(rgb.constBits()),
                          static_cast<std::size_t>(rgb.bytesPerLine()));
     const cv::Mat grey = squinted(pixels, values);
@@ -27,6 +27,12 @@ QImage squint(const QImage& picture) {
 }
 
 } // namespace
+
+QImage shrunk(const QImage& of) {
+    const double share = std::sqrt(mostPixels / std::max(1.0, 1.0 * of.width() * of.height()));
+    return share < 1 ? of.scaled(of.size() * share, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                     : of;
+}
 
 Looking::Looking(QObject* parent) : QObject(parent) {
     connect(&plaster, &PlasterHeads::changed, this, &Looking::changed);
@@ -65,11 +71,7 @@ QImage Looking::small(const QImage& of) {
         return *known;
     if (small_.size() >= keptPictures)
         small_.clear();
-    const double share = std::sqrt(mostPixels / (1.0 * of.width() * of.height()));
-    const QImage made =
-        share < 1 ? of.scaled(of.size() * share, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
-                  : of;
-    return small_[of.cacheKey()] = made;
+    return small_[of.cacheKey()] = shrunk(of);
 }
 
 QImage Looking::squinted(const QImage& of) {
@@ -81,7 +83,7 @@ QImage Looking::squinted(const QImage& of) {
     if (squinted_.size() >= keptPictures)
         squinted_.clear();
     squinted_[key] = {};
-    pool_.start([this, picture = small(of), key] {
+    pool_.start([this, picture = of, key] {
         const QImage made = squint(picture);
         QMetaObject::invokeMethod(this, [this, made, key] {
             squinted_[key] = made;

@@ -11,6 +11,9 @@
 
 namespace zokran {
 
+/// A copy of at most a million pixels, quick to paint at any angle. Safe off the UI thread.
+QImage shrunk(const QImage& of);
+
 /// How the learner looks at the two sheets just now; kept nowhere.
 class Looking : public QObject {
     Q_OBJECT
@@ -32,7 +35,7 @@ public:
 
     PlasterHeads plaster;
 
-    /// A copy of at most a million pixels, quick to paint at any angle.
+    /// The shrunk copy, kept.
     QImage small(const QImage& of);
     /// That copy as half-shut eyes see it; null while it is being made.
     QImage squinted(const QImage& of);

@@ -14,7 +14,7 @@ constexpr int springTime = 140; // ms
 
 } // namespace
 
-TurnTool::TurnTool(Desk& desk) : desk_(desk) {
+TurnTool::TurnTool(Desk& desk, bool springs) : desk_(desk), springs_(springs) {
     spring_.setStartValue(1.0);
     spring_.setEndValue(0.0);
     spring_.setEasingCurve(QEasingCurve::OutCubic);
@@ -41,6 +41,8 @@ void TurnTool::drag(const SheetPointer& pointer) {
 }
 
 void TurnTool::release(const SheetPointer&) {
+    if (!springs_)
+        return;
     before_ = desk_.selection.turned();
     // A desktop that wants no motion gives animations no time.
     const bool moves = QApplication::style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0;

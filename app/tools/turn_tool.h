@@ -11,7 +11,8 @@ namespace zokran {
 /// arrows turn and tilt it by five degrees, with Shift by fifteen; Home turns it back.
 class TurnTool : public Tool {
 public:
-    explicit TurnTool(Desk& desk);
+    /// `springs`: let go, it turns back.
+    explicit TurnTool(Desk& desk, bool springs = true);
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
@@ -20,6 +21,7 @@ public:
 
 private:
     Desk& desk_;
+    bool springs_;
     Selection::Turned before_;
     QPointF from_;
     QVariantAnimation spring_;

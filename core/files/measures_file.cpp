@@ -17,8 +17,13 @@ std::string measuresText(const std::vector<Measurement>& measures) {
             else
                 ends.push_back({a.at.x(), a.at.y()});
         }
-        j["measures"].push_back(
-            {{"kind", m.kind}, {"on", m.onSketch ? "sketch" : "reference"}, {"ends", ends}});
+        nlohmann::ordered_json one = {
+            {"kind", m.kind}, {"on", m.onSketch ? "sketch" : "reference"}, {"ends", ends}};
+        if (!m.name.empty())
+            one["name"] = m.name;
+        if (m.guessed)
+            one["guessed"] = *m.guessed;
+        j["measures"].push_back(one);
     }
     return jsonText(j);
 }
@@ -32,6 +37,9 @@ std::vector<Measurement> parseMeasures(const std::string& text, const std::strin
             Measurement m;
             m.kind = measureKindNamed(from.at("kind").get<std::string>()).id;
             m.onSketch = from.at("on").get<std::string>() == "sketch";
+            m.name = from.value("name", "");
+            if (from.contains("guessed"))
+                m.guessed = from.at("guessed").get<double>();
             for (const nlohmann::json& end : from.at("ends")) {
                 Anchor a;
                 if (end.is_string()) {

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/construction/solid.h"
 #include "core/fit/fit.h"
+#include "core/light/relief.h"
 
 #include <optional>
 
@@ -11,21 +11,13 @@ class Mat;
 
 namespace zokran {
 
-/// Where the light comes from, against the line of sight to the head: azimuth + = from the viewer's
-/// right, elevation + = from above, 0/0 = from the viewer.
-struct LightDirection {
-    Radians azimuth, elevation;
-};
-
-/// The unit vector towards the light; sight axes: x right, y up, z to the viewer.
-Eigen::Vector3d towardsLight(const LightDirection& light);
-LightDirection lightFrom(const Eigen::Vector3d& towards);
-
 /// A light as read off a photograph.
 struct LightReading {
     LightDirection from;
     Radians sigma;       ///< one standard deviation of the direction
-    double explained = 0; ///< share of the face's differences in tone that one light accounts for
+    double explained = 0; ///< share of the face's differences in tone that the light accounts for
+    /// Where one light alone does not explain the face: another, at least 50° from it.
+    std::optional<SecondLight> second = {};
 };
 
 /// Reads the light off a photograph (8-bit, blue green red) of a fitted head: of all directions the
@@ -35,8 +27,8 @@ struct LightReading {
 std::optional<LightReading> readLight(const cv::Mat& photograph, const Fit& fit);
 
 /// The form alone shaded by one light in `steps` values (2 to 10, or 0 for all), 8-bit grey, as large
-/// as the fit's picture: ball, sliced sides and skin; the ground is mid-grey. Lambert's law with a
-/// tenth of the light from everywhere, light values equal in lightness (CIE 1976 L*).
+/// as the fit's picture: ball, sliced sides and skin; the ground is mid-grey. The light is that of
+/// `Shading`.
 cv::Mat shadedForm(const Fit& fit, const LightDirection& light, int steps);
 
 } // namespace zokran

@@ -1,6 +1,7 @@
 #include "core/light/squint.h"
 
 #include "core/base/errors.h"
+#include "core/light/tone.h"
 
 #include <algorithm>
 #include <cmath>
@@ -20,20 +21,13 @@ cv::Mat squinted(const cv::Mat& picture, int values, double blur) {
     const double sigma = blur * std::max(grey.cols, grey.rows);
     if (sigma > 0.3)
         cv::GaussianBlur(grey, grey, {}, sigma);
-    // From sRGB's grey to lightness, there to the middle of its step, and back; by a table.
-    const auto lightness = [](double code) {
-        const double c = code / 255;
-        const double y = c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4);
-        return y > 216.0 / 24389 ? 116 * std::cbrt(y) - 16 : y * 24389 / 27;
-    };
+    // To lightness, there to the middle of its step, and back; by a table.
     cv::Mat table(1, 256, CV_8U);
     for (int i = 0; i < 256; ++i) {
-        const int step = std::min(values - 1, static_cast<int>(lightness(i) / 100 * values));
-        const double wanted = 100 * (step + 0.5) / values;
-        int code = 0;
-        while (code < 255 && lightness(code) < wanted)
-            ++code;
-        table.at<std::uint8_t>(i) = static_cast<std::uint8_t>(code);
+        const double lightness = lightnessOfLinear(linearOfDisplay(i / 255.0));
+        const int value = std::min(values - 1, static_cast<int>(lightness / 100 * values));
+        const double shown = displayOfLinear(linearOfLightness(lightnessOfValue(value, values)));
+        table.at<std::uint8_t>(i) = static_cast<std::uint8_t>(std::lround(255 * shown));
     }
     cv::LUT(grey, table, grey);
     return grey;

@@ -22,6 +22,9 @@ struct Measurement {
     std::string kind; ///< id of a MeasureKind
     std::vector<Anchor> anchors;
     bool onSketch = false; ///< laid on the sketch, not on the reference
+    std::string name = {}; ///< the learner's own; may be empty
+    /// What the learner thought the number would be, in the reading's unit, before it was told.
+    std::optional<double> guessed = {};
     bool operator==(const Measurement&) const = default;
 };
 

@@ -1,0 +1,160 @@
+#include "app/course/light/light_panel.h"
+
+#include "app/course/light/light_scenes.h"
+#include "app/widgets/light_ball.h"
+#include "app/widgets/value_strip.h"
+#include "app/widgets/words.h"
+#include "core/words/light_words.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace zokran {
+
+LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    buildLight();
+    buildValues();
+    buildShown();
+    places_ = addText({});
+    places_->setTextFormat(Qt::RichText);
+    column_->addStretch();
+}
+
+void LightPanel::buildLight() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(12);
+    row->addWidget(ball_ = new LightBall);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(4);
+    const auto label = [&](const char* type) {
+        auto* text = new QLabel;
+        text->setWordWrap(true);
+        text->setProperty("type", type);
+        words->addWidget(text);
+        return text;
+    };
+    direction_ = label("strong");
+    doubt_ = label("caption");
+    words->addStretch();
+    row->addLayout(words, 1);
+    column_->addLayout(row);
+    column_->addWidget(read_ = new QPushButton(tr("&Read it from the photo")));
+    column_->addWidget(second_ = new QCheckBox(tr("A second, weaker light opposite")));
+    connect(read_, &QPushButton::clicked, this,
+            [this] { desk_.light.read(desk_.picture(Side::Seen)); });
+    connect(ball_, &LightBall::moved, this, [this](const LightDirection& to, int gesture) {
+        desk_.light.set(tr("Turn the light"), QString("light %1").arg(gesture),
+                        [&](Lighting& l) { l.key = to; });
+    });
+    connect(second_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.light.set(tr("A second light"), {}, [&](Lighting& l) {
+            l.second = on ? std::optional(SecondLight{{-l.key.azimuth, l.key.elevation}})
+                          : std::nullopt;
+        });
+    });
+}
+
+void LightPanel::buildValues() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    auto* name = new QLabel(tr("Values"));
+    name->setProperty("type", "strong");
+    row->addWidget(name);
+    row->addStretch();
+    for (int count : {2, 3, 5, 10}) {
+        auto* button = new QPushButton(QString::number(count));
+        button->setCheckable(true);
+        button->setMinimumWidth(36);
+        button->setAccessibleName(tr("%1 values").arg(count));
+        row->addWidget(button);
+        values_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, count] {
+            desk_.light.set(tr("Choose the values"), {}, [&](Lighting& l) { l.values = count; });
+        });
+    }
+    column_->addLayout(row);
+    column_->addWidget(strip_ = new ValueStrip);
+    trouble_ = addText({});
+}
+
+void LightPanel::buildShown() {
+    auto* row = new QHBoxLayout;
+    auto* name = new QLabel(tr("On the ri&ght"));
+    row->addWidget(name);
+    row->addWidget(form_ = new QComboBox, 1);
+    name->setBuddy(form_);
+    form_->addItem(tr("The head's form"), "head");
+    form_->addItem(tr("Your sketch"), "sketch");
+    for (const BasicForm& form : basicForms())
+        form_->addItem(qt(learnersBook().say(form.name)), form.id);
+    column_->addLayout(row);
+    const auto box = [this](const QString& text, auto act) {
+        auto* check = new QCheckBox(text);
+        column_->addWidget(check);
+        connect(check, &QCheckBox::clicked, this, act);
+        return check;
+    };
+    squint_ = box(tr("S&quint: pictures in these values"),
+                  [this](bool on) { desk_.light.setSquints(on); });
+    edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
+    stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });
+    connect(form_, &QComboBox::activated, this, [this](int index) {
+        desk_.selection.turn({});
+        desk_.light.choose(form_->itemData(index).toString().toStdString());
+    });
+}
+
+void LightPanel::showValues() {
+    const int count = desk_.light.lighting().values;
+    for (QPushButton* button : values_)
+        button->setChecked(button->text().toInt() == count);
+    const auto seen = squintedOn(desk_, Side::Seen).shares,
+               drawn = squintedOn(desk_, Side::Drawn).shares;
+    strip_->show(count, seen, drawn);
+    const QString told =
+        seen && drawn ? qt(wordsFor(valueTrouble(*seen, *drawn), learnersBook())) : QString();
+    trouble_->setText(told);
+    trouble_->setVisible(!told.isEmpty());
+}
+
+void LightPanel::showStudy() {
+    HeadLight& light = desk_.light;
+    const Lighting lighting = light.lighting();
+    ball_->show(lighting);
+    const QString where = qt(wordsFor(lighting.key, learnersBook()));
+    direction_->setText(tr("Light %1").arg(where));
+    const Degrees across = toDegrees(lighting.key.azimuth), up = toDegrees(lighting.key.elevation);
+    QString doubt = tr("%1° across, %2° up").arg(std::lround(across.value)).arg(std::lround(up.value));
+    if (light.isReading())
+        doubt = tr("Reading the photo…");
+    else if (light.cannotTell())
+        doubt = tr("Cannot tell from this photo: its light is too flat, or the face too small.");
+    else if (const auto& told = light.readLast())
+        doubt += tr("\nread from the photo, ±%1°").arg(std::lround(toDegrees(told->sigma).value));
+    doubt_->setText(doubt);
+    second_->setChecked(lighting.second.has_value());
+    read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Seen).isNull());
+    form_->setCurrentIndex(std::max(0, form_->findData(qt(light.form()))));
+    squint_->setChecked(light.squints());
+    edges_->setChecked(light.showsEdges());
+    const bool basic = light.form() != "head" && light.form() != "sketch";
+    edges_->setEnabled(light.form() != "sketch");
+    stands_->setVisible(basic);
+    stands_->setChecked(light.stands());
+    showValues();
+    QString lights, darks;
+    for (const SignedPlace& place : signedPlaces(desk_)) {
+        const QString line = QString("<b>%1</b>&nbsp;%2<br>")
+                                 .arg(place.sign, qt(wordsFor(place.place, learnersBook())));
+        (place.dark ? darks : lights) += line;
+    }
+    places_->setVisible(!lights.isEmpty());
+    places_->setText(QString("<table width='100%'><tr><td width='50%'><b>%1</b><br>%2</td>"
+                             "<td width='50%'><b>%3</b><br>%4</td></tr></table>")
+                         .arg(tr("Light first"), lights, tr("Stays dark"), darks));
+}
+
+} // namespace zokran

@@ -1,0 +1,42 @@
+#pragma once
+
+#include "app/course/step_panel.h"
+
+#include <vector>
+
+class QCheckBox;
+class QComboBox;
+class QPushButton;
+
+namespace zokran {
+
+class LightBall;
+class ValueStrip;
+
+/// Where the light stands, in how many values the head is looked at, what catches the light first and what
+/// stays dark.
+class LightPanel : public StepPanel {
+    Q_OBJECT
+
+public:
+    explicit LightPanel(Desk& desk, QWidget* parent = nullptr);
+
+protected:
+    void showStudy() override;
+
+private:
+    void buildLight();
+    void buildValues();
+    void buildShown();
+    void showValues();
+
+    LightBall* ball_;
+    QLabel *direction_, *doubt_, *trouble_, *places_;
+    QPushButton* read_;
+    QCheckBox *second_, *squint_, *edges_, *stands_;
+    std::vector<QPushButton*> values_;
+    ValueStrip* strip_;
+    QComboBox* form_;
+};
+
+} // namespace zokran

@@ -1,0 +1,31 @@
+#include "app/course/light/light_scenes.h"
+
+namespace zokran {
+
+HeadLight::Squinted squintedOn(Desk& desk, Side side) {
+    std::optional<View> view;
+    HeadMarks head;
+    if (side == Side::Seen && desk.fit()) {
+        view = desk.fit()->view;
+        head = desk.fit()->head;
+    } else if (side == Side::Drawn && desk.comparison()) {
+        view = desk.comparison()->registeredView;
+        head = desk.comparison()->sitter;
+    }
+    return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width);
+}
+
+std::vector<SignedPlace> signedPlaces(Desk& desk) {
+    std::vector<SignedPlace> all;
+    if (desk.light.form() != "head" || !desk.light.shaded())
+        return all;
+    const LightAndDark told = lightAndDark(desk.light.shaded()->places);
+    for (const LitPlace& place : told.light)
+        all.push_back({place, QString::number(all.size() + 1), false});
+    int letter = 0;
+    for (const LitPlace& place : told.dark)
+        all.push_back({place, QString(QChar('a' + letter++)), true});
+    return all;
+}
+
+} // namespace zokran

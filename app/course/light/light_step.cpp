@@ -1,0 +1,109 @@
+#include "app/course/light/light_panel.h"
+#include "app/course/light/light_scenes.h"
+#include "app/course/step.h"
+#include "app/overlays/picture_overlay.h"
+#include "app/overlays/places_overlay.h"
+#include "app/widgets/words.h"
+#include "core/words/light_words.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("LightStep", text);
+}
+
+/// How the form turns from the light, in a few values; the photograph and the sketch in the same.
+class LightStep : public Step {
+public:
+    explicit LightStep(Desk& desk) : Step(desk), turnTool_(desk), layTool_(desk, false) {}
+    std::string id() const override { return "light"; }
+    QString name() const override { return tr("Light"); }
+    QString lacks() const override {
+        return desk_.study().lighting ? QString() : tr("where the light stands");
+    }
+    StepPanel* panel() override { return panelOf<LightPanel>(panel_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+
+private:
+    Scene pictured(Side side);
+    Scene shadedForm();
+
+    TurnTool turnTool_, layTool_;
+    StepPanel* panel_ = nullptr;
+    std::shared_ptr<ScaledPicture> scaled_ = std::make_shared<ScaledPicture>();
+};
+
+} // namespace
+
+Scene LightStep::pictured(Side side) {
+    Scene scene = scenes_.picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    if (side == Side::Seen && desk_.fit())
+        scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
+    else if (side == Side::Drawn && desk_.comparison())
+        scene.frame = scenes_.headFrame(desk_.comparison()->registeredView, scene.extent, false);
+    if (!desk_.light.squints())
+        return scene;
+    if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
+        scene.overlays.front() =
+            std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
+    return scene;
+}
+
+Scene LightStep::shadedForm() {
+    const bool head = desk_.light.form() == "head";
+    const auto& shaded = desk_.light.shaded();
+    if (!shaded)
+        return scenes_.fittedFormAlone();
+    Scene scene;
+    scene.extent = shaded->extent;
+    scene.lay<PictureOverlay>(shaded->picture, scaled_, shaded->extent);
+    scene.caption = head ? tr("The form under this light") : tr("Turn it in the hand");
+    scene.tools = {head ? &turnTool_ : &layTool_};
+    if (head) {
+        std::vector<PlacesOverlay::Shown> shown;
+        for (const SignedPlace& place : signedPlaces(desk_))
+            shown.push_back({place.place.at, place.sign, place.dark});
+        scene.lay<PlacesOverlay>(std::move(shown));
+    }
+    return scene;
+}
+
+Scene LightStep::scene(Side side) {
+    if (side == Side::Seen)
+        return pictured(side);
+    return desk_.light.form() == "sketch" ? pictured(side) : shadedForm();
+}
+
+NextThing LightStep::next() {
+    const Deed keep = goTo(tr("Keep it"), "keep");
+    if (!desk_.fit())
+        return {tr("The light falls on the form: block in the head first, or try a basic form."),
+                goTo(tr("Block in"), "block-in"), keep};
+    if (!desk_.study().lighting)
+        return {tr("Where does the light come from? Say it to yourself; then read it, or drag the "
+                   "handle on the ball until form and photo agree."),
+                {tr("Read it"), [this] { desk_.light.read(desk_.picture(Side::Seen)); }},
+                keep};
+    const auto places = signedPlaces(desk_);
+    const auto dark = std::find_if(places.begin(), places.end(),
+                                   [](const SignedPlace& place) { return place.dark; });
+    if (!places.empty() && !places.front().dark && dark != places.end())
+        return {tr("Leave the paper bare at %1 first; the deepest tone goes to %2.")
+                    .arg(qt(wordsFor(places.front().place, learnersBook())),
+                         qt(wordsFor(dark->place, learnersBook()))),
+                keep};
+    return {tr("Draw it in these values, then compare."), keep};
+}
+
+std::unique_ptr<Step> makeLightStep(Desk& desk) {
+    return std::make_unique<LightStep>(desk);
+}
+
+} // namespace zokran

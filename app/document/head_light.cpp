@@ -1,0 +1,221 @@
+#include "app/document/head_light.h"
+
+#include "app/looking/looking.h"
+#include "core/light/squint.h"
+
+#include <QCoreApplication>
+#include <opencv2/core.hpp>
+
+namespace zokran {
+
+namespace {
+
+constexpr int across = 560;           ///< px of the shaded picture
+constexpr double sheetInRadii = 3.8;  ///< what it covers, ball radii
+constexpr double middleAt = 1.55;     ///< the ball's centre from its top
+constexpr int keptPictures = 6;
+
+cv::Mat matOf(const QImage& rgb) {
+    return {rgb.height(), rgb.width(), CV_8UC4, const_cast<uchar*>(rgb.constBits()),
+            static_cast<std::size_t>(rgb.bytesPerLine())};
+}
+
+/// Where the head is in a picture, 8-bit.
+cv::Mat maskOf(const HeadMarks& head, const View& view, int width, int height) {
+    const Relief relief(litHead(head), view, width, height);
+    cv::Mat mask(height, width, CV_8U, cv::Scalar(0));
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x)
+            if (relief.spot(x, y).there())
+                mask.at<std::uint8_t>(y, x) = 255;
+    return mask;
+}
+
+/// Draws the terminator, and dotted the edges of cast shadows, over a shaded picture.
+void drawEdges(QImage& picture, const Relief& relief, const Shading& shading) {
+    const QRgb terminator = qRgb(178, 60, 40), cast = qRgb(40, 110, 160);
+    std::vector<Zone> zones;
+    for (int y = 0; y < picture.height(); ++y)
+        for (int x = 0; x < picture.width(); ++x)
+            zones.push_back(relief.spot(x, y).ground ? Zone::Nothing : shading.at(x, y).zone);
+    const auto zone = [&](int x, int y) {
+        return zones[static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width()) +
+                     static_cast<std::size_t>(x)];
+    };
+    const auto away = [](Zone z) { return z == Zone::Core || z == Zone::Reflected; };
+    for (int y = 0; y + 2 < picture.height(); ++y)
+        for (int x = 0; x + 2 < picture.width(); ++x) {
+            const Zone own = zone(x, y);
+            for (const Zone beside : {zone(x + 1, y), zone(x, y + 1)}) {
+                if (own == Zone::Nothing || beside == Zone::Nothing)
+                    continue;
+                const bool turns = away(own) != away(beside);
+                const bool falls = (own == Zone::Cast) != (beside == Zone::Cast) &&
+                                   !away(own) && !away(beside);
+                if (turns || (falls && (x + y) % 8 < 4))
+                    for (const QPoint& p : {QPoint(x, y), {x + 1, y}, {x, y + 1}, {x + 1, y + 1}})
+                        picture.setPixel(p, turns ? terminator : cast);
+            }
+        }
+}
+
+} // namespace
+
+HeadLight::HeadLight(Document& document, Analysis& analysis, Selection& selection, QObject* parent)
+    : QObject(parent), document_(document), analysis_(analysis), selection_(selection) {
+    pool_.setMaxThreadCount(1);
+    connect(&document_, &Document::opened, this, &HeadLight::forget);
+}
+
+HeadLight::~HeadLight() {
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+void HeadLight::forget() {
+    ++asked_;
+    reading_ = cannotTell_ = false;
+    told_.reset();
+    form_ = "head";
+    squinted_.clear();
+}
+
+void HeadLight::set(const QString& words, const QString& merge,
+                    const std::function<void(Lighting&)>& change) {
+    Lighting wanted = lighting();
+    change(wanted);
+    if (wanted.key != lighting().key)
+        told_.reset();
+    cannotTell_ = false;
+    document_.edit(words, merge, [&](Study& s) { s.lighting = wanted; });
+}
+
+void HeadLight::read(const QImage& photograph) {
+    if (photograph.isNull() || !analysis_.fit())
+        return;
+    const int asked = ++asked_;
+    reading_ = true;
+    cannotTell_ = false;
+    emit changed();
+    pool_.start([this, asked, photograph, fit = *analysis_.fit()] {
+        const QImage rgb = photograph.convertToFormat(QImage::Format_RGB888).rgbSwapped();
+        const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
+                             static_cast<std::size_t>(rgb.bytesPerLine()));
+        const auto found = readLight(pixels, fit);
+        QMetaObject::invokeMethod(this, [this, asked, found] {
+            if (asked != asked_)
+                return; // another study lies on the bench
+            reading_ = false;
+            cannotTell_ = !found;
+            if (found) {
+                set(QCoreApplication::translate("HeadLight", "Read the light"), {}, [&](Lighting& l) {
+                    l.key = found->from;
+                    l.second = found->second;
+                });
+                told_ = found;
+            }
+            emit changed();
+        });
+    });
+}
+
+void HeadLight::choose(const std::string& form) {
+    form_ = form;
+    emit changed();
+}
+void HeadLight::setStands(bool stands) {
+    stands_ = stands;
+    emit changed();
+}
+void HeadLight::setShowsEdges(bool edges) {
+    edges_ = edges;
+    emit changed();
+}
+void HeadLight::setSquints(bool squints) {
+    squints_ = squints;
+    emit changed();
+}
+
+const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
+    const bool head = form_ == "head";
+    const auto& fit = analysis_.fit();
+    if (head && !fit)
+        return shaded_ = std::nullopt;
+    View view;
+    view.scale = across / sheetInRadii;
+    view.nearness = head ? fit->view.nearness : 1 / usualDistance.value;
+    view.centre = view.principal = {across / 2.0, head ? middleAt * view.scale : across / 2.0};
+    // A form stands a little below the eye, turned a little; the hand turns it on.
+    Pose pose = head ? fit->pose : Pose{toRadians(Degrees{25}), toRadians(Degrees{-22}), {0}};
+    pose.turn += selection_.turned().turn;
+    pose.tilt += selection_.turned().tilt;
+    view.face(headToView(pose));
+    const Wanted wanted{form_, stands_, head ? fit->head : HeadMarks{}, view.facing(), view.nearness};
+    const Lighting light = lighting();
+    const bool another = wanted_ != wanted;
+    if (another) {
+        LitSolid solid;
+        if (head)
+            solid = litHead(fit->head);
+        else
+            for (const BasicForm& form : basicForms())
+                if (form.id == form_)
+                    solid = litForm(form, stands_);
+        relief_ = std::make_unique<Relief>(std::move(solid), view, across, across);
+        wanted_ = wanted;
+    }
+    if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_)
+        return shaded_;
+    const Shading shading(*relief_, light);
+    constexpr std::uint8_t paper = 119; // the middle of the scale
+    const std::vector<std::uint8_t> grey = shading.picture(light.values, paper);
+    Shaded made;
+    made.picture = QImage(grey.data(), across, across, across, QImage::Format_Grayscale8)
+                       .convertToFormat(QImage::Format_RGB32);
+    if (edges_)
+        drawEdges(made.picture, *relief_, shading);
+    made.extent = QSizeF(across, across);
+    if (head)
+        made.places = litPlaces(*relief_, shading, fit->head);
+    shadedBy_ = light;
+    shadedEdges_ = edges_;
+    return shaded_ = std::move(made);
+}
+
+HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::optional<View>& view,
+                                        const HeadMarks& head, double width) {
+    if (picture.isNull())
+        return {};
+    const int values = lighting().values;
+    QString key = QString("%1 %2").arg(picture.cacheKey()).arg(values);
+    if (view)
+        key += QString(" %1 %2 %3").arg(view->centre.x()).arg(view->centre.y()).arg(view->scale);
+    if (const auto known = squinted_.constFind(key); known != squinted_.cend())
+        return *known;
+    if (squinted_.size() >= keptPictures)
+        squinted_.clear();
+    squinted_[key] = {};
+    pool_.start([this, key, picture, view, head, width, values] {
+        const QImage small = shrunk(picture).convertToFormat(QImage::Format_RGB32);
+        const cv::Mat grey = zokran::squinted(matOf(small), values);
+        Squinted made;
+        made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
+                              QImage::Format_Grayscale8)
+                           .convertToFormat(QImage::Format_RGB32);
+        if (view) {
+            View scaled = *view;
+            const double share = small.width() / width;
+            scaled.scale *= share;
+            scaled.centre *= share;
+            scaled.principal *= share;
+            made.shares = valueShares(grey, maskOf(head, scaled, grey.cols, grey.rows), values);
+        }
+        QMetaObject::invokeMethod(this, [this, key, made] {
+            squinted_[key] = made;
+            emit changed();
+        });
+    });
+    return {};
+}
+
+} // namespace zokran

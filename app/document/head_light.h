@@ -1,0 +1,98 @@
+#pragma once
+
+#include "app/document/analysis.h"
+#include "app/document/selection.h"
+#include "core/light/light.h"
+#include "core/light/places.h"
+#include "core/light/values.h"
+
+#include <QHash>
+#include <QImage>
+#include <QThreadPool>
+
+namespace zokran {
+
+/// The light on the head on the bench: how the form looks under it, and the two pictures in the same
+/// values beside it.
+class HeadLight : public QObject {
+    Q_OBJECT
+
+public:
+    HeadLight(Document& document, Analysis& analysis, Selection& selection,
+              QObject* parent = nullptr);
+    ~HeadLight() override;
+
+    /// As the learner set it, or the usual one.
+    Lighting lighting() const { return document_.study().lighting.value_or(Lighting{}); }
+    /// Changes it, undoably; `merge` as in `Document::edit`.
+    void set(const QString& words, const QString& merge, const std::function<void(Lighting&)>& change);
+
+    /// Reads the light off the photograph, off the UI thread.
+    void read(const QImage& photograph);
+    bool isReading() const { return reading_; }
+    /// What came of it; of the study on the bench, until the light is set by hand.
+    const std::optional<LightReading>& readLast() const { return told_; }
+    /// The light was looked for and could not be told.
+    bool cannotTell() const { return cannotTell_; }
+
+    /// What is shown shaded: "head", or a basic form by its id.
+    const std::string& form() const { return form_; }
+    void choose(const std::string& form);
+    bool stands() const { return stands_; }
+    void setStands(bool stands);
+    bool showsEdges() const { return edges_; }
+    void setShowsEdges(bool edges);
+    bool squints() const { return squints_; }
+    void setSquints(bool squints);
+
+    /// A head or form shaded, and how large a sheet it lies on, px of that sheet.
+    struct Shaded {
+        QImage picture;
+        QSizeF extent;
+        std::vector<LitPlace> places; ///< of a head, px of the sheet, the lightest first
+    };
+    /// As the lighting has it; nothing before there is a fit. Worked out when light, head, or pose change.
+    const std::optional<Shaded>& shaded();
+
+    /// A picture in the lighting's values, and how much of the head lies in each.
+    struct Squinted {
+        QImage picture; ///< null while it is being made
+        std::optional<ValueShares> shares;
+    };
+    /// `view`: of the head in the picture as the marks have it, `width` of that picture; may be nothing.
+    Squinted squinted(const QImage& picture, const std::optional<View>& view, const HeadMarks& head,
+                      double width);
+
+signals:
+    void changed();
+
+private:
+    void forget();
+
+    Document& document_;
+    Analysis& analysis_;
+    Selection& selection_;
+    std::string form_ = "head";
+    bool stands_ = true, edges_ = false, squints_ = true;
+    bool reading_ = false, cannotTell_ = false;
+    std::optional<LightReading> told_;
+    int asked_ = 0;
+    /// What the relief was made for, and what the shading.
+    struct Wanted {
+        std::string form;
+        bool stands = false;
+        HeadMarks head;
+        Eigen::Matrix3d facing = Eigen::Matrix3d::Identity();
+        double nearness = 0;
+        bool operator==(const Wanted&) const = default;
+    };
+    std::optional<Wanted> wanted_;
+    std::unique_ptr<Relief> relief_;
+    std::optional<Shaded> shaded_;
+    Lighting shadedBy_;
+    bool shadedEdges_ = false;
+    QHash<QString, Squinted> squinted_;
+    QThreadPool pool_;
+};
+
+} // namespace zokran

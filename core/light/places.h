@@ -1,0 +1,43 @@
+#pragma once
+
+#include "core/light/relief.h"
+
+#include <string_view>
+
+namespace zokran {
+
+/// A place of the face on which light is judged.
+struct LightPlace {
+    std::string_view id;
+    const char* name; ///< in English, for the phrasebook: "the forehead"
+    bool bothSides;   ///< there are two of it
+    /// Where it lies and how large it is, on a sitter's own head; of a pair the sitter's left one.
+    HeadPoint (*at)(const HeadMarks& head);
+    BallRadii radius;
+    /// It looks this way: of the skin about it only what is turned so counts (unit vector, head frame).
+    Eigen::Vector3d looks;
+};
+/// Every place, in the order in which a face is gone through from above.
+const std::vector<LightPlace>& lightPlaces();
+
+/// A place in one picture under one light.
+struct LitPlace {
+    const LightPlace* place;
+    int side = 0;    ///< +1 the sitter's left, -1 the right, 0 in the middle
+    float light = 0; ///< linear, 0 to 1, in the mean
+    float lightest = 0; ///< of its lightest third, by which the eye finds where light is caught
+    bool cast = false; ///< most of it lies in a cast shadow
+    PicturePoint at{0, 0};
+};
+
+/// The places that are seen, by where the light is caught first.
+std::vector<LitPlace> litPlaces(const Relief& relief, const Shading& shading, const HeadMarks& head);
+
+/// Those that catch it first, and those that stay dark, the darkest first; no place is of both,
+/// and none is called light that lies in shadow.
+struct LightAndDark {
+    std::vector<LitPlace> light, dark;
+};
+LightAndDark lightAndDark(const std::vector<LitPlace>& places, std::size_t most = 5);
+
+} // namespace zokran
