@@ -41,6 +41,7 @@ Analysis::Analysis(Document& document, QObject* parent)
             study_ = document_.id();
             fit_.reset();
             fitted_ = {};
+            comparedFrom_.reset();
         }
         refit();
         emit changed();
@@ -67,6 +68,7 @@ void Analysis::refit() {
     const bool following = document_.isFollowing();
     if (!fitIsCurrent()) {
         const std::optional<Fit> before = std::move(fit_);
+        comparedFrom_.reset();
         const PhotoMarks& marks = document_.study().reference;
         fit_.reset();
         telling_.reset();
@@ -106,12 +108,16 @@ void Analysis::settle() {
 
 void Analysis::recompare() {
     compareSoon_.stop();
+    const Study& study = document_.study();
+    ComparedFrom from{study.attempts, study.current, study.hold, study.tolerances};
+    if (comparedFrom_ == from)
+        return;
+    comparedFrom_ = std::move(from);
     compared_.restart();
     comparison_.reset();
     round_.reset();
     pageTroubles_.reset();
     lacking_[1].clear();
-    const Study& study = document_.study();
     const Attempt* attempt = study.attempt();
     if (!attempt) {
         lacking_[1] = tr("there is no sketch yet");

@@ -82,6 +82,15 @@ private:
         std::shared_ptr<const Construction> construction;
     };
     mutable std::vector<Made> made_; ///< by the first canon, and by the one over it
+    /// What the comparison was made from, beside the fit; nothing where that has changed since.
+    struct ComparedFrom {
+        std::vector<Attempt> attempts;
+        std::size_t current = 0;
+        Hold hold = Hold::All;
+        Tolerances tolerances;
+        bool operator==(const ComparedFrom&) const = default;
+    };
+    std::optional<ComparedFrom> comparedFrom_;
     QTimer compareSoon_, settleSoon_;
     QElapsedTimer compared_; ///< since the last comparison
 };

@@ -10,9 +10,8 @@ namespace zokran {
 
 namespace {
 
-constexpr int across = 560;           ///< px of the shaded picture
-constexpr double sheetInRadii = 3.8;  ///< what it covers, ball radii
-constexpr double middleAt = 1.55;     ///< the ball's centre from its top
+constexpr int across = 500, down = 696; ///< px of the shaded picture
+constexpr double sheetInRadii = 3.8;    ///< what it covers across, ball radii
 constexpr int keptPictures = 6;
 
 cv::Mat matOf(const QImage& rgb) {
@@ -144,7 +143,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     View view;
     view.scale = across / sheetInRadii;
     view.nearness = head ? fit->view.nearness : 1 / usualDistance.value;
-    view.centre = view.principal = {across / 2.0, head ? middleAt * view.scale : across / 2.0};
+    view.centre = view.principal = {across / 2.0, down / 2.0};
     // A form stands a little below the eye, turned a little; the hand turns it on.
     Pose pose = head ? fit->pose : Pose{toRadians(Degrees{25}), toRadians(Degrees{-22}), {0}};
     pose.turn += selection_.turned().turn;
@@ -155,13 +154,18 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     const bool another = wanted_ != wanted;
     if (another) {
         LitSolid solid;
-        if (head)
-            solid = litHead(fit->head);
-        else
+        if (head) {
+            if (!places_ || litMarks_ != fit->head) {
+                litHead_ = litHead(fit->head);
+                places_.emplace(litHead_, fit->head);
+            }
+            litMarks_ = fit->head;
+            solid = litHead_;
+        } else
             for (const BasicForm& form : basicForms())
                 if (form.id == form_)
                     solid = litForm(form, stands_);
-        relief_ = std::make_unique<Relief>(std::move(solid), view, across, across);
+        relief_ = std::make_unique<Relief>(std::move(solid), view, across, down);
         wanted_ = wanted;
     }
     if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_)
@@ -170,20 +174,20 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     constexpr std::uint8_t paper = 119; // the middle of the scale
     const std::vector<std::uint8_t> grey = shading.picture(light.values, paper);
     Shaded made;
-    made.picture = QImage(grey.data(), across, across, across, QImage::Format_Grayscale8)
+    made.picture = QImage(grey.data(), across, down, across, QImage::Format_Grayscale8)
                        .convertToFormat(QImage::Format_RGB32);
     if (edges_)
         drawEdges(made.picture, *relief_, shading);
-    made.extent = QSizeF(across, across);
+    made.view = view;
     if (head)
-        made.places = litPlaces(*relief_, shading, fit->head);
+        made.places = litPlaces(*relief_, shading, *places_);
     shadedBy_ = light;
     shadedEdges_ = edges_;
     return shaded_ = std::move(made);
 }
 
 HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::optional<View>& view,
-                                        const HeadMarks& head, double width) {
+                                        const HeadMarks& head, double width, bool drawing) {
     if (picture.isNull())
         return {};
     const int values = lighting().values;
@@ -195,9 +199,12 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
     if (squinted_.size() >= keptPictures)
         squinted_.clear();
     squinted_[key] = {};
-    pool_.start([this, key, picture, view, head, width, values] {
+    pool_.start([this, key, picture, view, head, width, drawing, values] {
         const QImage small = shrunk(picture).convertToFormat(QImage::Format_RGB32);
-        const cv::Mat grey = zokran::squinted(matOf(small), values);
+        constexpr double blur = 0.006; // less than half-shut eyes lose, so that the nose stays one
+        const cv::Mat whole = matOf(small);
+        const cv::Mat grey =
+            zokran::squinted(drawing ? onWhitePaper(whole) : whole, values, blur);
         Squinted made;
         made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
                               QImage::Format_Grayscale8)

@@ -45,11 +45,11 @@ public:
     bool squints() const { return squints_; }
     void setSquints(bool squints);
 
-    /// A head or form shaded, and how large a sheet it lies on, px of that sheet.
+    /// A head or form shaded, and how it stands in the picture, px.
     struct Shaded {
         QImage picture;
-        QSizeF extent;
-        std::vector<LitPlace> places; ///< of a head, px of the sheet, the lightest first
+        View view;
+        std::vector<LitPlace> places; ///< of a head, the lightest first
     };
     /// As the lighting has it; nothing before there is a fit. Worked out when light, head, or pose change.
     const std::optional<Shaded>& shaded();
@@ -60,8 +60,9 @@ public:
         std::optional<ValueShares> shares;
     };
     /// `view`: of the head in the picture as the marks have it, `width` of that picture; may be nothing.
+    /// `drawing`: its paper counts as white.
     Squinted squinted(const QImage& picture, const std::optional<View>& view, const HeadMarks& head,
-                      double width);
+                      double width, bool drawing);
 
 signals:
     void changed();
@@ -87,6 +88,9 @@ private:
         bool operator==(const Wanted&) const = default;
     };
     std::optional<Wanted> wanted_;
+    HeadMarks litMarks_;
+    LitSolid litHead_; ///< of those marks
+    std::optional<PlaceNet> places_;
     std::unique_ptr<Relief> relief_;
     std::optional<Shaded> shaded_;
     Lighting shadedBy_;

@@ -73,7 +73,14 @@ void LightBall::paintEvent(QPaintEvent*) {
     std::vector<std::pair<Eigen::Vector3d, double>> lights{{towardsLight(lighting_.key), 1.0}};
     if (lighting_.second)
         lights.emplace_back(towardsLight(lighting_.second->from), lighting_.second->strength);
-    for (int y = 0; y < size; ++y)
+    std::vector<QRgb> greys;
+    for (int value = 0; value < lighting_.values; ++value) {
+        const double shown = displayOfLinear(linearOfLightness(lightnessOfValue(value, lighting_.values)));
+        const int grey = static_cast<int>(std::lround(255 * shown));
+        greys.push_back(qRgb(grey, grey, grey));
+    }
+    for (int y = 0; y < size; ++y) {
+        auto* row = reinterpret_cast<QRgb*>(ball.scanLine(y));
         for (int x = 0; x < size; ++x) {
             const double u = (x + 0.5 - size / 2.0) * 2 / size, v = (size / 2.0 - y - 0.5) * 2 / size;
             const double rest = 1 - u * u - v * v;
@@ -83,13 +90,10 @@ void LightBall::paintEvent(QPaintEvent*) {
             double light = 0.1;
             for (const auto& [towards, strength] : lights)
                 light += 0.9 * strength * std::max(0.0, n.dot(towards));
-            const double lightness = lightnessOfValue(
-                Shading::valueOf(static_cast<float>(std::min(1.0, light)), lighting_.values),
-                lighting_.values);
-            const int grey = static_cast<int>(
-                std::lround(255 * displayOfLinear(linearOfLightness(lightness))));
-            ball.setPixel(x, y, qRgb(grey, grey, grey));
+            row[x] = greys[static_cast<std::size_t>(Shading::valueOf(
+                static_cast<float>(std::min(1.0, light)), lighting_.values))];
         }
+    }
     painter.drawImage(QRectF(middle - QPointF(r, r), QSizeF(2 * r, 2 * r)), ball);
     painter.setPen(QPen(theme.quiet, 1));
     painter.drawEllipse(middle, r, r);

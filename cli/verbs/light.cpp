@@ -27,7 +27,8 @@ nlohmann::ordered_json placesJson(const Fit& fit, const LightDirection& light) {
     view.face(headToView(fit.pose));
     const Relief relief(litHead(fit.head), view, across, across);
     auto list = nlohmann::ordered_json::array();
-    for (const LitPlace& place : litPlaces(relief, Shading(relief, {light}), fit.head))
+    const PlaceNet net(relief.solid(), fit.head);
+    for (const LitPlace& place : litPlaces(relief, Shading(relief, {light}), net))
         list.push_back({{"place", std::string(place.place->id) +
                                       (place.side > 0 ? "_l" : place.side < 0 ? "_r" : "")},
                         {"light", place.light},

@@ -39,13 +39,13 @@ void addEllipsoid(LitSolid& lit, const HeadPoint& middle, const Eigen::Matrix3d&
             lit.addQuad(on(i, k), on(i, k + 1), on(i + 1, k + 1), on(i + 1, k));
 }
 
-/// The eyes as balls behind their lids, where the skin itself goes inward.
+/// The eyes as balls between the lids.
 void addEyes(LitSolid& lit, const HeadMarks& head) {
     constexpr double eye = 0.13; // a grown eye is 24 mm across (from memory), a ball radius some 96 mm
-    constexpr double lids = 1.35; // and what opens beside it in the skin is filled with it
+    constexpr double lids = 1.4; // drawn out, it fills what the lids leave open
     for (Mark pupil : {Mark::PupilL, Mark::PupilR})
         addEllipsoid(lit, head[pupil] - HeadPoint(0, 0, eye),
-                     Eigen::Vector3d(lids * eye, 1.1 * eye, eye).asDiagonal().toDenseMatrix());
+                     Eigen::Vector3d(lids * eye, lids * eye, eye).asDiagonal().toDenseMatrix());
 }
 
 /// The ears as flat ovals.
@@ -63,12 +63,25 @@ void addEars(LitSolid& lit, const HeadMarks& head) {
     }
 }
 
+/// Whether a place of the skin lies in the pouch behind the lids, where the skin goes inward.
+bool isBehindLids(const HeadPoint& p, const HeadSolid& solid) {
+    constexpr double across = 0.35, up = 0.3, behind = 0.03;
+    for (Mark pupil : {Mark::PupilL, Mark::PupilR}) {
+        const Eigen::Vector3d off = p - solid.head()[pupil];
+        if (std::abs(off.x()) < across && std::abs(off.y()) < up && p.z() > 0)
+            return p.z() < solid.front({p.x()}, {p.y()}).at.z() - behind;
+    }
+    return false;
+}
+
 /// How far out the surface of ball and head lies: on the ball, but where the skin lies within it just
 /// under the skin, and in between drawn from one to the other.
 class DrawnIn {
 public:
     explicit DrawnIn(const HeadSolid& solid) {
         for (const HeadPoint& p : solid.skin().points) {
+            if (isBehindLids(p, solid))
+                continue;
             reach_.push_back(p.norm());
             ways_.push_back(p / std::max(1e-9, p.norm()));
         }
@@ -165,9 +178,12 @@ LitSolid litHead(const HeadMarks& head) {
     constexpr double foot = -1.7; // where the neck is cut off, level
     for (const auto& corners : solid.skin().triangles) {
         double highest = -1e9;
-        for (std::uint32_t c : corners)
+        bool hidden = false;
+        for (std::uint32_t c : corners) {
             highest = std::max(highest, solid.skin().points[c].y());
-        if (highest > foot)
+            hidden = hidden || isBehindLids(solid.skin().points[c], solid);
+        }
+        if (highest > foot && !hidden)
             lit.triangles.push_back({corners, false});
     }
     for (HeadPoint& p : lit.points)

@@ -68,26 +68,22 @@ const std::vector<LightPlace>& lightPlaces() {
         {"side", ZOKRAN_WORDS("the side of the head"), true, sidePlane, {0.3}, aside},
         {"forehead", ZOKRAN_WORDS("the forehead"), false, forehead, {0.3}, ahead},
         {"brow_bone", ZOKRAN_WORDS("the brow bone"), true, browBone, {0.14}, ahead},
-        {"socket", ZOKRAN_WORDS("the eye socket"), true, socket, {0.13}, below},
+        {"socket", ZOKRAN_WORDS("the eye socket"), true, socket, {0.15}, under, 0.6},
         {"nose", ZOKRAN_WORDS("the nose"), false, nose, {0.22}, ahead},
         {"nose_foot", ZOKRAN_WORDS("under the nose"), false, noseFoot, {0.12}, under},
         {"cheekbone", ZOKRAN_WORDS("the cheekbone"), true, cheekbone, {0.17}, slant},
         {"cheek", ZOKRAN_WORDS("the cheek"), true, cheek, {0.18}, slant},
-        {"upper_lip", ZOKRAN_WORDS("the upper lip"), false, upperLip, {0.12}, below},
-        {"lower_lip", ZOKRAN_WORDS("the lower lip"), false, lowerLip, {0.1}, ahead},
-        {"under_lip", ZOKRAN_WORDS("under the lower lip"), false, underLip, {0.1}, below},
-        {"chin", ZOKRAN_WORDS("the chin"), false, chin, {0.13}, ahead},
+        {"upper_lip", ZOKRAN_WORDS("the upper lip"), false, upperLip, {0.12}, under, 0.6},
+        {"lower_lip", ZOKRAN_WORDS("the lower lip"), false, lowerLip, {0.1}, ahead, 0.6},
+        {"under_lip", ZOKRAN_WORDS("under the lower lip"), false, underLip, {0.12}, below, 0.7},
+        {"chin", ZOKRAN_WORDS("the chin"), false, chin, {0.14}, ahead, 0.6},
         {"under_chin", ZOKRAN_WORDS("under the chin"), false, underChin, {0.25}, under},
         {"neck", ZOKRAN_WORDS("the neck"), true, neck, {0.25}, slant},
     };
     return all;
 }
 
-std::vector<LitPlace> litPlaces(const Relief& relief, const Shading& shading,
-                                const HeadMarks& head) {
-    constexpr double turned = 0.3; // of what looks another way the place is not
-    std::vector<LitPlace> places;
-    const LitSolid& solid = relief.solid();
+PlaceNet::PlaceNet(const LitSolid& solid, const HeadMarks& head) {
     for (const LightPlace& place : lightPlaces())
         for (int side : {1, -1}) {
             if (side < 0 && !place.bothSides)
@@ -96,44 +92,53 @@ std::vector<LitPlace> litPlaces(const Relief& relief, const Shading& shading,
             Eigen::Vector3d looks = place.looks;
             middle.x() *= side;
             looks.x() *= side;
-            // The surface nearest to the place, and what of it lies round there and looks that way.
-            std::vector<std::size_t> about;
-            for (double reach = place.radius.value; about.size() < 4 && reach < 0.6; reach *= 1.4) {
-                about.clear();
+            Entry entry{&place, place.bothSides ? side : 0, {}};
+            // Wider where the surface lies further off than the place is large.
+            for (double reach = place.radius.value; entry.points.size() < 4 && reach < 0.6; reach *= 1.4) {
+                entry.points.clear();
                 for (std::size_t i = 0; i < solid.points.size(); ++i)
-                    if ((solid.points[i] - middle).norm() < reach && solid.normals[i].dot(looks) > turned)
-                        about.push_back(i);
+                    if ((solid.points[i] - middle).norm() < reach &&
+                        solid.normals[i].dot(looks) > place.turned)
+                        entry.points.push_back(i);
             }
-            int cast = 0;
-            std::vector<std::pair<float, PicturePoint>> seen;
-            for (std::size_t i : about) {
-                const Eigen::Vector3f normal = relief.facing() * solid.normals[i].cast<float>();
-                if (!relief.view().faces(solid.points[i], solid.normals[i]) ||
-                    !relief.isSeen(solid.points[i]))
-                    continue;
-                const Shading::Tone tone =
-                    shading.at(relief.facing() * solid.points[i].cast<float>(), normal);
-                cast += tone.zone == Zone::Cast;
-                seen.emplace_back(tone.light, relief.view().project(solid.points[i]));
-            }
-            // A sliver of it at the edge says nothing.
-            if (seen.size() < 3 || 4 * seen.size() < about.size())
-                continue;
-            std::sort(seen.begin(), seen.end(),
-                      [](const auto& a, const auto& b) { return a.first > b.first; });
-            LitPlace lit{&place, place.bothSides ? side : 0};
-            const std::size_t third = std::max<std::size_t>(1, seen.size() / 3);
-            for (std::size_t i = 0; i < seen.size(); ++i) {
-                lit.light += seen[i].first / static_cast<float>(seen.size());
-                lit.at += seen[i].second / static_cast<double>(seen.size());
-                if (i < third)
-                    lit.lightest += seen[i].first / static_cast<float>(third);
-            }
-            lit.cast = 2 * cast > static_cast<int>(seen.size());
-            places.push_back(lit);
+            entries_.push_back(std::move(entry));
         }
-    std::stable_sort(places.begin(), places.end(),
-                     [](const LitPlace& a, const LitPlace& b) { return a.lightest > b.lightest; });
+}
+
+std::vector<LitPlace> litPlaces(const Relief& relief, const Shading& shading, const PlaceNet& net) {
+    std::vector<LitPlace> places;
+    const LitSolid& solid = relief.solid();
+    for (const PlaceNet::Entry& entry : net.entries()) {
+        int cast = 0;
+        std::vector<std::pair<float, PicturePoint>> seen;
+        for (std::size_t i : entry.points) {
+            if (!relief.view().faces(solid.points[i], solid.normals[i]) ||
+                !relief.isSeen(solid.points[i]))
+                continue;
+            const Shading::Tone tone =
+                shading.at(relief.placed()[i], relief.facing() * solid.normals[i].cast<float>());
+            cast += tone.zone == Zone::Cast;
+            seen.emplace_back(tone.light, relief.view().project(solid.points[i]));
+        }
+        // A sliver of it at the edge says nothing.
+        if (seen.size() < 3 || 4 * seen.size() < entry.points.size())
+            continue;
+        std::sort(seen.begin(), seen.end(),
+                  [](const auto& a, const auto& b) { return a.first > b.first; });
+        LitPlace lit{entry.place, entry.side};
+        const std::size_t third = std::max<std::size_t>(1, seen.size() / 3);
+        for (std::size_t i = 0; i < seen.size(); ++i) {
+            lit.light += seen[i].first / static_cast<float>(seen.size());
+            lit.at += seen[i].second / static_cast<double>(seen.size());
+            if (i < third)
+                lit.lightest += seen[i].first / static_cast<float>(third);
+        }
+        lit.cast = 2 * cast > static_cast<int>(seen.size());
+        places.push_back(lit);
+    }
+    std::stable_sort(places.begin(), places.end(), [](const LitPlace& a, const LitPlace& b) {
+        return a.caught() > b.caught();
+    });
     return places;
 }
 
@@ -142,7 +147,7 @@ LightAndDark lightAndDark(const std::vector<LitPlace>& places, std::size_t most)
     constexpr float shadow = 0.2f;
     LightAndDark told;
     for (const LitPlace& place : places)
-        if (told.light.size() < most && place.lightest > 2 * shadow)
+        if (told.light.size() < most && place.caught() > 1.5f * shadow)
             told.light.push_back(place);
     std::vector<LitPlace> rest(places.begin() + static_cast<std::ptrdiff_t>(told.light.size()),
                                places.end());

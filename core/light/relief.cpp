@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <opencv2/core/utility.hpp>
 
 namespace zokran {
 
@@ -14,32 +15,33 @@ using Eigen::Vector3f;
 /// Calls `put(x, y, v, w)` for each whole place of a grid inside a triangle of the plane, with the
 /// weights of its second and third corner.
 template <class Put>
-void fill(const std::array<PicturePoint, 3>& at, int width, int height, Put put) {
-    const PicturePoint ab = at[1] - at[0], ac = at[2] - at[0];
-    const double area = ab.x() * ac.y() - ab.y() * ac.x();
-    if (std::abs(area) < 1e-9)
+void fill(const std::array<Eigen::Vector2f, 3>& at, int width, int height, Put put) {
+    const Eigen::Vector2f ab = at[1] - at[0], ac = at[2] - at[0];
+    const float area = ab.x() * ac.y() - ab.y() * ac.x();
+    if (std::abs(area) < 1e-7f)
         return;
-    const PicturePoint low = at[0].cwiseMin(at[1]).cwiseMin(at[2]),
-                       high = at[0].cwiseMax(at[1]).cwiseMax(at[2]);
-    if (high.x() < 0 || high.y() < 0 || low.x() > width - 1 || low.y() > height - 1)
+    const Eigen::Vector2f low = at[0].cwiseMin(at[1]).cwiseMin(at[2]),
+                          high = at[0].cwiseMax(at[1]).cwiseMax(at[2]);
+    const float right = static_cast<float>(width - 1), foot = static_cast<float>(height - 1);
+    if (!(high.x() >= 0 && high.y() >= 0 && low.x() <= right && low.y() <= foot))
         return;
-    const int x0 = std::max(0, static_cast<int>(std::ceil(low.x()))),
-              x1 = std::min(width - 1, static_cast<int>(std::floor(high.x()))),
-              y0 = std::max(0, static_cast<int>(std::ceil(low.y()))),
-              y1 = std::min(height - 1, static_cast<int>(std::floor(high.y())));
-    constexpr double edge = -1e-9; // neighbours share their edge, no pixel falls between them
-    const double vx = ac.y() / area, vy = -ac.x() / area, wx = -ab.y() / area, wy = ab.x() / area;
+    const int x0 = static_cast<int>(std::ceil(std::max(0.0f, low.x()))),
+              x1 = static_cast<int>(std::min(right, high.x())),
+              y0 = static_cast<int>(std::ceil(std::max(0.0f, low.y()))),
+              y1 = static_cast<int>(std::min(foot, high.y()));
+    constexpr float edge = -1e-4f; // neighbours share their edge, no pixel falls between them
+    const float vx = ac.y() / area, vy = -ac.x() / area, wx = -ab.y() / area, wy = ab.x() / area;
     for (int y = y0; y <= y1; ++y)
         for (int x = x0; x <= x1; ++x) {
-            const double dx = x - at[0].x(), dy = y - at[0].y();
-            const double v = dx * vx + dy * vy, w = dx * wx + dy * wy;
+            const float dx = static_cast<float>(x) - at[0].x(), dy = static_cast<float>(y) - at[0].y();
+            const float v = dx * vx + dy * vy, w = dx * wx + dy * wy;
             if (v >= edge && w >= edge && v + w <= 1 - edge)
-                put(x, y, static_cast<float>(v), static_cast<float>(w));
+                put(x, y, v, w);
         }
 }
 
 constexpr float everywhere = 0.1f;  ///< of the light comes from everywhere
-constexpr int shadowGrid = 360;     ///< places across the grid of heights
+constexpr int shadowGrid = 300;     ///< places across the grid of heights
 constexpr float shadowReach = 2.6f; ///< ball radii it covers to each side
 
 /// What of the light that is everywhere gets to a place turned away by this cosine (below 0): least
@@ -69,6 +71,7 @@ Relief::Relief(LitSolid solid, const View& view, int width, int height)
       spots_(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)) {
     for (const HeadPoint& p : solid_.points) {
         projected_.push_back(view_.project(p));
+        placed_.emplace_back(facing_ * p.cast<float>());
         depth_.push_back(static_cast<float>(-(view_.rotation * p).z()));
     }
     for (const LitSolid::Triangle& triangle : solid_.triangles)
@@ -76,16 +79,16 @@ Relief::Relief(LitSolid solid, const View& view, int width, int height)
 }
 
 void Relief::draw(const LitSolid::Triangle& triangle) {
-    std::array<PicturePoint, 3> at;
+    std::array<Eigen::Vector2f, 3> at;
     std::array<Vector3f, 3> normal, place;
     std::array<float, 3> depth{};
     bool faces = triangle.ground;
     for (std::size_t k = 0; k < 3; ++k) {
         const std::uint32_t c = triangle.corners[k];
-        at[k] = projected_[c];
+        at[k] = projected_[c].cast<float>();
         depth[k] = depth_[c];
         normal[k] = facing_ * solid_.normals[c].cast<float>();
-        place[k] = facing_ * solid_.points[c].cast<float>();
+        place[k] = placed_[c];
         faces = faces || view_.faces(solid_.points[c], solid_.normals[c]);
     }
     if (!faces)
@@ -123,10 +126,9 @@ Shading::Reach Shading::reachOf(const LightDirection& from, double strength) con
     constexpr std::size_t cells = shadowGrid * shadowGrid;
     reach.height.assign(cells, -1e9f);
     const float perUnit = shadowGrid / (2 * shadowReach);
-    std::vector<PicturePoint> at;
+    std::vector<Eigen::Vector2f> at;
     std::vector<float> height;
-    for (const HeadPoint& p : relief_.solid().points) {
-        const Vector3f q = relief_.facing() * p.cast<float>();
+    for (const Vector3f& q : relief_.placed()) {
         at.emplace_back((q.dot(reach.across) + shadowReach) * perUnit,
                         (q.dot(reach.up) + shadowReach) * perUnit);
         height.push_back(q.dot(reach.towards));
@@ -217,17 +219,17 @@ std::vector<std::uint8_t> Shading::picture(int values, std::uint8_t behind) cons
                              valueOf(static_cast<float>(y), values), values)))
                        : code(y);
     }
-    std::vector<std::uint8_t> picture;
-    picture.reserve(static_cast<std::size_t>(relief_.width()) *
-                    static_cast<std::size_t>(relief_.height()));
-    for (int y = 0; y < relief_.height(); ++y)
-        for (int x = 0; x < relief_.width(); ++x) {
-            const Relief::Spot& spot = relief_.spot(x, y);
-            picture.push_back(
-                spot.there() ? greys[static_cast<std::size_t>(
-                                   std::lround(std::sqrt(at(spot.at, spot.normal).light) * entries))]
-                             : behind);
-        }
+    const auto width = static_cast<std::size_t>(relief_.width());
+    std::vector<std::uint8_t> picture(width * static_cast<std::size_t>(relief_.height()), behind);
+    cv::parallel_for_({0, relief_.height()}, [&](const cv::Range& rows) {
+        for (int y = rows.start; y < rows.end; ++y)
+            for (int x = 0; x < relief_.width(); ++x)
+                if (const Relief::Spot& spot = relief_.spot(x, y); spot.there()) {
+                    const float root = std::sqrt(at(spot.at, spot.normal).light);
+                    picture[static_cast<std::size_t>(y) * width + static_cast<std::size_t>(x)] =
+                        greys[static_cast<std::size_t>(root * entries + 0.5f)];
+                }
+    });
     return picture;
 }
 

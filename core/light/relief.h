@@ -46,6 +46,8 @@ public:
     }
     /// Whether this place of the solid is seen, and not hidden behind another.
     bool isSeen(const HeadPoint& p) const;
+    /// The solid's points in the sight axes.
+    const std::vector<Eigen::Vector3f>& placed() const { return placed_; }
     /// From the head's axes to the sight axes.
     const Eigen::Matrix3f& facing() const { return facing_; }
 
@@ -57,6 +59,7 @@ private:
     int width_, height_;
     Eigen::Matrix3f facing_;
     std::vector<PicturePoint> projected_;
+    std::vector<Eigen::Vector3f> placed_;
     std::vector<float> depth_; ///< of the solid's points
     std::vector<Spot> spots_;
 };

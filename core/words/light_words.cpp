@@ -26,8 +26,8 @@ std::string wordsFor(const LitPlace& place, const Phrasebook& book) {
     const std::string name = book.say(place.place->name);
     if (place.side == 0)
         return name;
-    return book.say(place.side > 0 ? ZOKRAN_WORDS("{place} on the right")
-                                   : ZOKRAN_WORDS("{place} on the left"),
+    return book.say(place.side > 0 ? ZOKRAN_WORDS("{place}, right")
+                                   : ZOKRAN_WORDS("{place}, left"),
                     {{"place", name}});
 }
 

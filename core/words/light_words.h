@@ -10,7 +10,7 @@ namespace zokran {
 std::string wordsFor(const LightDirection& light, const Phrasebook& book = english());
 
 /// A place by its name, and of a pair on which side, the viewer's when the face looks at them: "the
-/// cheekbone on the left" is the sitter's right one.
+/// cheekbone, left" is the sitter's right one.
 std::string wordsFor(const LitPlace& place, const Phrasebook& book = english());
 
 /// What a drawing's values lack, in a sentence; empty when nothing.

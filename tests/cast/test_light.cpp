@@ -4,6 +4,7 @@
 #include "cast/sitter.h"
 #include "cast/stand_in_camera.h"
 #include "core/light/light.h"
+#include "core/light/tone.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -93,4 +94,63 @@ TEST_CASE("The form is shaded by Lambert's law, and in as many values as are ask
         CHECK(static_cast<int>(values.size()) <= steps);
         CHECK(static_cast<int>(values.size()) >= steps - 1);
     }
+}
+
+namespace {
+
+double angleBetween(const LightDirection& a, const LightDirection& b) {
+    return degrees({std::acos(std::clamp(towardsLight(a).dot(towardsLight(b)), -1.0, 1.0))});
+}
+
+/// Two pictures of one head as if both lights had burnt at once: what they send adds up.
+void addLight(Picture& picture, const Picture& other, double strength) {
+    for (std::size_t i = 0; i < picture.bgr.size(); ++i) {
+        const double y = (linearOfDisplay(picture.bgr[i] / 255.0) +
+                          strength * linearOfDisplay(other.bgr[i] / 255.0)) /
+                         (1 + strength);
+        picture.bgr[i] = static_cast<std::uint8_t>(std::lround(255 * displayOfLinear(y)));
+    }
+}
+
+} // namespace
+
+TEST_CASE("Where two lights burn both are found, and where one burns no second is made up") {
+    Random random(4100);
+    int both = 0, close = 0, madeUp = 0;
+    constexpr int heads = 16;
+    std::string list;
+    for (int i = 0; i < heads; ++i) {
+        const Bust bust(sitterNamed("someone-" + std::to_string(4200 + i)));
+        Shot shot;
+        shot.size = 300;
+        shot.pose = pose(random.between(-30, 30), random.between(-12, 12), random.between(-8, 8));
+        const double side = i % 2 ? 1 : -1;
+        shot.lightAzimuth = Degrees{side * random.between(45, 75)};
+        shot.lightElevation = Degrees{random.between(10, 40)};
+        Picture taken = photograph(bust, shot);
+        const LightDirection key{toRadians(shot.lightAzimuth), toRadians(shot.lightElevation)};
+        const Fit fit = fitHead(exactMarks(bust, viewOf(shot), taken.width, taken.height));
+        const auto read = [&] {
+            return readLight(cv::Mat(taken.height, taken.width, CV_8UC3, taken.bgr.data()), fit);
+        };
+        const auto alone = read();
+        madeUp += alone && alone->second;
+        shot.lightAzimuth = Degrees{-side * random.between(50, 80)};
+        shot.lightElevation = Degrees{random.between(0, 30)};
+        const LightDirection other{toRadians(shot.lightAzimuth), toRadians(shot.lightElevation)};
+        addLight(taken, photograph(bust, shot), 0.6);
+        const auto two = read();
+        if (!two || !two->second) {
+            list += two ? "- " : "x ";
+            continue;
+        }
+        ++both;
+        const double off = std::max(angleBetween(two->from, key), angleBetween(two->second->from, other));
+        close += off < 45; // both of them; that two burn is surer than where
+        list += std::to_string(static_cast<int>(off)) + " ";
+    }
+    INFO(both << " found, " << close << " close, " << madeUp << " made up: " << list);
+    CHECK(both >= 0.85 * heads);
+    CHECK(close >= 0.9 * both);
+    CHECK(madeUp == 0);
 }

@@ -17,9 +17,14 @@ namespace zokran {
 LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     buildLight();
     buildValues();
+    auto* places = new QHBoxLayout;
+    for (QLabel** label : {&lights_, &darks_}) {
+        places->addWidget(*label = new QLabel, 1, Qt::AlignTop);
+        (*label)->setProperty("type", "caption");
+        (*label)->setTextFormat(Qt::PlainText);
+    }
+    column_->addLayout(places);
     buildShown();
-    places_ = addText({});
-    places_->setTextFormat(Qt::RichText);
     column_->addStretch();
 }
 
@@ -38,11 +43,11 @@ void LightPanel::buildLight() {
     };
     direction_ = label("strong");
     doubt_ = label("caption");
+    words->addWidget(second_ = new QCheckBox(tr("A second light")));
     words->addStretch();
     row->addLayout(words, 1);
     column_->addLayout(row);
     column_->addWidget(read_ = new QPushButton(tr("&Read it from the photo")));
-    column_->addWidget(second_ = new QCheckBox(tr("A second, weaker light opposite")));
     connect(read_, &QPushButton::clicked, this,
             [this] { desk_.light.read(desk_.picture(Side::Seen)); });
     connect(ball_, &LightBall::moved, this, [this](const LightDirection& to, int gesture) {
@@ -66,6 +71,7 @@ void LightPanel::buildValues() {
     row->addStretch();
     for (int count : {2, 3, 5, 10}) {
         auto* button = new QPushButton(QString::number(count));
+        button->setProperty("role", "line");
         button->setCheckable(true);
         button->setMinimumWidth(36);
         button->setAccessibleName(tr("%1 values").arg(count));
@@ -145,16 +151,18 @@ void LightPanel::showStudy() {
     stands_->setVisible(basic);
     stands_->setChecked(light.stands());
     showValues();
-    QString lights, darks;
-    for (const SignedPlace& place : signedPlaces(desk_)) {
-        const QString line = QString("<b>%1</b>&nbsp;%2<br>")
-                                 .arg(place.sign, qt(wordsFor(place.place, learnersBook())));
-        (place.dark ? darks : lights) += line;
+    showPlaces();
+}
+
+void LightPanel::showPlaces() {
+    QStringList lights{tr("Catches the light")}, darks{tr("Stays dark")};
+    for (const SignedPlace& place : signedPlaces(desk_))
+        (place.dark ? darks : lights)
+            << QString("%1  %2").arg(place.sign, qt(wordsFor(place.place, learnersBook())));
+    for (const auto& [label, lines] : {std::pair{lights_, &lights}, {darks_, &darks}}) {
+        label->setVisible(lines->size() > 1);
+        label->setText(lines->join('\n'));
     }
-    places_->setVisible(!lights.isEmpty());
-    places_->setText(QString("<table width='100%'><tr><td width='50%'><b>%1</b><br>%2</td>"
-                             "<td width='50%'><b>%3</b><br>%4</td></tr></table>")
-                         .arg(tr("Light first"), lights, tr("Stays dark"), darks));
 }
 
 } // namespace zokran

@@ -29,9 +29,10 @@ private:
     void buildValues();
     void buildShown();
     void showValues();
+    void showPlaces();
 
     LightBall* ball_;
-    QLabel *direction_, *doubt_, *trouble_, *places_;
+    QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_;
     QPushButton* read_;
     QCheckBox *second_, *squint_, *edges_, *stands_;
     std::vector<QPushButton*> values_;

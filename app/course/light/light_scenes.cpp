@@ -12,7 +12,8 @@ HeadLight::Squinted squintedOn(Desk& desk, Side side) {
         view = desk.comparison()->registeredView;
         head = desk.comparison()->sitter;
     }
-    return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width);
+    return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width,
+                               side == Side::Drawn);
 }
 
 std::vector<SignedPlace> signedPlaces(Desk& desk) {

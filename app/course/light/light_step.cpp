@@ -35,7 +35,9 @@ private:
 
     TurnTool turnTool_, layTool_;
     StepPanel* panel_ = nullptr;
-    std::shared_ptr<ScaledPicture> scaled_ = std::make_shared<ScaledPicture>();
+    std::shared_ptr<ScaledPicture> scaled_ = std::make_shared<ScaledPicture>(),
+                                   squinted_[2] = {std::make_shared<ScaledPicture>(),
+                                                   std::make_shared<ScaledPicture>()};
 };
 
 } // namespace
@@ -52,7 +54,8 @@ Scene LightStep::pictured(Side side) {
         return scene;
     if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
         scene.overlays.front() =
-            std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
+            std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Seen ? 0 : 1],
+                                                   scene.extent);
     return scene;
 }
 
@@ -62,8 +65,9 @@ Scene LightStep::shadedForm() {
     if (!shaded)
         return scenes_.fittedFormAlone();
     Scene scene;
-    scene.extent = shaded->extent;
-    scene.lay<PictureOverlay>(shaded->picture, scaled_, shaded->extent);
+    scene.extent = shaded->picture.size();
+    scene.frame = scenes_.headFrame(shaded->view);
+    scene.lay<PictureOverlay>(shaded->picture, scaled_);
     scene.caption = head ? tr("The form under this light") : tr("Turn it in the hand");
     scene.tools = {head ? &turnTool_ : &layTool_};
     if (head) {
@@ -95,7 +99,7 @@ NextThing LightStep::next() {
     const auto dark = std::find_if(places.begin(), places.end(),
                                    [](const SignedPlace& place) { return place.dark; });
     if (!places.empty() && !places.front().dark && dark != places.end())
-        return {tr("Leave the paper bare at %1 first; the deepest tone goes to %2.")
+        return {tr("Leave the paper bare first here: %1. The deepest tone: %2.")
                     .arg(qt(wordsFor(places.front().place, learnersBook())),
                          qt(wordsFor(dark->place, learnersBook()))),
                 keep};
