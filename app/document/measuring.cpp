@@ -2,6 +2,7 @@
 
 #include "app/widgets/words.h"
 #include "core/base/errors.h"
+#include "core/measure/telling.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -95,9 +96,40 @@ void putEnd(Desk& desk, Side side, const Anchor& anchor) {
         desk.selection.lay(laid);
         return;
     }
-    desk.selection.lay({laid.kind, {}, false});
+    layWhole(desk, laid);
+}
+
+void layWhole(Desk& desk, const Measurement& measurement) {
+    const MeasureKind& kind = measureKindNamed(measurement.kind);
+    const int index = static_cast<int>(desk.study().measures.size());
+    desk.selection.lay({measurement.kind, {}, false});
+    if (desk.selection.guessesFirst() && kind.id != "level" && kind.id != "plumb" &&
+        kind.id != "prolong")
+        desk.selection.waitForGuess(index);
     desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
-                       [&](Study& s) { s.measures.push_back(laid); });
+                       [&](Study& s) { s.measures.push_back(measurement); });
+    desk.selection.takeUp(index);
+}
+
+std::optional<Measurement> nextMeasurement(const Desk& desk) {
+    const auto here = [&](const Measurement& m) { return readingOn(desk, m, Side::Seen); };
+    if (desk.comparison())
+        return mostTelling(desk.study().measures, here,
+                           [&](const Measurement& m) { return readingOn(desk, m, Side::Drawn); });
+    return mostTelling(desk.study().measures, here, readOnStraightHead);
+}
+
+void guessNumber(Desk& desk, std::size_t index, std::optional<double> guess) {
+    desk.selection.waitForGuess(-1);
+    if (guess && index < desk.study().measures.size())
+        desk.document.edit(tr("Guess a number"), {},
+                           [&](Study& s) { s.measures[index].guessed = guess; });
+}
+
+void nameMeasurement(Desk& desk, std::size_t index, const std::string& name) {
+    if (index < desk.study().measures.size())
+        desk.document.edit(tr("Name a measurement"), QString("name %1").arg(index),
+                           [&](Study& s) { s.measures[index].name = name; });
 }
 
 void closeShape(Desk& desk) {
@@ -105,11 +137,11 @@ void closeShape(Desk& desk) {
     desk.selection.lay({laid.kind, {}, false});
     const MeasureKind& kind = measureKindNamed(laid.kind);
     if (kind.ends == 0 && laid.anchors.size() > 2)
-        desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
-                           [&](Study& s) { s.measures.push_back(laid); });
+        layWhole(desk, laid);
 }
 
 void removeMeasurement(Desk& desk, std::size_t index) {
+    desk.selection.waitForGuess(-1);
     desk.document.edit(tr("Take a measurement away"), {}, [&](Study& s) {
         if (index < s.measures.size())
             s.measures.erase(s.measures.begin() + static_cast<std::ptrdiff_t>(index));

@@ -21,6 +21,14 @@ std::optional<Reading> readingOn(const Desk& desk, const Measurement& measuremen
 void putEnd(Desk& desk, Side side, const Anchor& anchor);
 /// Closes a shape, or gives up what lacks ends.
 void closeShape(Desk& desk);
+/// Lays a whole measurement at once.
+void layWhole(Desk& desk, const Measurement& measurement);
+/// The measurement that would say most next: on the sketch against the photograph, or before there is a
+/// sketch on the photograph against a head held straight.
+std::optional<Measurement> nextMeasurement(const Desk& desk);
+/// What the learner thinks a measurement's number is, or that they would rather be told.
+void guessNumber(Desk& desk, std::size_t index, std::optional<double> guess);
+void nameMeasurement(Desk& desk, std::size_t index, const std::string& name);
 void removeMeasurement(Desk& desk, std::size_t index);
 /// What counts as one from now on: the two ends of a measurement.
 void makeUnit(Desk& desk, std::size_t index);

@@ -80,6 +80,18 @@ public:
         measure_ = measure;
         emit changed();
     }
+    /// Before a new measurement's number is told the learner says what they think it is.
+    bool guessesFirst() const { return guessesFirst_; }
+    void guessFirst(bool first) {
+        guessesFirst_ = first;
+        emit changed();
+    }
+    /// The measurement whose number waits for a guess, from 0; -1 for none.
+    int unguessed() const { return unguessed_; }
+    void waitForGuess(int measure) {
+        unguessed_ = measure;
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -98,7 +110,7 @@ public:
         finding_ = 0;
         said_.clear();
         laying_ = {"stick", {}, false};
-        measure_ = -1;
+        measure_ = unguessed_ = -1;
         allNumbers_ = false;
         turned_ = {};
         formStep_ = 0;
@@ -121,7 +133,8 @@ private:
     bool allNumbers_ = false;
     std::vector<Part> said_;
     Measurement laying_{"stick", {}, false};
-    int measure_ = -1;
+    int measure_ = -1, unguessed_ = -1;
+    bool guessesFirst_ = false;
 };
 
 } // namespace zokran

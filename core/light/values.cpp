@@ -62,9 +62,9 @@ ValueTrouble valueTrouble(const ValueShares& photograph, const ValueShares& sket
     const auto lowest = [&](const ValueShares& s, std::size_t count) {
         return std::accumulate(s.begin(), s.begin() + static_cast<std::ptrdiff_t>(count), 0.0);
     };
-    // All but the lightest value.
+    // All but the lightest value, of many the lightest fifth, in which paper's grain lies.
     constexpr double hardly = 0.03;
-    if (lowest(sketch, n - 1) < hardly)
+    if (lowest(sketch, n - std::max<std::size_t>(1, n / 5)) < hardly)
         return ValueTrouble::NotShaded;
     // The darker half of the scale, of an odd number without its middle.
     const double seen = lowest(photograph, n / 2), drawn = lowest(sketch, n / 2);

@@ -56,6 +56,22 @@ std::string passWords(const Reading& r, const Phrasebook& book) {
     return words;
 }
 
+std::string guessedWords(double guess, const Reading& r, const Phrasebook& book) {
+    const double by = guess - r.value;
+    const bool angle = r.unit == ReadingUnit::Angle;
+    const std::string said = decimals(guess, angle ? 0 : 2), is = numberWords(r, book);
+    // Nobody reads an angle by eye to less than two degrees, or a length to less than 3 %.
+    const double allowed = std::max(2 * r.sigma, angle ? 2.0 : 0.03 * std::abs(r.value));
+    if (std::abs(by) <= allowed)
+        return book.say(ZOKRAN_WORDS("You said {said}; it is {is}. Well seen."),
+                        {{"said", said}, {"is", is}});
+    const std::string off = angle ? decimals(std::abs(by), 0) + "°"
+                                  : decimals(100 * std::abs(by) / std::max(1e-9, std::abs(r.value)), 0) + " %";
+    return book.say(by > 0 ? ZOKRAN_WORDS("You said {said}; it is {is}: {off} too much.")
+                           : ZOKRAN_WORDS("You said {said}; it is {is}: {off} too little."),
+                    {{"said", said}, {"is", is}, {"off", off}});
+}
+
 std::string differenceWords(const Reading& seen, const Reading& drawn,
                             const std::optional<Millimetres>& unitOnPaper, const Phrasebook& book) {
     const double by = drawn.value - seen.value;

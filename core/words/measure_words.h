@@ -14,6 +14,9 @@ std::string shortNumber(const Reading& reading, const Phrasebook& book = english
 /// What a line passes, the nearest three: "through the chin; 0.2 left of the nose's wing".
 std::string passWords(const Reading& reading, const Phrasebook& book = english());
 
+/// What a guess missed by: "You said 4.5; it is 4.92 eyes ± 0.05: 9 % short." `guess` in the reading's unit.
+std::string guessedWords(double guess, const Reading& reading, const Phrasebook& book = english());
+
 /// How the drawing's reading differs from the reference's: "yours is 12 % longer", with `unitOnPaper`, the
 /// length of the drawing's own unit, in millimetres as well. Says so where the doubts leave no difference.
 std::string differenceWords(const Reading& seen, const Reading& drawn,

@@ -18,7 +18,7 @@ private slots:
     void howManyEyesAndBackAgain() {
         openDemo();
         goToStep("measure");
-        QVERIFY2(anyLabelSays("Unit stick: click where it begins"), said());
+        QVERIFY2(anyLabelSays("Worth measuring next"), said());
         const PicturePoint brow = *study().reference.seen(Mark::Brow),
                            chin = *study().reference.seen(Mark::Chin);
         click(seen(), spot(seen(), brow));
@@ -140,6 +140,54 @@ private slots:
         QVERIFY2(list()->item(1)->text().contains("seen 1.00 eyes"), qPrintable(list()->item(1)->text()));
         clickOn(buttonSaying("The nearer eye as the unit"));
         QVERIFY(!list()->item(1)->text().contains("seen 1.00 eyes"));
+    }
+
+    void theLearnerGuessesBeforeTheNumberIsTold() {
+        openDemo();
+        goToStep("measure");
+        tick("Guess the number first");
+        clickOn(buttonSaying("Unit stick"));
+        click(seen(), spot(seen(), *study().reference.seen(Mark::Brow)));
+        click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
+        QVERIFY2(list()->item(0)->text().contains("what do you think?"), qPrintable(list()->item(0)->text()));
+        QCOMPARE(measuresOn(seen())->measures[0].number, QString("?"));
+        auto* guess = visibleNamed<QDoubleSpinBox>("What you think it is");
+        QVERIFY(guess);
+        guess->setFocus();
+        guess->selectAll();
+        QTest::keyClicks(guess, "2.00");
+        clickOn(buttonSaying("That is my guess"));
+        QVERIFY(study().measures[0].guessed == 2.0);
+        QVERIFY2(anyLabelSays("You said 2.00; it is"), said());
+        QVERIFY2(anyLabelSays("too little"), said());
+        QVERIFY(measuresOn(seen())->measures[0].number.contains("eyes"));
+        // Its name is the learner's own, and stays.
+        auto* name = visibleNamed<QLineEdit>("Name of the measurement");
+        name->setFocus();
+        QTest::keyClicks(name, "face");
+        QVERIFY2(list()->item(0)->text().startsWith("face"), qPrintable(list()->item(0)->text()));
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        undo();
+        undo();
+        QVERIFY(!study().measures[0].guessed);
+    }
+
+    void whatSaysMostIsOfferedOneAtATime() {
+        openDemo();
+        goToStep("measure");
+        std::set<QString> offered;
+        int i = 0;
+        for (; anyLabelSays("Worth measuring next") && i < 20; ++i) {
+            clickOn(nextButton());
+            QCOMPARE(int(study().measures.size()), i + 1);
+            offered.insert(list()->item(i)->text().section('\n', 0, 0));
+            // It says something: the sketch differs from the photograph by more than the doubt.
+            QVERIFY2(anyLabelSays("Yours is"), said());
+        }
+        QVERIFY(i >= 2);
+        QCOMPARE(int(offered.size()), i);
+        QVERIFY2(anyLabelSays("click where it begins"), said());
     }
 };
 

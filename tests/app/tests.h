@@ -11,6 +11,7 @@ using MakeTest = std::function<std::unique_ptr<QObject>()>;
 
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
+std::unique_ptr<QObject> makeLightingTest();
 std::unique_ptr<QObject> makeMarkingTest();
 std::unique_ptr<QObject> makeMeasuringTest();
 std::unique_ptr<QObject> makeSheetTest();
@@ -19,7 +20,7 @@ std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
 
 inline std::vector<MakeTest> windowTests() {
-    return {makeCourseTest,  makeCheckTest,   makeMarkingTest, makeMeasuringTest, makeSheetTest,
+    return {makeCourseTest,  makeCheckTest,   makeLightingTest, makeMarkingTest, makeMeasuringTest, makeSheetTest,
             makePictureTest, makeKeepingTest, makeCastRoomTest};
 }
 

@@ -3,6 +3,7 @@
 
 #include "core/files/measures_file.h"
 #include "core/measure/kinds.h"
+#include "core/measure/telling.h"
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 #include "tests/heads.h"
@@ -170,4 +171,53 @@ TEST_CASE("Measurements come back from their file, and nonsense is refused") {
     CHECK_THROWS_AS(read(stickKind, ground({{1, 1}})), BadInput);
     CHECK_THROWS_AS(read(stickKind, ground({{1, 1}, {1, 1}})), BadInput);
     CHECK_THROWS_WITH(measureKindNamed("elbow"), Catch::Contains("stick"));
+}
+
+TEST_CASE("What is worth measuring next is what differs most, and nothing where all agrees") {
+    const auto reading = [](double value, ReadingUnit unit) {
+        Reading r;
+        r.value = value;
+        r.sigma = 0.01;
+        r.unit = unit;
+        return r;
+    };
+    const auto all = [&](const Measurement& m) -> std::optional<Reading> {
+        return reading(m.kind == "angle" ? 5 : 1, m.kind == "angle" ? ReadingUnit::Angle : ReadingUnit::Share);
+    };
+    CHECK_FALSE(mostTelling({}, all, all));
+    // One ratio is a fifth out, one angle twenty degrees.
+    const auto there = [&](const Measurement& m) -> std::optional<Reading> {
+        auto r = all(m);
+        if (m.kind == "ratio" && m.anchors[0].mark == Mark::NoseBase)
+            r->value = 1.2;
+        if (m.kind == "angle" && m.anchors[0].mark == Mark::OuterEyeR)
+            r->value = 25;
+        return r;
+    };
+    std::vector<Measurement> laid;
+    const auto first = mostTelling(laid, all, there);
+    REQUIRE(first);
+    CHECK(first->kind == "angle");
+    laid.push_back(*first);
+    const auto second = mostTelling(laid, all, there);
+    REQUIRE(second);
+    CHECK(second->kind == "ratio");
+    laid.push_back(*second);
+    CHECK_FALSE(mostTelling(laid, all, there));
+    // A straight head's eye axis is level, and its two eyes are as wide as one another.
+    const auto level = readOnStraightHead({"angle", {{Mark::OuterEyeR, {0, 0}}, {Mark::OuterEyeL, {0, 0}}}, false});
+    REQUIRE(level);
+    CHECK(level->value == Approx(0).margin(1e-6));
+    CHECK_FALSE(readOnStraightHead({"stick", {{std::nullopt, {1, 2}}, {Mark::Chin, {0, 0}}}, false}));
+}
+
+TEST_CASE("A guess is answered with what it missed by") {
+    Reading r;
+    r.value = 5;
+    r.sigma = 0.05;
+    CHECK(guessedWords(4.5, r) == "You said 4.50; it is 5.00 eyes ± 0.05: 10 % too little.");
+    CHECK(guessedWords(5.1, r) == "You said 5.10; it is 5.00 eyes ± 0.05. Well seen.");
+    r.unit = ReadingUnit::Angle;
+    r.value = 12;
+    CHECK(guessedWords(20, r) == "You said 20; it is 12° ± 1°: 8° too much.");
 }

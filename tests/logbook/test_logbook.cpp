@@ -45,6 +45,7 @@ Study exampleStudy() {
     second.page.flat = LaidFlat{{SketchPoint(10.25, 20), {900, 30}, {910, 1300}, {-5, 1290}},
                                 {{210}, {297}}, 1000, 1400, true};
     second.said = {Part::Mouth, Part::Turn};
+    second.took = std::chrono::seconds(1234);
     s.attempts = {first, second};
     s.current = 1;
     s.nextPage.shownWidth = Millimetres{297};
@@ -52,6 +53,11 @@ Study exampleStudy() {
     s.tolerances = {2.5, 4, {7.25}};
     s.measures = {{"angle", {{Mark::Brow, {0, 0}}, {std::nullopt, {12.5, 30}}}, true},
                   {"plumb", {{Mark::Chin, {0, 0}}}, false}};
+    s.measures[0].name = "eye axis";
+    s.measures[0].guessed = 12.5;
+    s.placing = Placing{{{420}, {297}}, {20}, {145.5}, PaperPoint(200.25, 140)};
+    s.lighting = Lighting{{{-0.5}, {0.75}}, SecondLight{{{1.25}, {-0.1}}, 0.3}, 3};
+    s.diary = {"2B, grey paper", "calm", "evening harbour"};
     s.unit = {{Mark::Brow, {0, 0}}, {Mark::Chin, {0, 0}}};
     s.canon = "thirds";
     s.switchedLines = {"neck", "jaw_line"};
@@ -383,4 +389,37 @@ TEST_CASE("Storage that fails is no bad input, and input that is bad no storage 
     std::ofstream(folder.path / "pictures") << "no folder any more";
     std::ofstream(folder.path / "x.jpg") << "bytes";
     CHECK_THROWS_AS(book.keepPicture(folder.path / "x.jpg"), StorageError);
+}
+
+TEST_CASE("A logbook of the fifth version keeps what was said and measured, and nothing new is made up") {
+    Folder folder;
+    putFixture(folder, 5);
+    Logbook book(folder.path);
+    REQUIRE(book.studies().size() == 43);
+    const Study study = book.load(1).study;
+    REQUIRE(study.attempts.size() == 1);
+    CHECK(study.attempts[0].said == std::vector{Part::Mouth, Part::Turn});
+    CHECK(study.attempts[0].took == std::chrono::seconds(0));
+    CHECK(study.tolerances == Tolerances{2.5, 4, {7.25}});
+    REQUIRE(study.measures.size() == 1);
+    CHECK(study.measures[0].kind == "plumb");
+    CHECK_FALSE(study.placing);
+    CHECK_FALSE(study.lighting);
+    CHECK(study.diary == Diary());
+}
+
+TEST_CASE("A placing or light that makes no sense is passed over") {
+    Folder folder;
+    StudyId id = 0;
+    {
+        Logbook book(folder.path);
+        id = book.add(exampleStudy());
+    }
+    for (const char* sql : {"UPDATE study SET placing = '210 297 200 130'",   // the border eats the sheet
+                            "UPDATE study SET placing = '210 297 15'",        // half of it
+                            "UPDATE study SET placing = 'x', lighting = '40'"})
+        poke(folder.path / "logbook.sqlite", sql);
+    Logbook book(folder.path);
+    CHECK_FALSE(book.load(id).study.placing);
+    CHECK_FALSE(book.load(id).study.lighting);
 }

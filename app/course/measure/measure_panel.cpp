@@ -7,9 +7,12 @@
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 
+#include <QCheckBox>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -35,6 +38,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         });
     }
     about_ = addText({}, "caption");
+    buildGuessing();
     column_->addWidget(list_ = new QListWidget, 1);
     list_->setAccessibleName(tr("Measurements"));
     list_->setMinimumHeight(120);
@@ -45,6 +49,12 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
             desk_.selection.takeUp(row);
     });
     told_ = addText({});
+    column_->addWidget(name_ = new QLineEdit);
+    name_->setAccessibleName(tr("Name of the measurement"));
+    name_->setPlaceholderText(tr("Give it a name"));
+    connect(name_, &QLineEdit::textEdited, this, [this](const QString& text) {
+        nameMeasurement(desk_, static_cast<std::size_t>(list_->currentRow()), text.toStdString());
+    });
     auto* row = new QHBoxLayout;
     row->addWidget(unit_ = new QPushButton(tr("Make it the &unit")));
     row->addWidget(remove_ = new QPushButton(tr("Take it &away")));
@@ -57,6 +67,47 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
             [this] { makeUnit(desk_, static_cast<std::size_t>(list_->currentRow())); });
     connect(usual_, &QPushButton::clicked, this, [this] { usualUnit(desk_); });
     buildByKeys();
+}
+
+void MeasurePanel::buildGuessing() {
+    column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
+    connect(guessFirst_, &QCheckBox::clicked, this,
+            [this](bool on) { desk_.selection.guessFirst(on); });
+    column_->addWidget(guessing_ = new QWidget);
+    auto* row = new QHBoxLayout(guessing_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(guess_ = new QDoubleSpinBox, 1);
+    guess_->setAccessibleName(tr("What you think it is"));
+    guess_->setRange(-180, 1000);
+    auto* say = new QPushButton(tr("That is my &guess"));
+    auto* tell = new QPushButton(tr("&Tell me"));
+    row->addWidget(say);
+    row->addWidget(tell);
+    connect(say, &QPushButton::clicked, this, [this] {
+        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), guess_->value());
+    });
+    connect(tell, &QPushButton::clicked, this, [this] {
+        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), std::nullopt);
+    });
+}
+
+void MeasurePanel::showGuessing() {
+    guessFirst_->setChecked(desk_.selection.guessesFirst());
+    const int waits = desk_.selection.unguessed();
+    const auto& measures = desk_.study().measures;
+    const bool asked = waits >= 0 && waits < static_cast<int>(measures.size());
+    guessing_->setVisible(asked);
+    if (!asked)
+        return;
+    const Measurement& m = measures[static_cast<std::size_t>(waits)];
+    if (const auto reading = readingOn(desk_, m, m.onSketch ? Side::Drawn : Side::Seen)) {
+        const bool angle = reading->unit == ReadingUnit::Angle;
+        guess_->setDecimals(angle ? 0 : 2);
+        guess_->setSingleStep(angle ? 1 : 0.1);
+        guess_->setSuffix(angle                                   ? tr("°")
+                          : reading->unit == ReadingUnit::Length ? tr(" eyes")
+                                                                 : QString());
+    }
 }
 
 void MeasurePanel::buildByKeys() {
@@ -84,7 +135,8 @@ void MeasurePanel::buildByKeys() {
 }
 
 QString MeasurePanel::lineOf(const Measurement& m) const {
-    const QString name = qt(learnersBook().say(measureKindNamed(m.kind).name));
+    const QString name =
+        m.name.empty() ? qt(learnersBook().say(measureKindNamed(m.kind).name)) : qt(m.name);
     const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
     const auto said = [](const std::optional<Reading>& r) {
         if (!r)
@@ -97,6 +149,9 @@ QString MeasurePanel::lineOf(const Measurement& m) const {
         if (a.mark)
             ends << qt(wordsFor(*a.mark, learnersBook()));
     const QString between = ends.isEmpty() ? QString() : " (" + ends.join(", ") + ")";
+    const int waits = desk_.selection.unguessed();
+    if (waits >= 0 && &m == &desk_.study().measures[static_cast<std::size_t>(waits)])
+        return tr("%1%2\nwhat do you think?").arg(name, between);
     return tr("%1%2\nseen %3 · drawn %4").arg(name, between, said(seen), said(drawn));
 }
 
@@ -116,13 +171,16 @@ void MeasurePanel::showList() {
     if (list_->currentRow() != taken)
         list_->setCurrentRow(taken);
     QStringList told;
-    if (taken >= 0) {
+    name_->setVisible(taken >= 0);
+    if (taken >= 0 && taken != desk_.selection.unguessed()) {
         const Measurement& m = measures[static_cast<std::size_t>(taken)];
         const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
         for (const auto& [reading, where] :
              {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
             if (*reading && !(*reading)->passes.empty())
                 told << where.arg(qt(passWords(**reading, learnersBook())));
+        if (m.guessed && (m.onSketch ? drawn : seen))
+            told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersBook()));
         if (seen && drawn && seen->passes.empty()) {
             const Attempt* attempt = desk_.study().attempt();
             std::optional<Millimetres> unit;
@@ -131,6 +189,10 @@ void MeasurePanel::showList() {
             told << qt(differenceWords(*seen, *drawn, unit, learnersBook()));
         }
     }
+    if (taken >= 0)
+        if (const QString name = qt(measures[static_cast<std::size_t>(taken)].name);
+            name_->text() != name)
+            name_->setText(name);
     told_->setText(told.join(" "));
     told_->setVisible(!told.isEmpty());
     remove_->setEnabled(taken >= 0);
@@ -147,6 +209,7 @@ void MeasurePanel::showStudy() {
     const std::size_t ends = kind.ends ? kind.ends : ends_.size();
     for (std::size_t i = 0; i < ends_.size(); ++i)
         ends_[i]->setVisible(i < ends);
+    showGuessing();
     lay_->setEnabled(desk_.document.isOpen() && !desk_.study().referencePicture.empty());
     showList();
 }

@@ -5,7 +5,10 @@
 
 #include <vector>
 
+class QCheckBox;
 class QComboBox;
+class QDoubleSpinBox;
+class QLineEdit;
 class QListWidget;
 class QPushButton;
 
@@ -24,13 +27,19 @@ protected:
     void showStudy() override;
 
 private:
+    void buildGuessing();
     void buildByKeys();
+    void showGuessing();
     void showList();
     /// One measurement in the list: what, its number seen and drawn.
     QString lineOf(const Measurement& measurement) const;
 
     std::vector<QPushButton*> kinds_;
     QLabel *about_, *told_;
+    QWidget* guessing_;
+    QDoubleSpinBox* guess_;
+    QCheckBox* guessFirst_;
+    QLineEdit* name_;
     QListWidget* list_;
     QPushButton *remove_, *unit_, *usual_;
     std::vector<QComboBox*> ends_; ///< for laying one by keys alone

@@ -5,6 +5,7 @@
 #include "app/overlays/measures_overlay.h"
 #include "app/tools/measure_tool.h"
 #include "app/widgets/words.h"
+#include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 
 #include <QCoreApplication>
@@ -55,7 +56,8 @@ Scene MeasureStep::scene(Side side) {
     const auto& measures = desk_.study().measures;
     for (std::size_t i = 0; i < measures.size(); ++i)
         if (auto reading = readingOn(desk_, measures[i], side)) {
-            const QString number = reading->passes.empty()
+            const QString number = static_cast<int>(i) == desk_.selection.unguessed() ? tr("?")
+                                   : reading->passes.empty()
                                        ? qt(shortNumber(*reading, learnersBook()))
                                        : qt(learnersBook().say(measureKindNamed(measures[i].kind).name));
             shown.push_back({std::move(*reading), number,
@@ -84,6 +86,23 @@ NextThing MeasureStep::next() {
         return {tr("Click the next corner, or close the shape."),
                 {tr("Close it"), [this] { closeShape(desk_); }},
                 draw};
+    if (desk_.selection.unguessed() >= 0)
+        return {tr("What do you think it is? Say a number, then look."),
+                {tr("Tell me"), [this] {
+                     guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), {});
+                 }},
+                draw};
+    if (laying.anchors.empty())
+        if (const auto telling = nextMeasurement(desk_)) {
+            QStringList ends;
+            for (const Anchor& end : telling->anchors)
+                ends << qt(wordsFor(*end.mark, learnersBook()));
+            return {tr("Worth measuring next: %1 (%2).")
+                        .arg(qt(learnersBook().say(measureKindNamed(telling->kind).name)).toLower(),
+                             ends.join(", ")),
+                    {tr("Lay it"), [this, m = *telling] { layWhole(desk_, m); }},
+                    draw};
+        }
     if (laying.anchors.empty())
         return {tr("%1: click where it begins; marks take hold of it.").arg(name), draw};
     return {tr("%1: click its next end.").arg(name), draw};

@@ -1,0 +1,141 @@
+// The step Light in the real window.
+
+#include "app/course/light/light_scenes.h"
+#include "app/overlays/picture_overlay.h"
+#include "app/overlays/places_overlay.h"
+#include "app/widgets/light_ball.h"
+#include "app/widgets/value_strip.h"
+#include "tests/app/window_test.h"
+
+#include <set>
+
+namespace zokran::test {
+
+class LightingTest : public WindowTest {
+    Q_OBJECT
+
+    LightBall* ball() { return window_->findChild<LightBall*>(); }
+    const PlacesOverlay* places() { return drawn()->scene().find<PlacesOverlay>(); }
+    /// The greys of the shaded form.
+    std::set<QRgb> greys() {
+        const QImage& picture = desk().light.shaded()->picture;
+        std::set<QRgb> all;
+        for (int y = 0; y < picture.height(); y += 2)
+            for (int x = 0; x < picture.width(); x += 2)
+                all.insert(picture.pixel(x, y));
+        return all;
+    }
+
+private slots:
+    void theLightIsReadFromThePhotoAndUndone() {
+        openDemo();
+        goToStep("light");
+        QVERIFY(!study().lighting);
+        QVERIFY2(anyLabelSays("Where does the light come from?"), said());
+        clickOn(nextButton());
+        QTRY_VERIFY_WITH_TIMEOUT(study().lighting.has_value(), 10000);
+        // The cast room lit it from the left, above: its picture is named so in its own file.
+        QVERIFY2(anyLabelSays("from the front left"), said());
+        QVERIFY2(anyLabelSays("read from the photo, ±"), said());
+        QVERIFY2(anyLabelSays("Leave the paper bare first here"), said());
+        QVERIFY(places() && places()->places.size() >= 8);
+        undo();
+        QVERIFY(!study().lighting);
+    }
+
+    void theHandleTurnsTheLightByMouseAndByKeys() {
+        openDemo();
+        goToStep("light");
+        const QPoint middle(ball()->width() / 2, ball()->height() / 2);
+        QTest::mousePress(ball(), Qt::LeftButton, {}, middle);
+        for (int i = 1; i <= 6; ++i) {
+            const QPointF at = middle + QPointF(5 * i, -2 * i);
+            QMouseEvent move(QEvent::MouseMove, at, ball()->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+            QApplication::sendEvent(ball(), &move);
+        }
+        QTest::mouseRelease(ball(), Qt::LeftButton, {}, middle + QPoint(30, -12));
+        QVERIFY(study().lighting);
+        const Degrees across = toDegrees(study().lighting->key.azimuth),
+                      up = toDegrees(study().lighting->key.elevation);
+        QVERIFY2(across > Degrees{40} && across < Degrees{90}, qPrintable(QString::number(across.value)));
+        QVERIFY2(up > Degrees{10} && up < Degrees{50}, qPrintable(QString::number(up.value)));
+        QVERIFY2(anyLabelSays("right"), said());
+        undo(); // the whole drag
+        QVERIFY(!study().lighting);
+        ball()->setFocus();
+        const Degrees before = toDegrees(desk().light.lighting().key.azimuth);
+        QTest::keyClick(ball(), Qt::Key_Right);
+        QTest::keyClick(ball(), Qt::Key_Right, Qt::ShiftModifier);
+        QCOMPARE(std::lround(toDegrees(study().lighting->key.azimuth).value - before.value), 20);
+        QTest::keyClick(ball(), Qt::Key_Down);
+        QVERIFY(study().lighting->key.elevation < Lighting{}.key.elevation);
+    }
+
+    void formAndPhotoComeInTheSameValues() {
+        openDemo();
+        goToStep("light");
+        for (const int values : {2, 3, 10}) {
+            clickOn(visibleNamed<QPushButton>(QString("%1 values").arg(values)));
+            QCOMPARE(study().lighting->values, values);
+            QTRY_VERIFY_WITH_TIMEOUT(!squintedOn(desk(), Side::Seen).picture.isNull(), 5000);
+            std::set<QRgb> photo;
+            const QImage squinted = squintedOn(desk(), Side::Seen).picture;
+            for (int y = 0; y < squinted.height(); y += 3)
+                for (int x = 0; x < squinted.width(); x += 3)
+                    photo.insert(squinted.pixel(x, y));
+            std::set<QRgb> form = greys();
+            form.erase(qRgb(119, 119, 119)); // the ground
+            QVERIFY2(int(form.size()) <= values && int(form.size()) >= 2, qPrintable(QString::number(form.size())));
+            QVERIFY(int(photo.size()) <= values);
+            for (QRgb grey : form) // one scale for both
+                QVERIFY(values == 10 || photo.contains(grey) || photo.size() < 3);
+            const auto* strip = window_->findChild<ValueStrip*>();
+            QCOMPARE(strip->accessibleDescription().section(';', 0, 0).count('%'), values);
+        }
+        // The demo's sketches are all line.
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("all line so far"), said().constData(), 8000);
+    }
+
+    void basicFormsStandUnderTheSameLight() {
+        openDemo();
+        goToStep("light");
+        QComboBox* shown = nullptr;
+        for (QComboBox* box : window_->findChildren<QComboBox*>())
+            if (box->isVisible() && box->findData("sphere") >= 0)
+                shown = box;
+        QVERIFY(shown);
+        shown->setFocus();
+        for (const char* form : {"sphere", "egg", "cube", "wedge", "cylinder", "ring"}) {
+            while (shown->currentData().toString() != form)
+                QTest::keyClick(shown, Qt::Key_Down);
+            QCOMPARE(desk().light.form(), std::string(form));
+            QVERIFY2(greys().size() >= 3, form);
+            QVERIFY(!places());
+        }
+        const QImage standing = desk().light.shaded()->picture;
+        tick("Standing on a table");
+        QVERIFY(desk().light.shaded()->picture != standing);
+        // Turned in the hand it stays turned.
+        const QImage before = desk().light.shaded()->picture;
+        const QPoint middle(drawn()->width() / 2, drawn()->height() / 2);
+        drag(drawn(), middle, middle + QPoint(60, 0));
+        QVERIFY(desk().light.shaded()->picture != before);
+        QVERIFY(desk().selection.turned().turn.value != 0);
+    }
+
+    void beforeThereIsAFitTheBasicFormsServe() {
+        photographs();
+        openReference(file("head.png"));
+        goToStep("light");
+        QVERIFY2(anyLabelSays("block in the head first"), said());
+        QVERIFY(!buttonSaying("Read it from the photo")->isEnabled());
+    }
+};
+
+std::unique_ptr<QObject> makeLightingTest() {
+    return std::make_unique<LightingTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_lighting.moc"
