@@ -5,6 +5,7 @@
 #include "app/document/head_light.h"
 #include "app/document/page_laying.h"
 #include "app/document/pictures.h"
+#include "app/document/planning.h"
 #include "app/document/selection.h"
 #include "app/document/suggesting.h"
 #include "app/looking/looking.h"
@@ -27,6 +28,7 @@ public:
     PageLaying page;
     Looking looking;
     HeadLight light;
+    Planning planning;
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }

@@ -10,7 +10,6 @@
 #include "app/window/bench.h"
 #include "app/window/shortcut_sheet.h"
 #include "core/files/canon_file.h"
-#include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 
 #include <QApplication>
@@ -144,15 +143,7 @@ void MainWindow::buildMenus() {
     add(study, tr("Save the &right sheet…"), QKeySequence(Qt::CTRL | Qt::Key_E),
         [this] { saveSheet(Side::Drawn); });
     study->addSeparator();
-    add(study, tr("Save the c&orrection sheet…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
-        [this] { saveCorrection(); });
-    add(study, tr("&Print the correction sheet…"), QKeySequence::Print, [this] {
-        if (const auto sheet = correction()) {
-            std::vector<PrintSheet> sheets;
-            sheets.push_back(*sheet);
-            previewSheets(sheets, this);
-        }
-    });
+    buildSheetMenus(study);
     study->addSeparator();
     add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
@@ -269,38 +260,46 @@ void MainWindow::saveSheet(Side side) {
     desk_.document.attempt([&] { saveScene(bench_->sheet(side)->scene(), file); });
 }
 
-std::optional<PrintSheet> MainWindow::correction() {
-    const Attempt* attempt = desk_.study().attempt();
-    if (!attempt || !desk_.comparison()) {
-        emit desk_.document.troubled(
-            tr("A correction sheet needs a sketch that is marked and compared."));
-        return std::nullopt;
+void MainWindow::buildSheetMenus(QMenu* study) {
+    QMenu* print = study->addMenu(tr("&Print a sheet"));
+    QMenu* save = study->addMenu(tr("Sa&ve a sheet"));
+    for (const SheetKind* kind : sheetKinds()) {
+        const bool correction = kind == &correctionSheetKind;
+        const QString name = qt(learnersBook().say(kind->name)) + "…";
+        add(print, name, correction ? QKeySequence(QKeySequence::Print) : QKeySequence(),
+            [this, kind] {
+                if (const auto sheets = sheetsOf(*kind); !sheets.empty())
+                    previewSheets(sheets, this);
+            });
+        add(save, name,
+            correction ? QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E) : QKeySequence(),
+            [this, kind] { saveSheets(*kind); });
     }
-    const QImage sketch = desk_.picture(Side::Drawn);
-    PrintPicture picture;
-    picture.columns = sketch.width();
-    picture.rows = sketch.height();
-    picture.pixels.assign(sketch.constBits(), sketch.constBits() + sketch.sizeInBytes());
-    return correctionSheet(
-        *desk_.comparison(),
-        [this](const View& view) { return desk_.analysis.linesSeenBy(view); }, picture,
-        attempt->page.perPixel({1.0 * attempt->marks.width}), desk_.study().title,
-        paperNamed("a4"), learnersBook());
 }
 
-void MainWindow::saveCorrection() {
-    const auto sheet = correction();
-    if (!sheet)
+std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
+    std::vector<PrintSheet> sheets;
+    if (const QString lacks = kind.lacks(desk_); !lacks.isEmpty())
+        emit desk_.document.troubled(
+            tr("%1: this needs %2.").arg(qt(learnersBook().say(kind.name)), lacks));
+    else
+        desk_.document.attempt([&] { sheets = kind.make(desk_); });
+    return sheets;
+}
+
+void MainWindow::saveSheets(const SheetKind& kind) {
+    const auto sheets = sheetsOf(kind);
+    if (sheets.empty())
         return;
     QSettings settings;
-    const QString file =
-        QFileDialog::getSaveFileName(this, tr("Save the correction sheet"),
-                                     settings.value("folder").toString() + "/correction.pdf",
-                                     tr("Documents (*.pdf);;Drawings (*.svg)"));
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save the sheet"),
+        QString("%1/%2.pdf").arg(settings.value("folder").toString(), kind.id),
+        sheets.size() == 1 ? tr("Documents (*.pdf);;Drawings (*.svg)") : tr("Documents (*.pdf)"));
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.attempt([&] { writeSheet(*sheet, file.toStdString()); });
+    desk_.document.attempt([&] { writeSheets(sheets, file.toStdString()); });
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -2,7 +2,7 @@
 
 #include "app/document/desk.h"
 #include "app/document/scan_folder.h"
-#include "core/print/drawing.h"
+#include "app/print/sheet_kind.h"
 
 #include <QMainWindow>
 #include <QTemporaryDir>
@@ -50,9 +50,10 @@ private:
     void paste();
     void watchScans(bool on);
     void saveSheet(Side side);
-    /// The sheet with what is to be mended first, of the sketch on the bench.
-    std::optional<PrintSheet> correction();
-    void saveCorrection();
+    void buildSheetMenus(QMenu* study);
+    /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
+    std::vector<PrintSheet> sheetsOf(const SheetKind& kind);
+    void saveSheets(const SheetKind& kind);
     void showShortcuts();
 
     Desk desk_;

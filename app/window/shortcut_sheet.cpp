@@ -50,11 +50,18 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     line(tr("Backspace"), tr("back one"));
     line(tr("Plus, Minus, 0"), tr("zoom the sheet in use, or show the whole of it"));
     line(tr("Ctrl and drag"), tr("move the sheet; so does the middle button"));
-    for (const QMenu* menu : menus->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
+    line(tr("Arrows, Plus, Minus, Home"), tr("on the paper: move and size the head, put it well"));
+    line(tr("Arrows"), tr("on the small ball: turn the light, with Shift by more"));
+    for (const QMenu* menu : menus->findChildren<QMenu*>()) {
+        // What lies in a menu within a menu is told with that one's name.
+        const bool inner = qobject_cast<const QMenu*>(menu->parentWidget()) != nullptr;
         for (const QAction* action : menu->actions())
-            if (!action->shortcut().isEmpty())
+            if (!action->shortcut().isEmpty()) {
+                const QString what = action->text().remove('&').remove(QStringLiteral("…"));
                 put(1, action->shortcut().toString(QKeySequence::NativeText),
-                    action->text().remove('&').remove(QStringLiteral("…")));
+                    inner ? tr("%1: %2").arg(menu->title().remove('&'), what.toLower()) : what);
+            }
+    }
 }
 
 } // namespace zokran

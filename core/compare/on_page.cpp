@@ -19,4 +19,10 @@ PagePlan onPage(const Comparison& c, const Fit& reference, const PaperSize& pape
     return planPage(paper, {0}, height, &asDrawn, PaperPoint(middle + by));
 }
 
+PlanKept keptTo(const PagePlan& plan, const PagePlan& drawn) {
+    const Eigen::Vector2d by =
+        (drawn.head.low + drawn.head.high - plan.head.low - plan.head.high) / 2;
+    return {(drawn.chin - drawn.crown).norm() / (plan.chin - plan.crown).norm(), {by.x()}, {by.y()}};
+}
+
 } // namespace zokran

@@ -10,4 +10,11 @@ namespace zokran {
 PagePlan onPage(const Comparison& comparison, const Fit& reference, const PaperSize& paper,
                 MillimetresPerPixel perPixel);
 
+/// How a drawing kept to the plan of its page.
+struct PlanKept {
+    double grown = 1;               ///< times as large as planned
+    Millimetres right{0}, down{0};  ///< its middle lies so far from where it was planned
+};
+PlanKept keptTo(const PagePlan& plan, const PagePlan& drawn);
+
 } // namespace zokran

@@ -30,10 +30,6 @@ std::vector<PicturePoint> pointsOf(const std::vector<GuideLine>& lines, std::str
     return points;
 }
 
-PaperBox moved(const PaperBox& box, const PicturePoint& by) {
-    return {PaperPoint(box.low + by), PaperPoint(box.high + by)};
-}
-
 bool isBox(const PaperBox& box) {
     return box.low.x() <= box.high.x();
 }
@@ -43,13 +39,7 @@ constexpr double largest = 0.55;
 
 } // namespace
 
-PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height, const Fit* fit,
-                  const std::optional<PaperPoint>& at) {
-    const double w = paper.width.value, h = paper.height.value;
-    if (!(border.value >= 0 && 2 * border.value < std::min(w, h)))
-        throw BadInput("the border must leave some of the paper");
-    if (!(height.value >= 5 && height.value <= 5000))
-        throw BadInput("the head must be between 5 and 5000 mm high");
+PagePlanner::PagePlanner(const Fit* fit) {
     const HeadMarks head = fit ? fit->head : adultHeads().mean;
     View view;
     if (fit) {
@@ -58,18 +48,17 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
         view.nearness = 1 / usualDistance.value;
         view.face(Eigen::Matrix3d::Identity());
     }
-    // Brought to millimetres: crown to chin as seen is the height asked for.
     const double seen =
         (view.project(head[Mark::Crown]) - view.project(head[Mark::Chin])).norm();
     if (!(seen > 1e-6))
         throw BadInput("the head is seen from straight above or below; its height says nothing");
-    const double scale = height.value / seen;
+    const double scale = 1 / seen;
     view.principal = view.centre + (view.principal - view.centre) * scale;
     view.scale *= scale;
     const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
     const std::vector<GuideLine> lines = form.lines(view, Detail::Guides);
 
-    PagePlan plan;
+    PagePlan& plan = small_;
     plan.hair = boxOf(pointsOf(lines, "hair"));
     plan.ears = boxOf(pointsOf(lines, "ear"));
     plan.neck = boxOf(pointsOf(lines, "neck"));
@@ -80,24 +69,12 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
     for (Mark m : {Mark::Crown, Mark::Chin})
         all.push_back(view.project(head[m]));
     plan.head = boxOf(all);
-
-    const PicturePoint size = plan.head.high - plan.head.low;
-    const double ahead = view.pose().turn.value; // the way it looks
-    PicturePoint middle(w / 2, 0);
-    const double over = std::max(0.0, w - 2 * border.value - size.x());
-    middle.x() -= over / 12 * std::clamp(ahead / 0.6, -1.0, 1.0);
-    const double above = std::max(0.0, h - 2 * border.value - size.y()) * 0.4;
-    middle.y() = border.value + above + size.y() / 2;
-    const PicturePoint by = (at ? PicturePoint(*at) : middle) -
-                            PicturePoint((plan.head.low + plan.head.high) / 2);
-
-    plan.crown = PaperPoint(view.project(head[Mark::Crown]) + by);
-    plan.chin = PaperPoint(view.project(head[Mark::Chin]) + by);
+    plan.crown = PaperPoint(view.project(head[Mark::Crown]));
+    plan.chin = PaperPoint(view.project(head[Mark::Chin]));
     const std::vector<PicturePoint> brow = pointsOf(lines, "brow_line"),
                                     centre = pointsOf(lines, "centre_line");
     auto endOf = [&](const std::vector<PicturePoint>& line, bool first) {
-        return line.empty() ? plan.crown
-                            : PaperPoint((first ? line.front() : line.back()) + by);
+        return line.empty() ? plan.crown : PaperPoint(first ? line.front() : line.back());
     };
     plan.browLeft = endOf(brow, true);
     plan.browRight = endOf(brow, false);
@@ -105,14 +82,40 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
         std::swap(plan.browLeft, plan.browRight);
     plan.centreTop = endOf(centre, true);
     plan.centreFoot = endOf(centre, false);
-    for (PaperBox* box : {&plan.head, &plan.hair, &plan.ears, &plan.neck})
-        *box = moved(*box, by);
-
     plan.view = view;
-    plan.view.centre += by;
-    plan.view.principal += by;
+}
 
-    const double b = border.value;
+PagePlan PagePlanner::plan(const PaperSize& paper, Millimetres border, Millimetres height,
+                           const std::optional<PaperPoint>& at) const {
+    const double w = paper.width.value, h = paper.height.value, b = border.value;
+    if (!(b >= 0 && 2 * b < std::min(w, h)))
+        throw BadInput("the border must leave some of the paper");
+    if (!(height.value >= 5 && height.value <= 5000))
+        throw BadInput("the head must be between 5 and 5000 mm high");
+    PagePlan plan = small_;
+    const double scale = height.value;
+    const PicturePoint size = scale * (plan.head.high - plan.head.low);
+    const double ahead = plan.view.pose().turn.value; // the way it looks
+    PicturePoint middle(w / 2, 0);
+    const double over = std::max(0.0, w - 2 * b - size.x());
+    middle.x() -= over / 12 * std::clamp(ahead / 0.6, -1.0, 1.0);
+    const double above = std::max(0.0, h - 2 * b - size.y()) * 0.4;
+    middle.y() = b + above + size.y() / 2;
+    const PicturePoint by =
+        (at ? PicturePoint(*at) : middle) - scale * PicturePoint((plan.head.low + plan.head.high) / 2);
+    const auto placed = [&](PicturePoint& p) { p = scale * p + by; };
+    for (PaperPoint* p : {&plan.crown, &plan.chin, &plan.browLeft, &plan.browRight, &plan.centreTop,
+                          &plan.centreFoot})
+        placed(*p);
+    for (PaperBox* box : {&plan.head, &plan.hair, &plan.ears, &plan.neck})
+        if (isBox(*box)) {
+            placed(box->low);
+            placed(box->high);
+        }
+    plan.view.scale *= scale;
+    placed(plan.view.centre);
+    placed(plan.view.principal);
+
     auto runsOff = [&](const PaperBox& box, bool belowToo) {
         return isBox(box) && (box.low.x() < b || box.low.y() < b || box.high.x() > w - b ||
                               (belowToo && box.high.y() > h - b));
@@ -134,6 +137,11 @@ PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres height
              (ahead < -turned && leftRoom < rightRoom - 1),
          PlanTrouble::LooksOut);
     return plan;
+}
+
+PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres headHeight, const Fit* fit,
+                  const std::optional<PaperPoint>& at) {
+    return PagePlanner(fit).plan(paper, border, headHeight, at);
 }
 
 } // namespace zokran

@@ -27,11 +27,26 @@ struct PagePlan {
     View view; ///< of the head on the sheet, in mm where a view is else in px
 };
 
-/// Places a head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not
-/// say where the middle of the head's box goes, it is put well (common practice, no source): a
-/// twelfth of the room left over is moved behind the head, so that it looks into the page, and two
-/// fifths of what is left over in height stay above it. Without a fit: an average head from the
-/// front. Throws BadInput where sizes are no sizes.
+/// Places one head on paper after another: what does not depend on the paper is worked out once, so that
+/// it follows a hand that drags it.
+class PagePlanner {
+public:
+    /// Without a fit: an average head from the front. Throws BadInput for a head seen from straight above
+    /// or below, whose height says nothing.
+    explicit PagePlanner(const Fit* fit = nullptr);
+
+    /// Places the head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not
+    /// say where the middle of the head's box goes, it is put well (common practice, no source): a
+    /// twelfth of the room left over is moved behind the head, so that it looks into the page, and two
+    /// fifths of what is left over in height stay above it. Throws BadInput where sizes are no sizes.
+    PagePlan plan(const PaperSize& paper, Millimetres border, Millimetres headHeight,
+                  const std::optional<PaperPoint>& at = {}) const;
+
+private:
+    PagePlan small_; ///< of a head one millimetre high, anywhere
+};
+
+/// Places one head; the same as `PagePlanner(fit).plan(...)`.
 PagePlan planPage(const PaperSize& paper, Millimetres border, Millimetres headHeight,
                   const Fit* fit = nullptr, const std::optional<PaperPoint>& at = {});
 

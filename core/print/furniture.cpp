@@ -13,9 +13,11 @@ void addBar(PrintSheet& sheet, const Phrasebook& book) {
     for (int i = 0; i <= 10; ++i)
         bar.lines.push_back({{left + 10 * i, y}, {left + 10 * i, y - (i % 5 ? 1.2 : 2.2)}});
     sheet.items.emplace_back(std::move(bar));
-    sheet.items.emplace_back(PrintText{
-        {left + 103, y}, book.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8}, false,
-        graphite});
+    PrintText words{{left + 103, y}, book.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8},
+                    false, graphite};
+    if (words.at.x() + widthOf(words).value > sheet.paper.width.value - 4)
+        words.at = PaperPoint(left, y - 4); // beside the bar is no room on a narrow sheet
+    sheet.items.emplace_back(std::move(words));
 }
 
 PaperPoint addBlock(PrintSheet& sheet, PrintText text, Millimetres width) {

@@ -95,7 +95,8 @@ private slots:
         openDemo();
         openStudy(42); // the mouth too high
         goToStep("set-up");
-        auto* width = visibleNamed<QDoubleSpinBox>("Width that the photo of your sketch shows");
+        unfold("A photo of the sketch without its edges");
+        auto* width = visibleNamed<QDoubleSpinBox>("It shows a width of");
         QVERIFY(width);
         auto type = [&](const char* mm) {
             width->setFocus();

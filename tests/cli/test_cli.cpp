@@ -400,8 +400,17 @@ TEST_CASE("Sheets are written for a fit and for a sketch, and refused in one lin
               "--out corr.pdf")
               .code == 0);
     CHECK(isPdf("corr.pdf"));
+    for (const char* good : {"sheet steps s-fit.json --form egg --out more.pdf", "sheet values --out more.pdf",
+                             "sheet balls --seed 4 --paper letter --out more.pdf",
+                             "sheet materials --form box --out more.pdf"}) {
+        CAPTURE(good);
+        std::filesystem::remove(folder() + "/more.pdf");
+        CHECK(run(good).code == 0);
+        CHECK(isPdf("more.pdf"));
+    }
     for (const char* bad :
-         {"sheet guide s-fit.json --out x.doc", "sheet guide s-head.json --out x.pdf",
+         {"sheet steps s-fit.json --form none --out x.pdf", "sheet balls --out x.svg",
+          "sheet guide s-fit.json --out x.doc", "sheet guide s-head.json --out x.pdf",
           "sheet guide s-fit.json --paper A99 --out x.pdf", "sheet guide s-fit.json",
           "sheet grid none.png s-fit.json --out x.pdf", "sheet grid s-head.png s-fit.json --out x.svg",
           "sheet correction s-head.json s-sketch.json --picture s-fit.json --out x.pdf",

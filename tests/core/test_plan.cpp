@@ -1,6 +1,8 @@
 // Where a head falls on the paper, against OpenCV's projection brought to millimetres by hand.
 
+#include "core/compare/on_page.h"
 #include "core/page/plan.h"
+#include "core/words/plan_words.h"
 #include "tests/heads.h"
 
 #include <algorithm>
@@ -100,4 +102,52 @@ TEST_CASE("Put well, a turned head looks into the page; pushed to the edge it lo
 TEST_CASE("Sizes that are none are refused in words") {
     CHECK_THROWS_WITH(planPage(paperNamed("A4"), {120}, {100}), Catch::Contains("border"));
     CHECK_THROWS_WITH(planPage(paperNamed("A4"), {10}, {-3}), Catch::Contains("head"));
+}
+
+TEST_CASE("Growth and slide against the plan are found in sketches within 1 % and 1 mm") {
+    Random random(77);
+    int good = 0;
+    constexpr int sketches = 60;
+    for (int i = 0; i < sketches; ++i) {
+        const PhotoMarks reference =
+            sheetOf(random.head(), viewAt(pose(random.between(-50, 50), random.between(-20, 20),
+                                               random.between(-15, 15))));
+        const Fit fit = fitHead(reference);
+        const PaperSize paper = paperNamed("a4");
+        const PagePlan plan = planPage(paper, {15}, {120}, &fit);
+        // The drawing: what the plan's view shows, larger about the head's middle and moved, 5 px to the
+        // mm, each mark off by a third of a millimetre.
+        const double grown = random.between(0.85, 1.2);
+        const PicturePoint moved(random.between(-15, 15), random.between(-15, 15));
+        const PicturePoint middle = (plan.head.low + plan.head.high) / 2;
+        SketchMarks sketch;
+        sketch.width = 1050;
+        sketch.height = 1485;
+        for (Mark m : reference.seenMarks()) {
+            const PicturePoint onPaper =
+                middle + grown * (PicturePoint(plan.view.project(fit.head[m])) - middle) + moved;
+            sketch.marks[m] = PlacedMark{PicturePoint(
+                5 * (onPaper + PicturePoint(random.between(-0.3, 0.3), random.between(-0.3, 0.3))))};
+        }
+        const PlanKept kept = keptTo(plan, onPage(compareSketch(reference, fit, sketch), fit, paper, {0.2}));
+        good += std::abs(kept.grown - grown) < 0.01 * grown &&
+                std::abs(kept.right.value - moved.x()) < 1 && std::abs(kept.down.value - moved.y()) < 1;
+    }
+    CHECK(good >= 0.95 * sketches);
+}
+
+TEST_CASE("How a drawing kept to its plan is said, and where to lay the head off") {
+    CHECK(wordsFor(PlanKept{1.12, {-9}, {1}}) ==
+          "Against its plan the drawing has grown by 12 %. It stands 9 mm too far to the left.");
+    CHECK(wordsFor(PlanKept{0.9, {0}, {8}}) ==
+          "Against its plan the drawing is 10 % smaller. It stands 8 mm too low.");
+    CHECK(wordsFor(PlanKept{1.01, {2}, {-2}}) == "The drawing keeps to its plan.");
+    const PaperSize paper = paperNamed("a4");
+    const PagePlan plan = planPage(paper, {15}, {110});
+    const auto lines = layOffWords(plan, paper);
+    REQUIRE(lines.size() == 5);
+    CHECK(lines[0] == fmt::format("Crown: {:.0f} from the top, {:.0f} from the left", plan.crown.y(),
+                                  plan.crown.x()));
+    CHECK(lines[2] == fmt::format("Sides: {:.0f} from the left, {:.0f} from the right",
+                                  plan.head.low.x(), 210 - plan.head.high.x()));
 }

@@ -4,6 +4,7 @@
 #include "core/print/furniture.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
+#include "core/light/tone.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -201,4 +202,110 @@ TEST_CASE("Fonts lie in the PDF itself; what cannot be written is refused in one
         one.text = line;
         CHECK(widthOf(one) <= Millimetres{40});
     }
+}
+
+TEST_CASE("Value strips are equal in lightness on the rendered page, and odd ones have a middle") {
+    const Folder folder;
+    for (const char* paperName : {"a4", "letter"}) {
+        writeSheet(valuesSheet(paperNamed(paperName)), folder.file("v.pdf"));
+        const cv::Mat1b shown = rendered(folder, folder.file("v.pdf"));
+        // Down the sheet the strips are where rows of one grey run far across.
+        std::vector<std::vector<double>> strips;
+        for (int y = 0; y < shown.rows; y += 20) {
+            std::vector<double> values;
+            int run = 0, last = -1;
+            for (int x = 130; x < shown.cols; ++x) {
+                const int grey = shown(y, x);
+                if (grey == last && grey < 250) {
+                    if (++run == 100)
+                        values.push_back(lightnessOfLinear(linearOfDisplay(grey / 255.0)));
+                } else {
+                    run = 0;
+                }
+                last = grey;
+            }
+            if (values.size() >= 3 && (strips.empty() || strips.back() != values))
+                strips.push_back(values);
+        }
+        REQUIRE(strips.size() == 3);
+        for (std::size_t i = 0; i < 3; ++i) {
+            const std::vector<double>& s = strips[i];
+            CAPTURE(paperName, i, s.size());
+            CHECK(s.size() == (i == 0 ? 3u : i == 1 ? 5u : 10u));
+            for (std::size_t k = 0; k < s.size(); ++k)
+                CHECK(s[k] == Approx(100 * (static_cast<double>(k) + 0.5) / static_cast<double>(s.size()))
+                                  .margin(0.7));
+        }
+    }
+}
+
+TEST_CASE("Twelve balls: the answers cross where each turned ball's middle falls, the tasks are bare") {
+    const Folder folder;
+    const PaperSize paper = paperNamed("a4");
+    const auto sheets = ballSheets(7, paper);
+    const std::vector<Pose> poses = ballPoses(7);
+    REQUIRE(sheets.size() == 2);
+    REQUIRE(poses.size() == 12);
+    CHECK(ballPoses(8) != poses);
+    std::vector<cv::Mat1b> shown;
+    for (const PrintSheet& sheet : sheets) {
+        writeSheet(sheet, folder.file("b.pdf"));
+        shown.push_back(rendered(folder, folder.file("b.pdf")).clone());
+    }
+    // The circles of the tasks, each found on the rendered page, not by the program that drew them.
+    std::vector<cv::Vec3f> circles;
+    cv::Mat1b small;
+    cv::resize(shown[0], small, {}, 0.25, 0.25, cv::INTER_AREA);
+    cv::HoughCircles(small, circles, cv::HOUGH_GRADIENT, 1, 80, 100, 40, 40, 120);
+    REQUIRE(circles.size() == 12);
+    std::sort(circles.begin(), circles.end(), [](const cv::Vec3f& a, const cv::Vec3f& b) {
+        const int rowA = static_cast<int>(a[1] / 140), rowB = static_cast<int>(b[1] / 140);
+        return rowA != rowB ? rowA < rowB : a[0] < b[0];
+    });
+    int met = 0, bare = 0;
+    for (std::size_t i = 0; i < 12; ++i) {
+        // The front of the ball: R = Rz(-lean) Ry(turn) Rx(-tilt) on (0, 0, 1), from 15 radii away.
+        const Pose& p = poses[i];
+        const double t = p.tilt.value, u = p.turn.value, l = -p.lean.value;
+        const Eigen::Vector3d n(std::sin(u) * std::cos(t), std::sin(t), std::cos(u) * std::cos(t));
+        const Eigen::Vector3d m(std::cos(l) * n.x() - std::sin(l) * n.y(),
+                                std::sin(l) * n.x() + std::cos(l) * n.y(), n.z());
+        const double r = 4.0 * circles[i][2], grow = std::sqrt(1 - 1 / 225.0) / (1 - m.z() / 15);
+        const cv::Point at(static_cast<int>(4 * circles[i][0] + r * grow * m.x()),
+                           static_cast<int>(4 * circles[i][1] - r * grow * m.y()));
+        const auto ink = [&](const cv::Mat1b& sheet, int reach) {
+            const cv::Rect part(at.x - reach, at.y - reach, 2 * reach, 2 * reach);
+            double least = 0;
+            cv::minMaxLoc(sheet(part & cv::Rect({0, 0}, sheet.size())), &least);
+            return least < 180;
+        };
+        met += ink(shown[1], 10); // a millimetre
+        bare += !ink(shown[0], 10);
+    }
+    CHECK(met == 12);
+    CHECK(bare == 12);
+}
+
+TEST_CASE("Steps and materials fit on their page, for every first form and paper") {
+    const Fit fit = fitHead(sheetOf(adultHeads().mean, viewAt(pose(30, 8, -5))));
+    for (const char* paperName : {"a4", "letter", "a5"})
+        for (const FormKind* form : forms()) {
+            const PaperSize paper = paperNamed(paperName);
+            const auto lines = construct(*form, std::nullopt, fit.head)->lines(fit.view, Detail::Guides);
+            for (const PrintSheet& sheet :
+                 {stepsSheet(*form, lines, fit.view, paper), materialsSheet(*form, paper)}) {
+                CAPTURE(paperName, form->id);
+                int texts = 0;
+                for (const auto& item : sheet.items)
+                    if (const auto* text = std::get_if<PrintText>(&item)) {
+                        ++texts;
+                        CHECK(text->at.y() < paper.height.value - 3);
+                        CHECK(text->at.x() + (text->stands == PrintText::Stands::Left
+                                                  ? widthOf(*text).value
+                                                  : 0) <
+                              paper.width.value - 3);
+                    }
+                CHECK(texts > static_cast<int>(form->steps.size()));
+            }
+        }
 }

@@ -261,6 +261,8 @@ void FindingsPanel::showFinding() {
     QStringList page;
     for (PlanTrouble trouble : desk_.analysis.pageTroubles())
         page << qt(wordsFor(trouble, learnersBook()));
+    if (const auto kept = desk_.planning.kept())
+        page << qt(wordsFor(*kept, learnersBook()));
     sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
     sayOrHide(holds_, qt(praiseWords(c, learnersBook())));
     laid_->setText(shown ? qt(textOf(c.findings.back(), learnersBook())) : QString());

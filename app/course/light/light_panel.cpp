@@ -92,6 +92,7 @@ void LightPanel::buildShown() {
     row->addWidget(name);
     row->addWidget(form_ = new QComboBox, 1);
     name->setBuddy(form_);
+    form_->setAccessibleName(tr("On the right"));
     form_->addItem(tr("The head's form"), "head");
     form_->addItem(tr("Your sketch"), "sketch");
     for (const BasicForm& form : basicForms())

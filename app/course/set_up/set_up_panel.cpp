@@ -1,58 +1,217 @@
 #include "app/course/set_up/set_up_panel.h"
 
+#include "app/course/set_up/compositions.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/fold.h"
+#include "app/widgets/form_drawing.h"
+#include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "core/words/paper_words.h"
+#include "core/words/plan_words.h"
 
+#include <QCheckBox>
+#include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QGridLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPainter>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 namespace zokran {
 
+namespace {
+
+constexpr QSize thumbnail{68, 84};
+
+/// A placing as a small picture of the sheet.
+QPixmap sheetDrawing(const Planning& planning, const Placing& placing, double density) {
+    const PagePlan plan = planning.planFor(placing);
+    const double w = placing.paper.width.value, h = placing.paper.height.value;
+    const double scale = std::min((thumbnail.width() - 4) / w, (thumbnail.height() - 4) / h);
+    const PicturePoint corner((thumbnail.width() - scale * w) / 2, (thumbnail.height() - scale * h) / 2);
+    std::vector<GuideLine> lines = planning.lines(plan);
+    std::erase_if(lines, [](const GuideLine& line) {
+        return line.hidden || line.kind != LineKind::Construction;
+    });
+    for (GuideLine& line : lines)
+        for (PicturePoint& p : line.points)
+            p = corner + scale * p;
+    QPixmap pixmap(thumbnail * density);
+    pixmap.setDevicePixelRatio(density);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    const QRectF sheet(corner.x(), corner.y(), scale * w, scale * h);
+    painter.fillRect(sheet, Theme::current().sheet);
+    painter.setPen(Theme::current().quiet);
+    painter.drawRect(sheet);
+    painter.setClipRect(sheet);
+    painter.drawPixmap(0, 0, drawingOf(lines, thumbnail, density));
+    return pixmap;
+}
+
+PaperPoint wellFor(const Planning& planning, const Composition& c, Placing placing) {
+    placing.head = c.share * placing.paper.height;
+    placing.at.reset();
+    const PagePlan plan = planning.planFor(placing);
+    return PaperPoint((plan.head.low + plan.head.high) / 2);
+}
+
+} // namespace
+
+void putWell(Desk& desk) {
+    desk.planning.set(SetUpPanel::tr("Put the head well"), {}, [&](Placing& p) {
+        p.at.reset();
+        // Smaller by degrees, as long as something runs over the border.
+        constexpr double smaller = 0.96;
+        constexpr Millimetres smallest{25};
+        while (p.head > smallest && !desk.planning.planFor(p).troubles.empty())
+            p.head *= smaller;
+    });
+}
+
 SetUpPanel::SetUpPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
-    addHeading(tr("Set up"));
-    auto field = [&](const QString& name, QWidget* widget) {
-        auto* label = addText(name, "strong");
-        label->setBuddy(widget);
-        widget->setAccessibleName(QString(name).remove('&'));
-        column_->addWidget(widget);
-    };
-    field(tr("&Title"), title_ = new QLineEdit);
-    field(tr("&Sitter"), sitter_ = new QLineEdit);
-    sitter_->setPlaceholderText(tr("Whose head it is"));
-    field(tr("Width that the &photo of your sketch shows"), paper_ = new QDoubleSpinBox);
-    paper_->setRange(0, 2000);
-    paper_->setDecimals(0);
-    paper_->setSuffix(tr(" mm"));
-    paper_->setSpecialValueText(tr("not known"));
-    addText(tr("With the width known, corrections come in millimetres on your paper. A4 upright is "
-               "210 mm wide; add what shows of the table."),
-            "caption");
-    addText(
-        tr("Draw a border first and mark crown and chin inside it. Leave room for hair, neck and "
-           "shoulders: a head of about half the sheet's height sits well."));
-    addText(tr("Photographs of people stay on this machine. Zokran sends nothing anywhere."),
-            "caption");
+    buildNames();
+    buildPaper();
+    buildCompositions();
+    troubles_ = addText({}, "strong");
+    layOff_ = addText({}, "caption");
+    buildPhotograph();
     column_->addStretch();
-    auto edit = [this](const QString& words, const QString& key, auto change) {
-        if (!refreshing_)
-            desk_.document.edit(words, key, change);
+}
+
+void SetUpPanel::buildNames() {
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    column_->addLayout(grid);
+    const auto field = [&](const QString& name, QLineEdit*& edit, const char* key, auto member) {
+        auto* label = new QLabel(name);
+        const int row = grid->rowCount();
+        grid->addWidget(label, row, 0);
+        grid->addWidget(edit = new QLineEdit, row, 1);
+        label->setBuddy(edit);
+        edit->setAccessibleName(QString(name).remove('&'));
+        connect(edit, &QLineEdit::textEdited, this, [=, this](const QString& text) {
+            desk_.document.edit(tr("Name the study"), key,
+                                [&](Study& s) { s.*member = text.toStdString(); });
+        });
     };
-    connect(title_, &QLineEdit::textEdited, this, [=](const QString& text) {
-        edit(tr("Rename the study"), "title", [&](Study& s) { s.title = text.toStdString(); });
+    field(tr("&Title"), title_, "title", &Study::title);
+    field(tr("&Sitter"), sitter_, "sitter", &Study::sitter);
+    sitter_->setPlaceholderText(tr("Whose head it is"));
+}
+
+void SetUpPanel::buildPaper() {
+    column_->addWidget(paper_ = new QComboBox);
+    paper_->setAccessibleName(tr("Paper"));
+    paper_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    for (const std::string_view name : paperNames())
+        paper_->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
+    paper_->addItem(tr("Another size"), QString());
+    column_->addWidget(lying_ = new QCheckBox(tr("&Lying on its side")));
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    grid->setColumnStretch(0, 1);
+    column_->addLayout(grid);
+    head_ = addNumber(grid, tr("&Crown to chin"), 15, 1200, tr(" mm"));
+    border_ = addNumber(grid, tr("&Border"), 0, 300, tr(" mm"));
+    const auto set = [this](const char* key, auto change) {
+        if (!refreshing_)
+            desk_.planning.set(tr("Plan the page"), key, change);
+    };
+    connect(paper_, &QComboBox::activated, this, [=, this](int index) {
+        const std::string name = paper_->itemData(index).toString().toStdString();
+        if (name.empty())
+            return;
+        set("", [&](Placing& p) {
+            const bool lies = p.paper.width > p.paper.height;
+            const double share = p.head / p.paper.height;
+            p.paper = paperNamed(lies ? name + "-landscape" : name);
+            p.head = share * p.paper.height; // the same composition on the other sheet
+            p.at.reset();
+        });
+        desk_.document.attempt([&] { desk_.document.logbook().remember("paper", name); });
     });
-    connect(sitter_, &QLineEdit::textEdited, this, [=](const QString& text) {
-        edit(tr("Name the sitter"), "sitter", [&](Study& s) { s.sitter = text.toStdString(); });
-    });
-    connect(paper_, &QDoubleSpinBox::valueChanged, this, [=](double mm) {
-        edit(tr("Set the paper's width"), "paper", [&](Study& s) {
-            // Of the sketch on the bench, and of those to come.
-            s.nextPage.shownWidth = mm > 0 ? std::optional(Millimetres{mm}) : std::nullopt;
-            if (Attempt* a = s.attempt())
-                a->page.shownWidth = s.nextPage.shownWidth;
+    connect(lying_, &QCheckBox::clicked, this, [=](bool) {
+        set("", [](Placing& p) {
+            const double share = p.head / p.paper.height;
+            std::swap(p.paper.width, p.paper.height);
+            p.head = share * p.paper.height;
+            p.at.reset();
         });
     });
+    connect(head_, &QDoubleSpinBox::valueChanged, this,
+            [=](double mm) { set("plan-head", [&](Placing& p) { p.head = {mm}; }); });
+    connect(border_, &QDoubleSpinBox::valueChanged, this,
+            [=](double mm) { set("plan-border", [&](Placing& p) { p.border = {mm}; }); });
+}
+
+void SetUpPanel::buildCompositions() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    column_->addLayout(row);
+    for (const Composition& c : compositions()) {
+        auto* button = new QPushButton;
+        button->setIconSize(thumbnail);
+        button->setFixedHeight(thumbnail.height() + 12);
+        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+        const QString name = qt(learnersBook().say(c.name));
+        button->setAccessibleName(name);
+        button->setToolTip(name);
+        row->addWidget(button);
+        compositions_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, c] {
+            desk_.planning.set(tr("Choose a composition"), {}, [&](Placing& p) {
+                p = composed(c, p, wellFor(desk_.planning, c, p));
+            });
+        });
+    }
+    column_->addWidget(well_ = new QPushButton(tr("Put it &well")));
+    connect(well_, &QPushButton::clicked, this, [this] { putWell(desk_); });
+}
+
+void SetUpPanel::buildPhotograph() {
+    auto* fold = new Fold(tr("A photo of the sketch without its edges"));
+    auto* grid = new QGridLayout;
+    grid->setColumnStretch(0, 1);
+    fold->inside()->addLayout(grid);
+    shown_ = addNumber(grid, tr("It shows a &width of"), 0, 2000, tr(" mm"));
+    shown_->setSpecialValueText(tr("not known"));
+    auto* words = new QLabel(tr("Where all four edges are in the photograph the page is found and "
+                                "measured by itself."));
+    words->setWordWrap(true);
+    words->setProperty("type", "caption");
+    fold->inside()->addWidget(words);
+    column_->addWidget(fold);
+    addText(tr("Photographs of people stay on this machine. Zokran sends nothing anywhere."),
+            "caption");
+    connect(shown_, &QDoubleSpinBox::valueChanged, this, [this](double mm) {
+        if (!refreshing_)
+            desk_.document.edit(tr("Set the paper's width"), "paper", [&](Study& s) {
+                // Of the sketch on the bench, and of those to come.
+                s.nextPage.shownWidth = mm > 0 ? std::optional(Millimetres{mm}) : std::nullopt;
+                if (Attempt* a = s.attempt())
+                    a->page.shownWidth = s.nextPage.shownWidth;
+            });
+    });
+}
+
+void SetUpPanel::showCompositions() {
+    // They follow the paper and the head, not where the head is being dragged to.
+    const Placing placing = desk_.planning.placing();
+    const PagePlan plan = desk_.planning.planFor({placing.paper, {0}, {100}, PaperPoint(0, 0)});
+    const ShownFor now{placing.paper, placing.border, plan.head.high, plan.chin, desk_.study().form,
+                       Theme::current().dark};
+    if (shownFor_ == now)
+        return;
+    shownFor_ = now;
+    for (std::size_t i = 0; i < compositions_.size(); ++i) {
+        const Composition& c = compositions()[i];
+        compositions_[i]->setIcon(sheetDrawing(
+            desk_.planning, composed(c, placing, wellFor(desk_.planning, c, placing)),
+            devicePixelRatioF()));
+    }
 }
 
 void SetUpPanel::showStudy() {
@@ -64,8 +223,29 @@ void SetUpPanel::showStudy() {
     show(title_, s.title);
     show(sitter_, s.sitter);
     const Page& page = s.attempt() ? s.attempt()->page : s.nextPage;
-    showNumber(paper_, page.shownWidth.value_or(Millimetres{0}).value);
+    showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
     setEnabled(desk_.document.isOpen());
+    if (!desk_.document.isOpen())
+        return;
+    const Placing placing = desk_.planning.placing();
+    const bool lies = placing.paper.width > placing.paper.height;
+    lying_->setChecked(lies);
+    const QString name = qt(nameOf(placing.paper)).remove("-landscape");
+    const int at = paper_->findData(name);
+    paper_->setCurrentIndex(at < 0 ? paper_->count() - 1 : at);
+    showNumber(head_, placing.head.value);
+    showNumber(border_, placing.border.value);
+    const PagePlan plan = desk_.planning.plan();
+    QStringList troubles, lines;
+    for (PlanTrouble trouble : plan.troubles)
+        troubles << qt(wordsFor(trouble, learnersBook()));
+    troubles_->setText(troubles.join("\n"));
+    troubles_->setVisible(!troubles.isEmpty());
+    for (const std::string& line : layOffWords(plan, placing.paper, learnersBook()))
+        lines << qt(line);
+    layOff_->setText(tr("In mm from the paper's edges:\n%1").arg(lines.join("\n")));
+    well_->setEnabled(placing.at || !plan.troubles.empty());
+    showCompositions();
 }
 
 } // namespace zokran

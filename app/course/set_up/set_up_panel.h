@@ -1,13 +1,19 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "core/page/placing.h"
 
+#include <vector>
+
+class QCheckBox;
+class QComboBox;
 class QDoubleSpinBox;
 class QLineEdit;
+class QPushButton;
 
 namespace zokran {
 
-/// Title, sitter and paper.
+/// Whose head it is, the paper, and where the head is to stand on it.
 class SetUpPanel : public StepPanel {
     Q_OBJECT
 
@@ -18,8 +24,32 @@ protected:
     void showStudy() override;
 
 private:
+    void buildNames();
+    void buildPaper();
+    void buildCompositions();
+    void buildPhotograph();
+    void showCompositions();
+
     QLineEdit *title_, *sitter_;
-    QDoubleSpinBox* paper_;
+    QComboBox* paper_;
+    QCheckBox* lying_;
+    QDoubleSpinBox *border_, *head_, *shown_;
+    /// What the thumbnails were drawn for.
+    struct ShownFor {
+        PaperSize paper;
+        Millimetres border;
+        PaperPoint corner, chin; ///< of the head
+        std::string form;
+        bool dark;
+        bool operator==(const ShownFor&) const = default;
+    };
+    std::optional<ShownFor> shownFor_;
+    std::vector<QPushButton*> compositions_;
+    QPushButton* well_;
+    QLabel *troubles_, *layOff_;
 };
+
+/// Puts the head well on the paper: smaller where it is over-large, and where it has room.
+void putWell(Desk& desk);
 
 } // namespace zokran

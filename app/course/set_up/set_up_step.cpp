@@ -1,7 +1,13 @@
 #include "app/course/set_up/set_up_panel.h"
 #include "app/course/step.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/overlays/plan_overlay.h"
+#include "app/tools/place_tool.h"
+#include "app/widgets/words.h"
+#include "core/words/plan_words.h"
 
 #include <QCoreApplication>
+#include <cmath>
 
 namespace zokran {
 
@@ -13,7 +19,7 @@ QString tr(const char* text) {
 
 class SetUpStep : public Step {
 public:
-    explicit SetUpStep(Desk& desk) : Step(desk) {}
+    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk) {}
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
@@ -22,6 +28,9 @@ public:
     NextThing next() override;
 
 private:
+    Scene paper();
+
+    PlaceTool placeTool_;
     StepPanel* panel_ = nullptr;
 };
 
@@ -32,12 +41,43 @@ QString SetUpStep::lacks() const {
 }
 
 Scene SetUpStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.picture(side) : scenes_.drawn(false);
+    return side == Side::Seen ? scenes_.picture(side) : paper();
+}
+
+Scene SetUpStep::paper() {
+    Scene scene;
+    if (!desk_.document.isOpen()) {
+        scene.emptyText = tr("Here your paper will lie, with the head where it is to stand.");
+        return scene;
+    }
+    const Placing placing = desk_.planning.placing();
+    const PagePlan plan = desk_.planning.plan();
+    scene.caption = tr("Your paper, %1 × %2 mm")
+                        .arg(std::lround(placing.paper.width.value))
+                        .arg(std::lround(placing.paper.height.value));
+    scene.extent = QSizeF(placing.paper.width.value, placing.paper.height.value);
+    std::vector<GuideLine> lines = desk_.planning.lines(plan);
+    std::erase_if(lines, [](const GuideLine& line) { return line.hidden; });
+    scene.lay<LinesOverlay>(std::move(lines));
+    scene.lay<PlanOverlay>(placing, plan);
+    scene.tools = {&placeTool_};
+    return scene;
 }
 
 NextThing SetUpStep::next() {
-    return {tr("Say how wide your paper is, then block in the head."),
-            goTo(tr("Block in"), "block-in")};
+    const Deed blockIn = goTo(tr("Block in"), "block-in");
+    const PagePlan plan = desk_.planning.plan();
+    if (!plan.troubles.empty())
+        return {tr("%1 Drag the head on the paper, or let it be put well.")
+                    .arg(qt(wordsFor(plan.troubles.front(), learnersBook()))),
+                {tr("Put it well"), [this] { putWell(desk_); }},
+                blockIn};
+    if (!desk_.fit())
+        return {tr("An average head stands for your sitter until you have blocked in. Choose the "
+                   "paper, then block in."),
+                blockIn};
+    return {tr("Lay crown and chin off with a ruler, draw the border, and keep inside it."),
+            goTo(tr("Draw it"), "draw"), blockIn};
 }
 
 std::unique_ptr<Step> makeSetUpStep(Desk& desk) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/compare/finding_lines.h"
+#include "core/construction/forms.h"
 #include "core/page/page.h"
 #include "core/page/plan.h"
 #include "core/print/drawing.h"
@@ -36,5 +37,24 @@ std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<
 PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
                           const std::vector<GuideLine>& form, const PagePlan& plan,
                           const PaperSize& paper, const Phrasebook& book = english());
+
+/// A form put down step by step, one panel a step: what is new in it strong, what stands already pale.
+/// `lines`: as `view` shows them, px, with their steps.
+PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines, const View& view,
+                      const PaperSize& paper, const Phrasebook& book = english());
+
+/// Strips of three, five and ten values to cut out, equal in lightness; of an odd number the middle one is
+/// the middle of the scale.
+PrintSheet valuesSheet(const PaperSize& paper, const Phrasebook& book = english());
+
+/// Twelve balls, each with a turn, tilt and lean to draw its planes by; on the second sheet the answers. One
+/// seed gives the same twelve anywhere.
+std::vector<Pose> ballPoses(std::uint32_t seed);
+std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper,
+                                   const Phrasebook& book = english());
+
+/// What lies ready, the order of the steps by the chosen form, and the trade's cautions, on one page.
+PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper,
+                          const Phrasebook& book = english());
 
 } // namespace zokran

@@ -1,0 +1,26 @@
+#include "app/course/set_up/compositions.h"
+
+#include "core/base/translatable.h"
+
+namespace zokran {
+
+const std::vector<Composition>& compositions() {
+    static const std::vector<Composition> all = {
+        {ZOKRAN_WORDS("Head and shoulders"), 0.42, 0, 0},
+        {ZOKRAN_WORDS("Close"), 0.54, 0, 0},
+        {ZOKRAN_WORDS("With air"), 0.3, 0, 0.04},
+    };
+    return all;
+}
+
+Placing composed(const Composition& c, const Placing& placing, const PaperPoint& well) {
+    Placing put = placing;
+    put.head = c.share * placing.paper.height;
+    put.at.reset();
+    if (c.left != 0 || c.up != 0)
+        put.at = PaperPoint(well - PicturePoint(c.left * placing.paper.width.value,
+                                                c.up * placing.paper.height.value));
+    return put;
+}
+
+} // namespace zokran

@@ -1,0 +1,19 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> make(Desk& desk) {
+    // Another twelve for each study.
+    return ballSheets(static_cast<std::uint32_t>(desk.document.id().value_or(1)), paperNamed("a4"),
+                      learnersBook());
+}
+
+} // namespace
+
+const SheetKind ballsSheetKind{"balls", ZOKRAN_WORDS("Twelve balls to draw on"), lacksNothing, make};
+
+} // namespace zokran

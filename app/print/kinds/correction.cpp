@@ -1,0 +1,29 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString lacks(const Desk& desk) {
+    return desk.study().attempt() && desk.comparison()
+               ? QString()
+               : QCoreApplication::translate("Sheets", "a sketch that is marked and compared");
+}
+
+std::vector<PrintSheet> make(Desk& desk) {
+    const Attempt& attempt = *desk.study().attempt();
+    return {correctionSheet(
+        *desk.comparison(), [&](const View& view) { return desk.analysis.linesSeenBy(view); },
+        printed(desk.picture(Side::Drawn)), attempt.page.perPixel({1.0 * attempt.marks.width}),
+        desk.study().title, paperNamed("a4"), learnersBook())};
+}
+
+} // namespace
+
+const SheetKind correctionSheetKind{"correction", ZOKRAN_WORDS("Correction sheet"), lacks, make};
+
+} // namespace zokran

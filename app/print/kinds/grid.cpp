@@ -1,0 +1,23 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> make(Desk& desk) {
+    // Squares whatever form is chosen, edge coordinates where those are.
+    const std::string form = desk.study().form == "coordinates" ? "coordinates" : "grid";
+    const auto squares = construct(formNamed(form), std::nullopt, desk.fit()->head);
+    return gridSheets(printed(desk.photograph(Side::Seen)),
+                      squares->lines(desk.fit()->view, Detail::Guides),
+                      squares->lines(desk.planning.plan().view, Detail::Guides),
+                      desk.planning.placing().paper, learnersBook());
+}
+
+} // namespace
+
+const SheetKind gridSheetKind{"grid", ZOKRAN_WORDS("Photo and paper under a grid"), lacksFit, make};
+
+} // namespace zokran

@@ -1,0 +1,17 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> make(Desk& desk) {
+    return {materialsSheet(formNamed(desk.study().form), paperNamed("a4"), learnersBook())};
+}
+
+} // namespace
+
+const SheetKind materialsSheetKind{"materials", ZOKRAN_WORDS("Materials and steps"), lacksNothing, make};
+
+} // namespace zokran

@@ -1,0 +1,18 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> make(Desk& desk) {
+    return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Seen), desk.fit()->view,
+                       paperNamed("a4"), learnersBook())};
+}
+
+} // namespace
+
+const SheetKind stepsSheetKind{"steps", ZOKRAN_WORDS("The form, step by step"), lacksFit, make};
+
+} // namespace zokran

@@ -1,0 +1,18 @@
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> make(Desk& desk) {
+    Q_UNUSED(desk);
+    return {valuesSheet(paperNamed("a4"), learnersBook())};
+}
+
+} // namespace
+
+const SheetKind valuesSheetKind{"values", ZOKRAN_WORDS("Value strips"), lacksNothing, make};
+
+} // namespace zokran

@@ -1,0 +1,38 @@
+#include "app/print/sheet_kind.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+constexpr const SheetKind* kinds[] = {&correctionSheetKind, &guideSheetKind,     &stepsSheetKind,
+                                      &gridSheetKind,       &landmarksSheetKind, &valuesSheetKind,
+                                      &ballsSheetKind,      &materialsSheetKind};
+
+} // namespace
+
+std::span<const SheetKind* const> sheetKinds() {
+    return kinds;
+}
+
+QString lacksFit(const Desk& desk) {
+    return desk.fit() ? QString()
+                      : QCoreApplication::translate("Sheets", "a head that is blocked in");
+}
+
+QString lacksNothing(const Desk&) {
+    return {};
+}
+
+PrintPicture printed(const QImage& picture) {
+    const QImage rgb = picture.convertToFormat(QImage::Format_RGB32);
+    PrintPicture out;
+    out.columns = rgb.width();
+    out.rows = rgb.height();
+    if (!rgb.isNull())
+        out.pixels.assign(rgb.constBits(), rgb.constBits() + rgb.sizeInBytes());
+    return out;
+}
+
+} // namespace zokran

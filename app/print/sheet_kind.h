@@ -1,0 +1,32 @@
+#pragma once
+
+#include "app/document/desk.h"
+#include "core/print/drawing.h"
+
+#include <span>
+
+namespace zokran {
+
+/// A sheet that can be printed for the study on the bench. Each kind is one file of app/print/kinds; the
+/// list of them is in sheet_kind.cpp.
+struct SheetKind {
+    const char* id;   ///< also what its file is called
+    const char* name; ///< in English, for the phrasebook
+    /// What it still needs, such as "a head that is blocked in"; empty when it can be made.
+    QString (*lacks)(const Desk& desk);
+    std::vector<PrintSheet> (*make)(Desk& desk);
+};
+
+extern const SheetKind correctionSheetKind, guideSheetKind, stepsSheetKind, gridSheetKind,
+    landmarksSheetKind, valuesSheetKind, ballsSheetKind, materialsSheetKind;
+
+std::span<const SheetKind* const> sheetKinds();
+
+/// What most of them lack.
+QString lacksFit(const Desk& desk);
+QString lacksNothing(const Desk& desk);
+
+/// A picture of the bench as it is printed; no columns while it is being decoded.
+PrintPicture printed(const QImage& picture);
+
+} // namespace zokran

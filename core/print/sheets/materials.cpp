@@ -1,0 +1,69 @@
+#include "core/print/furniture.h"
+#include "core/print/sheets/sheets.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Phrasebook& book) {
+    PrintSheet sheet{paper, {}};
+    const double margin = sheetMargin.value;
+    const Millimetres width{paper.width.value - 2 * margin};
+    // Smaller on small paper, so that it stays one page.
+    const double type = std::min(1.0, paper.height.value / 262);
+    PaperPoint at(margin, margin + 6 * type);
+    const auto heading = [&](const char* words, double whole) {
+        const double size = whole * type;
+        at.y() += size;
+        sheet.items.emplace_back(PrintText{at, book.say(words), {size}, true, graphite});
+        at.y() += 0.9 * size + 1;
+    };
+    const auto lines = [&](const std::vector<std::string>& all, bool numbered) {
+        int number = 0;
+        for (const std::string& line : all) {
+            ++number;
+            const std::string sign = numbered ? std::to_string(number) + "." : "–";
+            sheet.items.emplace_back(PrintText{at, sign, {3.5 * type}, false, graphite});
+            at = addBlock(sheet, {{at.x() + 7, at.y()}, line, {3.5 * type}, false, graphite},
+                          {width.value - 7});
+            at.x() -= 7;
+            at.y() += 0.8;
+        }
+    };
+    heading(ZOKRAN_WORDS("Beside the easel"), 6);
+    heading(ZOKRAN_WORDS("What lies ready"), 4.2);
+    lines({book.say(ZOKRAN_WORDS("Paper with some tooth, on a board that stands as upright as the sitter")),
+           book.say(ZOKRAN_WORDS("A hard pencil (2H or H) for the form, a soft one (2B to 6B) or charcoal "
+                                 "for the tones")),
+           book.say(ZOKRAN_WORDS("A kneaded eraser and a hard one; a blade or sharpener, and somewhere "
+                                 "for the shavings")),
+           book.say(ZOKRAN_WORDS("A ruler for border, crown and chin; a strip of paper to fold for the unit; "
+                                 "a thread with a weight")),
+           book.say(ZOKRAN_WORDS("The reference, turned upright, and this sheet"))},
+          false);
+    heading(ZOKRAN_WORDS("In this order"), 4.2);
+    std::vector<std::string> order{
+        book.say(ZOKRAN_WORDS("Border first; then crown and chin, so that the head does not eat the page."))};
+    for (const FormStep& step : form.steps)
+        order.push_back(book.say(step.words));
+    order.push_back(book.say(ZOKRAN_WORDS("Features as plain lines, cheap to move.")));
+    order.push_back(book.say(ZOKRAN_WORDS("Stop before any shading: measure, look at it in a mirror, "
+                                          "photograph it and check.")));
+    order.push_back(book.say(ZOKRAN_WORDS("Then the light, in three values first.")));
+    lines(order, true);
+    heading(ZOKRAN_WORDS("Care"), 4.2);
+    lines({book.say(ZOKRAN_WORDS("Look up every few minutes; let neck and hand rest; after about five heads "
+                                 "or fifty minutes stop.")),
+           book.say(ZOKRAN_WORDS("Sharpen away from you, on a table, and put the blade away closed.")),
+           book.say(ZOKRAN_WORDS("Charcoal and pastel dust: wipe it up damp, do not blow it about, and do not "
+                                 "eat where you draw.")),
+           book.say(ZOKRAN_WORDS("Fixative is sprayed outdoors or by an open window, away from flames and from "
+                                 "people; the makers' safety sheets have the last word.")),
+           book.say(ZOKRAN_WORDS("A drawing can always be changed. Likeness comes late; an error tells you "
+                                 "where to look next."))},
+          false);
+    addBar(sheet, book);
+    return sheet;
+}
+
+} // namespace zokran

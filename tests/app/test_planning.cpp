@@ -1,0 +1,177 @@
+// The page planned in the real window, and the sheets printed from it.
+
+#include "app/overlays/plan_overlay.h"
+#include "app/print/print.h"
+#include "app/print/sheet_kind.h"
+#include "tests/app/window_test.h"
+
+#include <QMenu>
+#include <QPrintPreviewDialog>
+#include <QPrinter>
+#include <QProcess>
+
+namespace zokran::test {
+
+class PlanningTest : public WindowTest {
+    Q_OBJECT
+
+    const PlanOverlay* paper() { return drawn()->scene().find<PlanOverlay>(); }
+    QPoint onPaper(const PaperPoint& p) { return spot(drawn(), p); }
+    PaperPoint middle() {
+        const PagePlan plan = desk().planning.plan();
+        return PaperPoint((plan.head.low + plan.head.high) / 2);
+    }
+
+private slots:
+    void theHeadIsDraggedAndSizedOnThePaper() {
+        openDemo();
+        goToStep("set-up");
+        QVERIFY(paper());
+        QVERIFY(!study().placing);
+        const PaperPoint before = middle();
+        const double perPixel = 1 / drawn()->transform().scale;
+        drag(drawn(), onPaper(before), onPaper(before) + QPoint(-20, 12));
+        QVERIFY(study().placing);
+        QVERIFY(std::abs(middle().x() - (before.x() - 20 * perPixel)) < 1);
+        QVERIFY(std::abs(middle().y() - (before.y() + 12 * perPixel)) < 1);
+        // By the ring on the crown: the chin stays where it is.
+        const PagePlan was = desk().planning.plan();
+        const QPoint crown = onPaper(was.crown);
+        drag(drawn(), crown, crown + QPoint(4, 24));
+        QVERIFY(study().placing->head < Millimetres{124});
+        QVERIFY((desk().planning.plan().chin - was.chin).norm() < 0.01);
+        undo();
+        QVERIFY((desk().planning.plan().crown - was.crown).norm() < 0.01);
+        undo();
+        QVERIFY(!study().placing);
+    }
+
+    void keysMoveItAndPutItWell() {
+        openDemo();
+        goToStep("set-up");
+        drawn()->setFocus();
+        const PaperPoint before = middle();
+        const Millimetres size = desk().planning.placing().head;
+        QTest::keyClick(drawn(), Qt::Key_Left);
+        QTest::keyClick(drawn(), Qt::Key_Up, Qt::ShiftModifier);
+        QTest::keyClick(drawn(), Qt::Key_Plus);
+        QVERIFY(std::abs(middle().x() - (before.x() - 1)) < 0.01);
+        QVERIFY(std::abs(middle().y() - (before.y() - 10)) < 0.01);
+        QCOMPARE(desk().planning.placing().head, size + Millimetres{1});
+        // Off the sheet it is warned, and put well again by one key or one button.
+        for (int i = 0; i < 14; ++i)
+            QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
+        QVERIFY2(anyLabelSays("hair runs over the border"), said());
+        clickOn(nextButton());
+        QVERIFY2(!anyLabelSays("runs over the border"), said());
+        QVERIFY(desk().planning.plan().troubles.empty());
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.placing == study().placing);
+    }
+
+    void paperAndCompositionAreChosen() {
+        openDemo();
+        goToStep("set-up");
+        auto* sheets = visibleNamed<QComboBox>("Paper");
+        sheets->setFocus();
+        const int wanted = sheets->findData("a3");
+        QVERIFY(wanted >= 0);
+        while (sheets->currentIndex() != wanted)
+            QTest::keyClick(sheets, sheets->currentIndex() < wanted ? Qt::Key_Down : Qt::Key_Up);
+        QCOMPARE(desk().planning.placing().paper, paperNamed("a3"));
+        QVERIFY(anyLabelSays("297 × 420 mm"));
+        tick("Lying on its side");
+        QCOMPARE(desk().planning.placing().paper, paperNamed("a3-landscape"));
+        QCOMPARE(paper()->placing.paper, paperNamed("a3-landscape"));
+        clickOn(visibleNamed<QPushButton>("With air"));
+        const Millimetres small = desk().planning.placing().head;
+        clickOn(visibleNamed<QPushButton>("Close"));
+        QVERIFY(desk().planning.placing().head > 1.6 * small);
+        QVERIFY2(anyLabelSays("Crown: "), said());
+        QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(desk().planning.plan().crown.y()))));
+    }
+
+    void anAverageHeadStandsInBeforeThereIsAFit() {
+        photographs();
+        openReference(file("head.png"));
+        goToStep("set-up");
+        QVERIFY2(anyLabelSays("An average head stands for your sitter"), said());
+        QVERIFY(!linesOn(drawn()).empty());
+    }
+
+    void everySheetIsSavedFromTheMenuOrSaysWhatItLacks() {
+        openDemo();
+        goToStep("set-up");
+        for (const SheetKind* kind : sheetKinds()) {
+            QAction* save = nullptr;
+            for (QMenu* menu : window_->findChildren<QMenu*>())
+                if (menu->title().remove('&') == "Save a sheet")
+                    for (QAction* action : menu->actions())
+                        if (action->text().startsWith(kind->name))
+                            save = action;
+            QVERIFY2(save, kind->id);
+            const QString to = file(kind->id) + ".pdf";
+            chooseFile(to, [&] { save->trigger(); });
+            QFile sheet(to);
+            QVERIFY2(sheet.open(QIODevice::ReadOnly), kind->id);
+            QVERIFY(sheet.readAll().startsWith("%PDF"));
+        }
+        // The form to trace stands where the page was planned, as rendered by another program.
+        QCOMPARE(QProcess::execute("pdftoppm", {"-r", "127", "-singlefile", "-png", file("guide.pdf"), file("guide")}), 0);
+        const QImage page(file("guide.png"));
+        QVERIFY(std::abs(page.width() / 5.0 - 210) < 0.3);
+        QRect inked;
+        for (int y = 0; y < 5 * 280; ++y)
+            for (int x = 0; x < page.width(); ++x)
+                if (qGray(page.pixel(x, y)) < 235)
+                    inked |= QRect(x, y, 1, 1);
+        const PagePlan plan = desk().planning.plan();
+        QVERIFY2(std::abs(inked.top() / 5.0 - plan.head.low.y()) < 1.2, qPrintable(QString::number(inked.top() / 5.0)));
+    }
+
+    void aSheetIsPrintedToAFileTrueToSize() {
+        openDemo();
+        const auto sheets = valuesSheetKind.make(desk());
+        {
+            QPrinter printer(QPrinter::HighResolution);
+            printer.setOutputFormat(QPrinter::PdfFormat);
+            printer.setOutputFileName(file("printed.pdf"));
+            printer.setFullPage(true);
+            printer.setPageSize(QPageSize(QPageSize::A4));
+            QPainter painter(&printer);
+            paintSheet(painter, sheets.front(), printer.resolution() / 25.4);
+        }
+        QCOMPARE(QProcess::execute("pdftoppm", {"-r", "254", "-singlefile", "-png", file("printed.pdf"), file("printed")}), 0);
+        const QImage page(file("printed.png"));
+        // The bar of 100 mm near the foot, without the words right of it.
+        QRect bar;
+        for (int y = 10 * (297 - 12); y < 10 * (297 - 8); ++y)
+            for (int x = 50; x < 10 * 113; ++x)
+                if (qGray(page.pixel(x, y)) < 200)
+                    bar |= QRect(x, y, 1, 1);
+        QVERIFY2(std::abs(bar.width() / 10.0 - 0.25 - 100) < 0.25, qPrintable(QString::number(bar.width() / 10.0)));
+    }
+
+    void thePreviewShowsTheSheetsBeforeTheyArePrinted() {
+        openDemo();
+        bool shown = false;
+        QTimer poll;
+        connect(&poll, &QTimer::timeout, [&] {
+            if (auto* dialog = qobject_cast<QPrintPreviewDialog*>(QApplication::activeModalWidget())) {
+                shown = dialog->isVisible();
+                dialog->reject();
+            }
+        });
+        poll.start(200);
+        press(Qt::Key_P, Qt::ControlModifier);
+        QVERIFY(shown);
+    }
+};
+
+std::unique_ptr<QObject> makePlanningTest() {
+    return std::make_unique<PlanningTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_planning.moc"
