@@ -10,7 +10,8 @@ using namespace zokran;
 
 constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides, cli::canons,  cli::forms,   cli::sitter,
                                 cli::compare, cli::measure, cli::light,  cli::plan,    cli::rectify,
-                                cli::scan,    cli::sheet,   cli::suggest, cli::cast, cli::learn};
+                                cli::scan,    cli::sheet,   cli::suggest, cli::cast, cli::learn,
+                                cli::progress, cli::drill};
 
 /// Whatever goes wrong is one line.
 int refuse(const std::string& why) {

@@ -67,6 +67,11 @@ Database::Statement& Database::Statement::bind(std::int64_t number) {
     return *this;
 }
 
+Database::Statement& Database::Statement::bind(double number) {
+    database_.check(sqlite3_bind_double(statement_, ++bound_, number));
+    return *this;
+}
+
 bool Database::Statement::next() {
     const int result = sqlite3_step(statement_);
     if (result != SQLITE_ROW && result != SQLITE_DONE)
@@ -81,6 +86,10 @@ std::string Database::Statement::text(int column) const {
 
 std::int64_t Database::Statement::integer(int column) const {
     return sqlite3_column_int64(statement_, column);
+}
+
+double Database::Statement::real(int column) const {
+    return sqlite3_column_double(statement_, column);
 }
 
 Database::Transaction::Transaction(const Database& database) : database_(database) {

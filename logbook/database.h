@@ -42,10 +42,12 @@ public:
 
         Statement& bind(std::string_view text);
         Statement& bind(std::int64_t number);
+        Statement& bind(double number);
         /// Moves to the next row; false when there is none.
         bool next();
         std::string text(int column) const;
         std::int64_t integer(int column) const;
+        double real(int column) const;
 
     private:
         const Database& database_;

@@ -273,6 +273,12 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
         whole.commit();
         return {apart, first, true};
     }
+    // What other sketches were compared with has changed.
+    if (!(stored.study.reference == study.reference)) {
+        Statement s(db_, "UPDATE attempt SET figures = '' WHERE study = ?");
+        s.bind(id);
+        s.next();
+    }
     write(id, study, computed);
     const std::int64_t next = revisionOf(id);
     whole.commit();
@@ -300,15 +306,18 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     for (std::size_t i = 0; i < study.attempts.size(); ++i) {
         const Attempt& a = study.attempts[i];
         Statement put(db_, "INSERT INTO attempt (study, place, picture, marks, page, drawn, "
-                           "comparison, said, took) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, ?9) "
+                           "comparison, said, took, figures) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, "
+                           "?9, ?10) "
                            "ON CONFLICT (study, place) DO UPDATE SET picture = ?3, marks = ?4, "
                            "page = ?5, drawn = ?6, said = ?8, took = ?9, "
                            "comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
-                           "THEN ?7 ELSE comparison END");
+                           "THEN ?7 ELSE comparison END, figures = CASE WHEN ?10 <> '' OR marks <> ?4 "
+                           "THEN ?10 ELSE figures END");
         put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(storedMarks(a.marks));
         put.bind(storedPage(a.page)).bind(a.drawn);
         put.bind(i == study.current ? computed.comparison : std::string());
         put.bind(storedSaid(a.said)).bind(static_cast<std::int64_t>(a.took.count()));
+        put.bind(i == study.current ? computed.figures : std::string());
         put.next();
     }
     Statement rest(db_, "DELETE FROM attempt WHERE study = ? AND place >= ?");
@@ -371,6 +380,41 @@ Computed Logbook::computed(StudyId id) const {
     if (!s.next())
         return {};
     return {s.text(0), s.text(1)};
+}
+
+std::vector<Logbook::DrawnFigures> Logbook::drawnFigures() const {
+    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, "
+                     "CASE WHEN figures = '' THEN reference_marks ELSE '' END, "
+                     "CASE WHEN figures = '' THEN marks ELSE '' END, guess, said, took "
+                     "FROM attempt JOIN study ON study.id = attempt.study "
+                     "WHERE NOT put_away AND marks <> '' ORDER BY drawn, study.id, attempt.place");
+    std::vector<DrawnFigures> all;
+    while (s.next())
+        all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4),
+                       s.text(5), s.text(6), s.text(7), s.text(8), std::chrono::seconds(s.integer(9))});
+    return all;
+}
+
+void Logbook::keepFigures(StudyId study, int place, const std::string& figures) {
+    Statement s(db_, "UPDATE attempt SET figures = ? WHERE study = ? AND place = ?");
+    s.bind(figures).bind(study).bind(static_cast<std::int64_t>(place));
+    s.next();
+}
+
+void Logbook::keepAnswer(const DrillAnswer& a) {
+    Statement s(db_, "INSERT INTO drill VALUES (?, ?, ?, ?, ?, ?)");
+    s.bind(a.answered).bind(a.kind).bind(a.seed).bind(static_cast<std::int64_t>(a.level));
+    s.bind(a.off).bind(static_cast<std::int64_t>(a.held));
+    s.next();
+}
+
+std::vector<Logbook::DrillAnswer> Logbook::drillAnswers() const {
+    Statement s(db_, "SELECT answered, kind, seed, level, off, held FROM drill ORDER BY answered, rowid");
+    std::vector<DrillAnswer> all;
+    while (s.next())
+        all.push_back({s.text(0), s.text(1), s.integer(2), static_cast<int>(s.integer(3)), s.real(4),
+                       s.integer(5) != 0});
+    return all;
 }
 
 void Logbook::lookAt(StudyId id) {

@@ -25,6 +25,7 @@ struct StudySummary {
 /// other programs can read the logbook. Empty where there is nothing yet.
 struct Computed {
     std::string fit, comparison; ///< the comparison of the attempt on the bench
+    std::string figures = {};    ///< of that attempt, for progress
 };
 
 /// A study as it lies in the logbook, and how often it has been changed there.
@@ -74,6 +75,29 @@ public:
     /// The reference's marks alone, as stored; empty before there are any.
     std::string referenceMarks(StudyId id) const;
     Computed computed(StudyId id) const;
+    /// A sketch as progress reads it: what was computed of it, or where that is not known the marks it can be
+    /// computed from, as stored.
+    struct DrawnFigures {
+        StudyId study = 0;
+        int place = 0; ///< which attempt
+        std::string sitter, drawn, figures, referenceMarks, marks, guess, said;
+        std::chrono::seconds took{0};
+    };
+    /// Every sketch of the studies not put away, oldest first.
+    std::vector<DrawnFigures> drawnFigures() const;
+    void keepFigures(StudyId study, int place, const std::string& figures);
+
+    /// An answer to a drill.
+    struct DrillAnswer {
+        std::string answered, kind; ///< when, ISO 8601, UTC; id of the drill
+        std::int64_t seed = 0;
+        int level = 1;
+        double off = 0;    ///< how far off, in the drill's own unit
+        bool held = false; ///< near enough
+    };
+    void keepAnswer(const DrillAnswer& answer);
+    std::vector<DrillAnswer> drillAnswers() const; ///< oldest first
+
     /// Notes that a study was laid on the bench.
     void lookAt(StudyId id);
 

@@ -87,6 +87,7 @@ constexpr const char* migrations[] = {
        ALTER TABLE study ADD COLUMN mood TEXT NOT NULL DEFAULT '';
        ALTER TABLE study ADD COLUMN tags TEXT NOT NULL DEFAULT '';
        ALTER TABLE attempt ADD COLUMN took INTEGER NOT NULL DEFAULT 0;
+       ALTER TABLE attempt ADD COLUMN figures TEXT NOT NULL DEFAULT '';
        CREATE TABLE drill (
         answered TEXT NOT NULL,
         kind TEXT NOT NULL,

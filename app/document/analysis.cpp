@@ -7,6 +7,7 @@
 #include "core/files/canon_file.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
+#include "core/practice/drawing.h"
 #include "core/words/trouble_words.h"
 
 #include <algorithm>
@@ -55,7 +56,8 @@ Analysis::Analysis(Document& document, QObject* parent)
         if (compareSoon_.isActive())
             recompare();
         return Computed{fit_ ? fitText(*fit_) : "",
-                        comparison_ ? comparisonText(*comparison_) : ""};
+                        comparison_ ? comparisonText(*comparison_) : "",
+                        comparison_ ? figuresText(drawingOf(*comparison_)) : ""};
     };
     compared_.start();
 }

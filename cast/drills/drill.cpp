@@ -1,0 +1,117 @@
+#include "cast/drills/drill.h"
+
+#include "core/base/errors.h"
+
+#include <cmath>
+#include <fmt/format.h>
+#include <opencv2/imgproc.hpp>
+
+namespace zokran {
+
+namespace {
+
+cv::Mat matOf(Picture& picture) {
+    return {picture.height, picture.width, CV_8UC3, picture.bgr.data()};
+}
+
+const cv::Scalar chalk(26, 43, 168), pale(120, 140, 200);
+
+} // namespace
+
+double missOf(const DrillField& field, const Given& given) {
+    switch (field.kind) {
+    case DrillField::Kind::Number:
+        return std::abs(given.number - field.right) / field.tolerance;
+    case DrillField::Kind::Choice:
+        return std::lround(given.number) == std::lround(field.right) ? 0 : 2;
+    case DrillField::Kind::Place:
+        break;
+    }
+    return (given.place - field.place).norm() / field.tolerance;
+}
+
+const std::vector<const Drill*>& drills() {
+    static const std::vector<const Drill*> all = {&poseDrill,     &guidesDrill, &farEyeDrill, &angleDrill,
+                                                  &ratioDrill,    &straightDrill, &findDrill, &formsDrill};
+    return all;
+}
+
+const Drill& drillNamed(std::string_view id) {
+    std::string known;
+    for (const Drill* drill : drills()) {
+        if (drill->id == id)
+            return *drill;
+        known += fmt::format("{}{}", known.empty() ? "" : ", ", drill->id);
+    }
+    throw BadInput(fmt::format("there is no drill \"{}\"; there is: {}", id, known));
+}
+
+DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level) {
+    if (level < 1 || level > hardestDrill)
+        throw BadInput(fmt::format("a drill has levels 1 to {}", hardestDrill));
+    DrillTask task = drill.make(seed, level);
+    task.kind = drill.id;
+    task.seed = seed;
+    task.level = level;
+    return task;
+}
+
+std::uint32_t Dice::next() { // Marsaglia's xorshift, 2003
+    state_ ^= state_ << 13;
+    state_ ^= state_ >> 17;
+    state_ ^= state_ << 5;
+    return state_;
+}
+
+double Dice::between(double low, double high) {
+    return low + (high - low) * (next() % 100001) / 100000.0;
+}
+
+double Dice::apart(double least, double most) {
+    const double size = between(least, most);
+    return next() % 2 ? size : -size;
+}
+
+DrillHead headFor(Dice& dice, const Pose& pose) {
+    const auto& all = sitters();
+    Shot shot;
+    shot.pose = pose;
+    shot.size = 520;
+    shot.lightAzimuth = Degrees{dice.apart(20, 60)};
+    shot.lightElevation = Degrees{dice.between(15, 45)};
+    Bust bust(all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))]);
+    const View view = viewOf(shot);
+    Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
+    return {std::move(bust), shot, view, std::move(picture)};
+}
+
+void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong) {
+    cv::Mat mat = matOf(picture);
+    for (std::size_t i = 1; i < points.size(); ++i)
+        cv::line(mat, cv::Point(cv::Point2d(points[i - 1].x(), points[i - 1].y())),
+                 cv::Point(cv::Point2d(points[i].x(), points[i].y())), strong ? chalk : pale,
+                 strong ? 2 : 1, cv::LINE_AA);
+}
+
+void drawRing(Picture& picture, const PicturePoint& at, double radius) {
+    cv::Mat mat = matOf(picture);
+    cv::circle(mat, cv::Point(cv::Point2d(at.x(), at.y())), static_cast<int>(std::lround(radius)), chalk, 2,
+               cv::LINE_AA);
+}
+
+Picture beside(const Picture& left, const Picture& right) {
+    Picture both = blankPicture(left.width + right.width + 12, std::max(left.height, right.height));
+    cv::Mat mat = matOf(both);
+    Picture l = left, r = right;
+    matOf(l).copyTo(mat(cv::Rect(0, 0, l.width, l.height)));
+    matOf(r).copyTo(mat(cv::Rect(l.width + 12, 0, r.width, r.height)));
+    return both;
+}
+
+Picture blankPicture(int width, int height) {
+    Picture picture{width, height, {}};
+    picture.bgr.assign(static_cast<std::size_t>(3 * width * height), 245);
+    return picture;
+}
+
+} // namespace zokran

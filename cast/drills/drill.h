@@ -1,0 +1,97 @@
+#pragma once
+
+#include "cast/stand_in_camera.h"
+
+#include <cstdint>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace zokran {
+
+/// One thing asked for: a number, one of several choices, or a place in the picture.
+struct DrillField {
+    std::string id;           ///< in files, such as `turn`
+    const char* name;         ///< in English, for the phrasebook
+    enum class Kind { Number, Choice, Place } kind = Kind::Number;
+    double low = 0, high = 0, step = 1; ///< of a number
+    const char* suffix = "";            ///< its unit, such as "°"
+    std::vector<const char*> choices = {}; ///< in English, for the phrasebook
+    std::vector<std::string> choiceIds = {};
+    double right = 0;                   ///< the number, or the choice from 0
+    PicturePoint place{0, 0};           ///< of a place, px
+    double tolerance = 0;               ///< so far off still counts, in the field's unit or px
+};
+
+/// A question with its picture, and the answer.
+struct DrillTask {
+    std::string kind;
+    std::uint32_t seed = 0;
+    int level = 1;
+    std::string question; ///< in English, for the phrasebook
+    std::vector<std::pair<std::string, std::string>> figures; ///< for the question's braces
+    Picture picture;
+    std::vector<DrillField> fields;
+    Picture answer; ///< the same picture with what was asked for drawn in
+};
+
+/// What was given to a field: a number, the index of a choice, or a place.
+struct Given {
+    double number = 0;
+    PicturePoint place{0, 0};
+};
+/// How far off a field is, in tolerances: up to one it holds. A wrong choice is two.
+double missOf(const DrillField& field, const Given& given);
+
+inline constexpr int hardestDrill = 5;
+
+/// A kind of drill. Each is one file of cast/drills; the list of them is in drill.cpp.
+struct Drill {
+    std::string_view id;
+    const char* name;  ///< in English, for the phrasebook
+    const char* about; ///< what it trains, one sentence
+    /// The task of a seed at a level from 1 to `hardestDrill`: the same on every machine.
+    DrillTask (*make)(std::uint32_t seed, int level);
+};
+extern const Drill poseDrill, guidesDrill, formsDrill, findDrill, straightDrill, angleDrill, ratioDrill,
+    farEyeDrill;
+
+const std::vector<const Drill*>& drills();
+/// Throws BadInput listing the ids there are.
+const Drill& drillNamed(std::string_view id);
+
+/// The task; throws BadInput for a level that is none.
+DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level);
+
+/// Numbers drawn from a seed by plain remainders, alike on every machine.
+class Dice {
+public:
+    explicit Dice(std::uint32_t seed) : state_(seed * 2654435761u + 1013904223u) {}
+    std::uint32_t next();
+    int below(int count) { return static_cast<int>(next() % static_cast<std::uint32_t>(count)); }
+    /// From `low` to `high`.
+    double between(double low, double high);
+    /// The same, at least `least` away from zero.
+    double apart(double least, double most);
+
+private:
+    std::uint32_t state_;
+};
+
+/// A sitter of the cast room, photographed small.
+struct DrillHead {
+    Bust bust;
+    Shot shot;
+    View view;
+    Picture picture;
+};
+DrillHead headFor(Dice& dice, const Pose& pose);
+
+/// Draws over a picture; colours blue, green, red.
+void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong = true);
+void drawRing(Picture& picture, const PicturePoint& at, double radius);
+/// Two pictures side by side, as high as the first.
+Picture beside(const Picture& left, const Picture& right);
+Picture blankPicture(int width, int height);
+
+} // namespace zokran

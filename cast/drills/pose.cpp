@@ -1,0 +1,49 @@
+#include "cast/drills/drill.h"
+
+#include "core/base/translatable.h"
+
+namespace zokran {
+
+namespace {
+
+/// How far is this head turned, tilted, leaning? First the turn alone, then all three, nearer each time.
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const Pose pose = poseFromDegrees({dice.apart(5, 65)}, {level > 1 ? dice.between(-25, 25) : 0.0},
+                                      {level > 2 ? dice.between(-20, 20) : 0.0});
+    DrillHead head = headFor(dice, pose);
+    DrillTask task;
+    task.question = ZOKRAN_WORDS("How is this head held? Right, up and to the right count as plus.");
+    const double tolerance = 14 - 2 * level;
+    const auto ask = [&](const char* id, const char* name, Radians right, double most) {
+        DrillField field{id, name, DrillField::Kind::Number, -most, most, 1, "°"};
+        field.right = toDegrees(right).value;
+        field.tolerance = tolerance;
+        task.fields.push_back(field);
+    };
+    ask("turn", ZOKRAN_WORDS("Turn"), pose.turn, 90);
+    if (level > 1)
+        ask("tilt", ZOKRAN_WORDS("Tilt"), pose.tilt, 60);
+    if (level > 2)
+        ask("lean", ZOKRAN_WORDS("Lean"), pose.lean, 45);
+    task.answer = head.picture;
+    // Brow line and centre line over the front of the ball.
+    std::vector<PicturePoint> brow, centre;
+    for (int i = -12; i <= 12; ++i) {
+        const double a = i * 0.07, b = i * 0.11;
+        brow.push_back(head.view.project(HeadPoint(std::sin(a), 0, std::cos(a))));
+        centre.push_back(head.view.project(HeadPoint(0, std::sin(b), std::cos(b))));
+    }
+    drawLine(task.answer, brow);
+    drawLine(task.answer, centre);
+    drawRing(task.answer, head.view.centre, head.view.outlineRadius().value);
+    task.picture = std::move(head.picture);
+    return task;
+}
+
+} // namespace
+
+const Drill poseDrill{"pose", ZOKRAN_WORDS("Read the pose"),
+                      ZOKRAN_WORDS("Turn, tilt and lean of a cast head at a glance."), make};
+
+} // namespace zokran

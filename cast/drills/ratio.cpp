@@ -1,0 +1,46 @@
+#include "cast/drills/drill.h"
+
+#include "core/base/translatable.h"
+
+namespace zokran {
+
+namespace {
+
+/// How one length goes into another.
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const Pose pose = poseFromDegrees({dice.between(-10.0 * level, 10.0 * level)}, {dice.between(-6.0 * level, 6.0 * level)},
+                                      {dice.between(-15, 15)});
+    DrillHead head = headFor(dice, pose);
+    const HeadMarks& marks = head.bust.marks();
+    using enum Mark;
+    struct Lengths {
+        Mark a, b, c, d;
+    };
+    constexpr Lengths lengths[] = {{Brow, NoseBase, NoseBase, Chin},
+                                   {NoseBase, LipLine, LipLine, Chin},
+                                   {OuterEyeR, OuterEyeL, Brow, Chin},
+                                   {MouthCornerR, MouthCornerL, Brow, NoseBase}};
+    const Lengths& l = lengths[dice.below(level > 2 ? 4 : 2)];
+    const auto at = [&](Mark m) { return head.view.project(marks[m]); };
+    DrillTask task;
+    task.question = ZOKRAN_WORDS("How often does the pale length go into the strong one?");
+    DrillField field{"ratio", ZOKRAN_WORDS("Strong over pale"), DrillField::Kind::Number, 0.1, 5, 0.05, ""};
+    field.right = (at(l.a) - at(l.b)).norm() / (at(l.c) - at(l.d)).norm();
+    field.tolerance = field.right * (0.2 - 0.028 * level);
+    task.fields.push_back(field);
+    task.picture = std::move(head.picture);
+    drawLine(task.picture, {at(l.a), at(l.b)});
+    drawLine(task.picture, {at(l.c), at(l.d)}, false);
+    task.answer = task.picture;
+    for (Mark m : {l.a, l.b, l.c, l.d})
+        drawRing(task.answer, at(m), 4);
+    return task;
+}
+
+} // namespace
+
+const Drill ratioDrill{"ratio", ZOKRAN_WORDS("Judge a proportion"),
+                       ZOKRAN_WORDS("How one length of the face goes into another."), make};
+
+} // namespace zokran

@@ -1,0 +1,99 @@
+#include "core/practice/habits.h"
+
+#include "core/base/translatable.h"
+
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+using enum Mark;
+
+std::optional<double> meanUp(const Drawing& d, std::initializer_list<Mark> marks) {
+    double sum = 0;
+    int count = 0;
+    for (Mark m : marks)
+        if (const auto& off = d.off[m]) {
+            sum += off->up;
+            ++count;
+        }
+    return count ? std::optional(sum / count) : std::nullopt;
+}
+
+constexpr Radians turned{0.26}; ///< 15°: from here on there is a nearer and a farther side
+
+/// Away from the centre line, of a mark of the farther side (`far` +1) or the nearer (-1).
+std::optional<double> outward(const Drawing& d, Mark left, Mark right, int far) {
+    if (abs(d.seen.turn) < turned)
+        return std::nullopt;
+    // The nose to the viewer's right hides the sitter's left, which lies on the right.
+    const bool farIsLeft = d.seen.turn.value > 0;
+    const bool wantsLeft = far > 0 ? farIsLeft : !farIsLeft;
+    const auto& off = d.off[wantsLeft ? left : right];
+    if (!off)
+        return std::nullopt;
+    return wantsLeft ? off->across : -off->across;
+}
+
+std::optional<double> mouth(const Drawing& d) {
+    return meanUp(d, {MouthCornerL, MouthCornerR, LipLine});
+}
+std::optional<double> nose(const Drawing& d) {
+    return meanUp(d, {NoseBase, NoseWingL, NoseWingR});
+}
+std::optional<double> eyes(const Drawing& d) {
+    return meanUp(d, {InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR, PupilL, PupilR});
+}
+std::optional<double> chin(const Drawing& d) {
+    return meanUp(d, {Chin});
+}
+std::optional<double> crown(const Drawing& d) {
+    return meanUp(d, {Crown, Hairline});
+}
+std::optional<double> ears(const Drawing& d) {
+    return meanUp(d, {EarTopL, EarTopR, EarBaseL, EarBaseR});
+}
+std::optional<double> farEye(const Drawing& d) {
+    return outward(d, OuterEyeL, OuterEyeR, 1);
+}
+std::optional<double> nearEye(const Drawing& d) {
+    return outward(d, OuterEyeL, OuterEyeR, -1);
+}
+std::optional<double> farMouth(const Drawing& d) {
+    return outward(d, MouthCornerL, MouthCornerR, 1);
+}
+
+} // namespace
+
+const std::vector<Habit>& habits() {
+    static const std::vector<Habit> all = {
+        {"mouth_up", ZOKRAN_WORDS("You set the mouth {percent} % of the head too high"),
+         ZOKRAN_WORDS("You set the mouth {percent} % of the head too low"), "find", mouth},
+        {"nose_up", ZOKRAN_WORDS("You set the base of the nose {percent} % of the head too high"),
+         ZOKRAN_WORDS("You set the base of the nose {percent} % of the head too low"), "find", nose},
+        {"eyes_up", ZOKRAN_WORDS("You set the eyes {percent} % of the head too high"),
+         ZOKRAN_WORDS("You set the eyes {percent} % of the head too low"), "guides", eyes},
+        {"chin_up", ZOKRAN_WORDS("You draw the chin {percent} % of the head too short"),
+         ZOKRAN_WORDS("You draw the chin {percent} % of the head too long"), "find", chin},
+        {"crown_up", ZOKRAN_WORDS("You draw forehead and skull {percent} % of the head too high"),
+         ZOKRAN_WORDS("You cut forehead and skull short by {percent} % of the head"), "guides", crown},
+        {"ears_up", ZOKRAN_WORDS("You set the ears {percent} % of the head too high"),
+         ZOKRAN_WORDS("You set the ears {percent} % of the head too low"), "guides", ears},
+        {"far_eye_out",
+         ZOKRAN_WORDS("In turned heads you draw the far eye {percent} % of the head too far out"),
+         ZOKRAN_WORDS("In turned heads you draw the far eye {percent} % of the head too far in"), "pose",
+         farEye},
+        {"near_eye_out",
+         ZOKRAN_WORDS("In turned heads you draw the near eye {percent} % of the head too far out"),
+         ZOKRAN_WORDS("In turned heads you draw the near eye {percent} % of the head too far in"), "pose",
+         nearEye},
+        {"far_mouth_out",
+         ZOKRAN_WORDS("In turned heads you draw the mouth's far corner {percent} % of the head too far out"),
+         ZOKRAN_WORDS("In turned heads you draw the mouth's far corner {percent} % of the head too far in"),
+         "pose", farMouth},
+    };
+    return all;
+}
+
+} // namespace zokran

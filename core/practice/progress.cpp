@@ -1,0 +1,155 @@
+#include "core/practice/progress.h"
+
+#include <boost/math/distributions/fisher_f.hpp>
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+double dayOf(const Drawing& d) {
+    return std::chrono::duration<double, std::ratio<86400>>(d.drawn.time_since_epoch()).count();
+}
+
+std::optional<FeatureBias> biasOf(const std::vector<Drawing>& drawings, Mark mark) {
+    std::vector<double> up, across;
+    for (const Drawing& d : drawings)
+        if (const auto& off = d.off[mark]) {
+            up.push_back(off->up);
+            across.push_back(off->across);
+        }
+    const auto u = meanOf(up), a = meanOf(across);
+    if (!u || !a)
+        return std::nullopt;
+    FeatureBias bias{*u, *a};
+    const double n = static_cast<double>(up.size());
+    double uu = 0, aa = 0, ua = 0;
+    for (std::size_t i = 0; i < up.size(); ++i) {
+        uu += (up[i] - u->mean) * (up[i] - u->mean) / (n - 1);
+        aa += (across[i] - a->mean) * (across[i] - a->mean) / (n - 1);
+        ua += (up[i] - u->mean) * (across[i] - a->mean) / (n - 1);
+    }
+    bias.varUp = uu / n;
+    bias.varAcross = aa / n;
+    bias.covariance = ua / n;
+    bias.scatter = std::sqrt(uu + aa);
+    const boost::math::fisher_f_distribution<double> fisher(2, n - 2);
+    bias.reach = std::sqrt(2 * (n - 1) / (n - 2) * boost::math::quantile(fisher, 0.95));
+    return bias;
+}
+
+/// Angle over angle, degrees.
+std::optional<Line> angles(const std::vector<Drawing>& drawings, Radians Pose::*angle) {
+    std::vector<double> x, y;
+    for (const Drawing& d : drawings) {
+        x.push_back(toDegrees(d.seen.*angle).value);
+        y.push_back(toDegrees(d.asDrawn.*angle).value);
+    }
+    // Without heads that are turned there is nothing to straighten.
+    const auto [low, high] = std::minmax_element(x.begin(), x.end());
+    constexpr double spread = 20;
+    if (x.empty() || *high - *low < spread)
+        return std::nullopt;
+    return lineThrough(x, y);
+}
+
+std::optional<HabitSeen> seen(const Habit& habit, const std::vector<Drawing>& drawings, double asked) {
+    std::vector<double> values, days;
+    for (const Drawing& d : drawings)
+        if (const auto value = habit.of(d)) {
+            values.push_back(*value);
+            days.push_back(dayOf(d));
+        }
+    const auto mean = meanOf(values, 1 - 0.05 / asked);
+    if (!mean || !mean->excludesZero())
+        return std::nullopt;
+    HabitSeen told{&habit, *meanOf(values)};
+    for (double v : values)
+        told.sameWay += v * mean->mean > 0;
+    constexpr std::size_t fewest = 8; // a change is not told from fewer
+    if (values.size() >= fewest) {
+        told.overTime = lineThrough(days, values, 1 - 0.05 / asked);
+        if (told.overTime) {
+            told.before = told.overTime->at(days.front());
+            told.lately = told.overTime->at(days.back());
+            told.changes = told.overTime->slope.excludesZero();
+        }
+    }
+    return told;
+}
+
+} // namespace
+
+Progress progressOf(std::vector<Drawing> drawings) {
+    std::stable_sort(drawings.begin(), drawings.end(),
+                     [](const Drawing& a, const Drawing& b) { return a.drawn < b.drawn; });
+    Progress progress;
+    progress.drawings = static_cast<int>(drawings.size());
+    for (int i = 0; i < markCount; ++i)
+        progress.bias[markAt(i)] = biasOf(drawings, markAt(i));
+    progress.straightening = angles(drawings, &Pose::turn);
+    progress.straighteningOfTilt = angles(drawings, &Pose::tilt);
+    std::vector<double> days, distances, minutes, byMinutes, guessed, measured, misses;
+    for (const Drawing& d : drawings) {
+        const auto distance = d.distance();
+        if (distance) {
+            days.push_back(dayOf(d));
+            distances.push_back(*distance);
+        }
+        if (distance && d.took.count() > 0) {
+            minutes.push_back(static_cast<double>(d.took.count()) / 60);
+            byMinutes.push_back(*distance);
+        }
+        if (d.guess) {
+            guessed.push_back(toDegrees(d.guess->turn).value);
+            measured.push_back(toDegrees(d.seen.turn).value);
+            misses.push_back(std::abs(guessed.back() - measured.back()));
+        }
+        if (d.ownEye) {
+            ++progress.askedEye;
+            progress.agreedEye += *d.ownEye;
+        }
+    }
+    progress.trend = lineThrough(days, distances);
+    progress.overMinutes = lineThrough(minutes, byMinutes);
+    progress.guessing = lineThrough(measured, guessed);
+    progress.guessMiss = meanOf(misses);
+    for (const Habit& habit : habits())
+        if (auto told = seen(habit, drawings, static_cast<double>(habits().size())))
+            progress.habits.push_back(std::move(*told));
+    std::stable_sort(progress.habits.begin(), progress.habits.end(),
+                     [](const HabitSeen& a, const HabitSeen& b) {
+                         return std::abs(a.mean.mean) > std::abs(b.mean.mean);
+                     });
+    for (std::size_t i = 0; i < drawings.size(); ++i)
+        for (const std::string& id : drawings[i].toMend)
+            ++progress.cameBack[id][2 * i < drawings.size() ? 0 : 1];
+    constexpr double turns[] = {-90, -50, -30, -10, 10, 30, 50, 90}, tilts[] = {-60, -20, -7, 7, 20, 60};
+    for (std::size_t t = 0; t + 1 < std::size(tilts); ++t)
+        for (std::size_t u = 0; u + 1 < std::size(turns); ++u) {
+            PoseCell cell{{turns[u]}, {turns[u + 1]}, {tilts[t]}, {tilts[t + 1]}};
+            for (const Drawing& d : drawings) {
+                const Degrees turn = toDegrees(d.seen.turn), tilt = toDegrees(d.seen.tilt);
+                cell.count += turn >= cell.turnLow && turn < cell.turnHigh && tilt >= cell.tiltLow &&
+                              tilt < cell.tiltHigh;
+            }
+            progress.poses.push_back(cell);
+        }
+    return progress;
+}
+
+std::vector<PoseCell> leastDrawn(const Progress& progress, std::size_t most) {
+    std::vector<PoseCell> cells = progress.poses;
+    const auto far = [](const PoseCell& c) {
+        return std::abs(c.turnLow.value + c.turnHigh.value) / 2 +
+               std::abs(c.tiltLow.value + c.tiltHigh.value);
+    };
+    std::stable_sort(cells.begin(), cells.end(), [&](const PoseCell& a, const PoseCell& b) {
+        return a.count != b.count ? a.count < b.count : far(a) < far(b);
+    });
+    cells.resize(std::min(most, cells.size()));
+    return cells;
+}
+
+} // namespace zokran

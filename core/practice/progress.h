@@ -1,0 +1,66 @@
+#pragma once
+
+#include "core/practice/habits.h"
+#include "core/practice/statistics.h"
+
+#include <array>
+#include <map>
+
+namespace zokran {
+
+/// Where one feature lands on average, % of the head's height, along the head's own axes as drawn.
+struct FeatureBias {
+    Interval up, across;
+    /// Of the mean: the covariance of across and up, and how many standard deviations the ellipse that covers
+    /// the truth in 95 of 100 reaches (Hotelling).
+    double varAcross = 0, varUp = 0, covariance = 0, reach = 0;
+    double scatter = 0; ///< of single drawings about the mean, one standard deviation of the distance
+};
+
+/// One habit of the hand, as far as the drawings carry it.
+struct HabitSeen {
+    const Habit* habit;
+    Interval mean;
+    int sameWay = 0; ///< of the drawings that show it, so many go the mean's way
+    /// Over time, per 30 days; claimed only where the interval, made wider for all habits asked about at once
+    /// (Bonferroni), excludes zero.
+    std::optional<Line> overTime = {};
+    bool changes = false;
+    double before = 0, lately = 0; ///< at the first and the last drawing, by that line
+};
+
+/// Poses by tilt and turn, and how often each was drawn.
+struct PoseCell {
+    Degrees turnLow, turnHigh, tiltLow, tiltHigh;
+    int count = 0;
+};
+
+/// What many drawings say together. Nothing is claimed that its interval does not carry.
+struct Progress {
+    int drawings = 0;
+    PerMark<std::optional<FeatureBias>> bias;
+    /// The sketch's turn over the true one: a slope below one straightens. In degrees.
+    std::optional<Line> straightening;
+    std::optional<Line> straighteningOfTilt;
+    /// The mean distance of a drawing's marks, % of the head's height, over days.
+    std::optional<Line> trend;
+    /// The same over the minutes a drawing took.
+    std::optional<Line> overMinutes;
+    /// The guessed turn over the measured one, degrees; and how far a guess is off on average.
+    std::optional<Line> guessing;
+    std::optional<Interval> guessMiss;
+    /// How often the learner's own eye named what the check put first.
+    int askedEye = 0, agreedEye = 0;
+    std::vector<HabitSeen> habits;  ///< those whose mean excludes zero, the largest first
+    std::map<std::string, std::array<int, 2>> cameBack; ///< findings to mend: of the earlier and later half
+    std::vector<PoseCell> poses;
+};
+
+/// Computes it; the drawings in any order.
+Progress progressOf(std::vector<Drawing> drawings);
+
+/// The poses never or least drawn, within what people hold their heads in; the emptiest nearest to straight
+/// first.
+std::vector<PoseCell> leastDrawn(const Progress& progress, std::size_t most = 3);
+
+} // namespace zokran

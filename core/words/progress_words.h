@@ -1,0 +1,15 @@
+#pragma once
+
+#include "core/practice/progress.h"
+#include "core/words/phrasebook.h"
+
+namespace zokran {
+
+/// What progress says in sentences, the most telling first; one that there are too few drawings where there
+/// are. Nothing is said that no interval carries.
+std::vector<std::string> progressWords(const Progress& progress, const Phrasebook& book = english());
+
+/// A range of poses: "turned 30° to 50° to the left, chin up".
+std::string wordsFor(const PoseCell& cell, const Phrasebook& book = english());
+
+} // namespace zokran

@@ -1,0 +1,74 @@
+#include "logbook/drawings.h"
+
+#include "core/files/guess_file.h"
+#include "core/files/marks_file.h"
+
+#include <cstdio>
+#include <fmt/chrono.h>
+#include <sstream>
+
+namespace zokran {
+
+namespace {
+
+Drawing computed(const Logbook::DrawnFigures& row) {
+    const PhotoMarks reference = parseMarks(row.referenceMarks, "the logbook");
+    SketchMarks sketch;
+    static_cast<MarkSheet&>(sketch) = parseMarks(row.marks, "the logbook");
+    return drawingOf(compareSketch(reference, fitHead(reference), sketch));
+}
+
+/// Whether the part named first is the one to mend first.
+std::optional<bool> ownEye(const std::string& said, const Drawing& drawing) {
+    std::istringstream in(said);
+    std::string id;
+    if (!(in >> id) || id == "-" || !drawing.firstPart)
+        return std::nullopt;
+    return partNamed(id) == drawing.firstPart;
+}
+
+} // namespace
+
+Moment momentOf(const std::string& text) {
+    int year = 0, month = 0, day = 0, hour = 0, minute = 0, second = 0;
+    if (std::sscanf(text.c_str(), "%d-%d-%dT%d:%d:%d", &year, &month, &day, &hour, &minute, &second) < 3)
+        return {};
+    const std::chrono::year_month_day date{std::chrono::year{year},
+                                           std::chrono::month{static_cast<unsigned>(month)},
+                                           std::chrono::day{static_cast<unsigned>(day)}};
+    if (!date.ok())
+        return {};
+    return std::chrono::sys_days{date} + std::chrono::hours{hour} + std::chrono::minutes{minute} +
+           std::chrono::seconds{second};
+}
+
+std::string textOf(Moment moment) {
+    return fmt::format("{:%Y-%m-%dT%H:%M:%S}.000Z",
+                       fmt::gmtime(std::chrono::system_clock::to_time_t(moment)));
+}
+
+std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
+                                      const std::function<bool(double)>& goesOn) {
+    const std::vector<Logbook::DrawnFigures> rows = logbook.drawnFigures();
+    std::vector<LoggedDrawing> drawings;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        const Logbook::DrawnFigures& row = rows[i];
+        if (goesOn && !goesOn(static_cast<double>(i) / static_cast<double>(rows.size())))
+            break;
+        LoggedDrawing logged{row.study, row.place, row.sitter, {}, row.figures.empty()};
+        try {
+            logged.drawing = row.figures.empty() ? computed(row) : parseFigures(row.figures);
+            if (!row.guess.empty())
+                logged.drawing.guess = parseGuess(row.guess, "the logbook").pose;
+        } catch (const BadInput&) {
+            continue; // not marked far enough to be compared
+        }
+        logged.drawing.drawn = momentOf(row.drawn);
+        logged.drawing.took = row.took;
+        logged.drawing.ownEye = ownEye(row.said, logged.drawing);
+        drawings.push_back(std::move(logged));
+    }
+    return drawings;
+}
+
+} // namespace zokran
