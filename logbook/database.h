@@ -24,6 +24,7 @@ class Database {
 public:
     enum class Access {
         Write,   ///< made on first use
+        Beside,  ///< nothing of it is changed, while another writes to it
         LookOnly ///< nothing is written, not even beside the file; it may lie on a read-only disk
     };
     Database(const std::filesystem::path& file, Access access);

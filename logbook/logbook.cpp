@@ -162,7 +162,7 @@ std::string now() {
 
 Logbook::Logbook(const std::filesystem::path& folder, Access access)
     : folder_(prepared(folder, access)), access_(access), db_(folder / "logbook.sqlite", access) {
-    if (access == Access::LookOnly) {
+    if (access != Access::Write) {
         Statement version(db_, "PRAGMA user_version");
         version.next();
         if (version.integer(0) != schemaVersion())

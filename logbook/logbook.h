@@ -51,11 +51,11 @@ public:
 
     /// Opens the logbook in `folder`, making it on first use and bringing an older one up to date.
     /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. With
-    /// `LookOnly` nothing is checked or written, and every change throws.
+    /// `Beside` and `LookOnly` nothing is checked or written, and every change throws.
     explicit Logbook(const std::filesystem::path& folder, Access access = Access::Write);
 
     const std::filesystem::path& folder() const { return folder_; }
-    bool isLookOnly() const { return access_ == Access::LookOnly; }
+    bool isLookOnly() const { return access_ != Access::Write; }
 
     /// The studies not put away, the last changed first.
     std::vector<StudySummary> studies() const;

@@ -288,6 +288,18 @@ void CastRoom::surprise() {
     look();
 }
 
+void CastRoom::stand(const Pose& pose) {
+    shot_.pose = pose;
+    showPose();
+    look();
+}
+
+void CastRoom::anotherSitter() {
+    const int now = sitter_->currentIndex(), count = sitter_->count();
+    const int by = 1 + QRandomGenerator::global()->bounded(std::max(1, count - 1));
+    sitter_->setCurrentIndex((now + by) % count);
+}
+
 void CastRoom::showEvent(QShowEvent*) {
     if (view_->picture().isNull())
         look();

@@ -60,6 +60,10 @@ public:
     bool isTaking() const { return taking_; }
     /// A pose at random within the ranges set.
     void surprise();
+    /// Turns the head to a pose.
+    void stand(const Pose& pose);
+    /// Puts a sitter up at random.
+    void anotherSitter();
     /// Takes the picture at full size; called again meanwhile, it stops.
     void take();
 

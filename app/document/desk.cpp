@@ -8,7 +8,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document),
       page(document), light(document, analysis, selection),
-      planning(document, analysis) {
+      planning(document, analysis), clock(document) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
@@ -51,7 +51,9 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter) {
             if (side == Side::Seen || !forStudy)
                 document.startFrom(file, read.image.size(), read.focal, sitter);
             else
-                document.addAttempt(*forStudy, file, read.image.size());
+                document.addAttempt(*forStudy, file, read.image.size(),
+                                    document.id() == forStudy ? clock.finish()
+                                                              : std::chrono::seconds(0));
             if (side == Side::Seen || document.id() == forStudy)
                 pictures.put(pictureName(side), read.image);
             if (side == Side::Drawn && document.id() == forStudy && study().attempt())

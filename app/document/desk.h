@@ -9,6 +9,7 @@
 #include "app/document/selection.h"
 #include "app/document/suggesting.h"
 #include "app/looking/looking.h"
+#include "app/practice/study_clock.h"
 
 namespace zokran {
 
@@ -29,6 +30,7 @@ public:
     Looking looking;
     HeadLight light;
     Planning planning;
+    StudyClock clock;
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }

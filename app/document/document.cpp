@@ -13,13 +13,15 @@ namespace {
 /// A save follows a change within this time, milliseconds.
 constexpr int saveDelay = 400;
 
-Attempt attemptFrom(const std::string& picture, const QSize& size, const Page& page) {
+Attempt attemptFrom(const std::string& picture, const QSize& size, const Page& page,
+                    std::chrono::seconds took) {
     Attempt attempt;
     attempt.picture = picture;
     attempt.marks.width = size.width();
     attempt.marks.height = size.height();
     attempt.page = page;
     attempt.drawn = now();
+    attempt.took = took;
     return attempt;
 }
 
@@ -104,17 +106,18 @@ void Document::startFrom(const QString& file, const QSize& size, std::optional<P
     open(logbook_.add(study));
 }
 
-void Document::addAttempt(StudyId to, const QString& file, const QSize& size) {
+void Document::addAttempt(StudyId to, const QString& file, const QSize& size,
+                          std::chrono::seconds took) {
     const std::string name = logbook_.keepPicture(file.toStdString());
     if (id_ == to) {
         edit(tr("Take in a sketch"), {},
-             [&](Study& s) { putLast(s, attemptFrom(name, size, s.nextPage)); });
+             [&](Study& s) { putLast(s, attemptFrom(name, size, s.nextPage, took)); });
         goTo("check");
         return;
     }
     // The bench has moved on meanwhile; the sketch goes where it belongs all the same.
     StoredStudy other = logbook_.load(to);
-    putLast(other.study, attemptFrom(name, size, other.study.nextPage));
+    putLast(other.study, attemptFrom(name, size, other.study.nextPage, took));
     logbook_.save(to, other.study, {}, other.revision);
     emit troubled(
         tr("The sketch was put with \"%1\", for which it was opened.").arg(qt(other.study.title)));

@@ -35,8 +35,9 @@ public:
     /// Starts a study from a reference photograph and puts it on the bench.
     void startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
                    const QString& sitter);
-    /// Takes a sketch into the study it was made for, on the bench or not.
-    void addAttempt(StudyId to, const QString& file, const QSize& size);
+    /// Takes a sketch into the study it was made for, on the bench or not; `took`: how long it was drawn at.
+    void addAttempt(StudyId to, const QString& file, const QSize& size,
+                    std::chrono::seconds took = std::chrono::seconds(0));
 
     /// Changes the study in a way that can be undone. Edits in a row with the same `merge` key that
     /// is not empty (dragging, nudging, typing) count as one.

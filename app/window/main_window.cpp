@@ -2,7 +2,10 @@
 
 #include "app/cast_room/cast_room.h"
 #include "app/document/picture_file.h"
+#include "app/practice/drill_desk.h"
+#include "app/practice/practice.h"
 #include "app/print/print.h"
+#include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
 #include "app/widgets/theme.h"
@@ -20,6 +23,7 @@
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRandomGenerator>
 #include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
@@ -45,7 +49,7 @@ void MainWindow::buildPlaces() {
     row->setSpacing(0);
     auto* column = new QVBoxLayout;
     column->setSpacing(4);
-    for (const QString& name : {tr("Bench"), tr("Shelf"), tr("Cast room")}) {
+    for (const QString& name : {tr("Bench"), tr("Shelf"), tr("Cast room"), tr("Practice"), tr("Progress")}) {
         auto* button = new QPushButton(name);
         button->setProperty("role", "place");
         button->setCheckable(true);
@@ -66,6 +70,8 @@ void MainWindow::buildPlaces() {
     places_->addWidget(bench_ = new Bench(desk_));
     places_->addWidget(shelf_ = new Shelf(desk_));
     places_->addWidget(castRoom_ = new CastRoom);
+    places_->addWidget(practice_ = new Practice(desk_));
+    places_->addWidget(progress_ = new ProgressPlace(desk_));
     row->addWidget(places_, 1);
     setCentralWidget(centre);
 }
@@ -86,16 +92,54 @@ void MainWindow::connectPlaces() {
         desk_.document.attempt([&] { desk_.document.open(id); });
         goTo(Place::Bench);
     });
+    connect(practice_, &Practice::nextHead, this, &MainWindow::takeNextHead);
+    connect(progress_, &ProgressPlace::chosen, this, [this](StudyId id) {
+        desk_.document.attempt([&] { desk_.document.open(id); });
+        goTo(Place::Bench);
+    });
+    connect(progress_, &ProgressPlace::drillWanted, this, [this](const QString& drill) {
+        goTo(Place::Practice);
+        practice_->drills()->choose(drill.toStdString());
+    });
+    connect(progress_, &ProgressPlace::poseWanted, this, &MainWindow::takeHead);
     connect(&desk_.document, &Document::changed, this, [this] {
         setWindowTitle(desk_.document.isOpen() ? tr("%1 – Zokran").arg(qt(desk_.study().title))
                                                : tr("Zokran"));
     });
 }
 
+void MainWindow::takeHead(const Pose& pose) {
+    goTo(Place::CastRoom);
+    castRoom_->anotherSitter();
+    castRoom_->stand(pose);
+    castRoom_->take();
+}
+
+void MainWindow::takeNextHead() {
+    // What was drawn least comes first, so that no pose is avoided.
+    std::vector<Drawing> drawings;
+    desk_.document.attempt([&] {
+        for (const Logbook::DrawnFigures& row : desk_.document.logbook().drawnFigures())
+            if (!row.figures.empty())
+                drawings.push_back(parseFigures(row.figures));
+    });
+    constexpr std::size_t choice = 6;
+    const auto cells = leastDrawn(progressOf(std::move(drawings)), choice);
+    const PoseCell& c = cells[QRandomGenerator::global()->bounded(static_cast<quint32>(cells.size()))];
+    const auto within = [](Degrees low, Degrees high) {
+        return Degrees{low.value + QRandomGenerator::global()->generateDouble() * (high - low).value};
+    };
+    takeHead(poseFromDegrees(within(c.turnLow, c.turnHigh), within(c.tiltLow, c.tiltHigh),
+                             within({-12}, {12})));
+}
+
 void MainWindow::goTo(Place place) {
     if (place == Place::Shelf) {
         desk_.document.saveNow();
         shelf_->refresh();
+    } else if (place == Place::Practice || place == Place::Progress) {
+        desk_.document.saveNow();
+        place == Place::Practice ? practice_->refresh() : progress_->refresh();
     }
     places_->setCurrentIndex(static_cast<int>(place));
     for (std::size_t i = 0; i < placeButtons_.size(); ++i)

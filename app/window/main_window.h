@@ -14,6 +14,8 @@ namespace zokran {
 
 class Bench;
 class CastRoom;
+class Practice;
+class ProgressPlace;
 class Shelf;
 
 /// The one window: places at the far left, the place itself beside them, a menu for everything.
@@ -23,10 +25,12 @@ class MainWindow : public QMainWindow {
 public:
     explicit MainWindow(Logbook& logbook, QWidget* parent = nullptr);
 
-    enum class Place { Bench, Shelf, CastRoom };
+    enum class Place { Bench, Shelf, CastRoom, Practice, Progress };
     void goTo(Place place);
     Bench* bench() { return bench_; }
     CastRoom* castRoom() { return castRoom_; }
+    Practice* practice() { return practice_; }
+    ProgressPlace* progress() { return progress_; }
     Desk& desk() { return desk_; }
 
     /// Puts the study last open back on the bench, when there is one.
@@ -39,6 +43,9 @@ protected:
 
 private:
     void buildPlaces();
+    /// Sets a head of the cast room up and takes its picture.
+    void takeHead(const Pose& pose);
+    void takeNextHead();
     void connectPlaces();
     void buildMenus();
     void buildLookMenu();
@@ -62,6 +69,8 @@ private:
     Bench* bench_;
     Shelf* shelf_;
     CastRoom* castRoom_;
+    Practice* practice_;
+    ProgressPlace* progress_;
     ScanFolder scans_;
     QAction* watching_ = nullptr;
     QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy

@@ -27,7 +27,7 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     };
     auto line = [&](const QString& keys, const QString& what) { put(0, keys, what); };
     line(tr("Alt+1 … Alt+%1").arg(steps), tr("the steps of the course"));
-    line(tr("Ctrl+1 … Ctrl+%1").arg(places), tr("bench, shelf, cast room"));
+    line(tr("Ctrl+1 … Ctrl+%1").arg(places), tr("bench, shelf, cast room, practice, progress"));
     line(tr("Space"), tr("cannot see the next mark, or it is not drawn; the page's next corner"));
     line(tr("Enter"), tr("the next mark lies where it is expected; close a shape; on to the check"));
     line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));

@@ -14,7 +14,7 @@ cv::Mat matOf(Picture& picture) {
     return {picture.height, picture.width, CV_8UC3, picture.bgr.data()};
 }
 
-const cv::Scalar chalk(26, 43, 168), pale(120, 140, 200);
+const cv::Scalar chalk(26, 43, 168), dark(50, 50, 50);
 
 } // namespace
 
@@ -87,10 +87,22 @@ DrillHead headFor(Dice& dice, const Pose& pose) {
 
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong) {
     cv::Mat mat = matOf(picture);
-    for (std::size_t i = 1; i < points.size(); ++i)
-        cv::line(mat, cv::Point(cv::Point2d(points[i - 1].x(), points[i - 1].y())),
-                 cv::Point(cv::Point2d(points[i].x(), points[i].y())), strong ? chalk : pale,
-                 strong ? 2 : 1, cv::LINE_AA);
+    const auto piece = [&](const PicturePoint& a, const PicturePoint& b) {
+        cv::line(mat, cv::Point(cv::Point2d(a.x(), a.y())), cv::Point(cv::Point2d(b.x(), b.y())),
+                 strong ? chalk : dark, 2, cv::LINE_AA);
+    };
+    constexpr double dash = 7, gap = 5; // px
+    for (std::size_t i = 1; i < points.size(); ++i) {
+        const PicturePoint way = points[i] - points[i - 1];
+        if (strong) {
+            piece(points[i - 1], points[i]);
+            continue;
+        }
+        const double length = way.norm();
+        for (double at = 0; at < length; at += dash + gap)
+            piece(points[i - 1] + way * (at / length),
+                  points[i - 1] + way * (std::min(length, at + dash) / length));
+    }
 }
 
 void drawRing(Picture& picture, const PicturePoint& at, double radius) {

@@ -87,7 +87,7 @@ struct DrillHead {
 };
 DrillHead headFor(Dice& dice, const Pose& pose);
 
-/// Draws over a picture; colours blue, green, red.
+/// Draws over a picture: a line in chalk, or dark and dashed.
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong = true);
 void drawRing(Picture& picture, const PicturePoint& at, double radius);
 /// Two pictures side by side, as high as the first.

@@ -27,6 +27,21 @@ constexpr Planted errors[] = {
     {"ear_height", -0.24, ZOKRAN_WORDS("The ears sit too low")},
 };
 
+/// Whether an error shows: a mark of it is seen, and moved.
+bool shows(const DrillHead& head, const Planted& error, double amount) {
+    PlantedErrors one;
+    one.errors = {{error.id, amount}};
+    const DrawnHead wrong = headAsDrawn(head.bust, head.shot, one),
+                    right = headAsDrawn(head.bust, head.shot, PlantedErrors());
+    const MarkSheet was = exactMarks(wrong.bust, wrong.view, head.picture.width, head.picture.height),
+                    is = exactMarks(right.bust, right.view, head.picture.width, head.picture.height);
+    constexpr double least = 6; // px
+    for (Mark m : was.seenMarks())
+        if (const auto at = is.seen(m); at && (*at - *was.seen(m)).norm() > least)
+            return true;
+    return false;
+}
+
 /// What is wrong in this drawing: one error, from the fourth level on two.
 DrillTask make(std::uint32_t seed, int level) {
     Dice dice(seed);
@@ -39,8 +54,13 @@ DrillTask make(std::uint32_t seed, int level) {
     DrillTask task;
     task.question = ZOKRAN_WORDS("Beside the head a drawing of it: what is wrong there?");
     for (int i = 0; i < count; ++i) {
-        const Planted p = all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))];
-        planted.errors.emplace_back(p.id, p.amount * (1.15 - 0.12 * level));
+        const double share = 1.15 - 0.12 * level;
+        Planted p = all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))];
+        while (all.size() > 1 && !shows(head, p, p.amount * share)) { // ears under hair, and the like
+            std::erase_if(all, [&](const Planted& each) { return std::string_view(each.id) == p.id; });
+            p = all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))];
+        }
+        planted.errors.emplace_back(p.id, p.amount * share);
         DrillField field{i ? "second" : "error", i ? ZOKRAN_WORDS("And also") : ZOKRAN_WORDS("Wrong"),
                          DrillField::Kind::Choice};
         field.tolerance = 1;

@@ -24,8 +24,8 @@ DrillTask make(std::uint32_t seed, int level) {
     const Lengths& l = lengths[dice.below(level > 2 ? 4 : 2)];
     const auto at = [&](Mark m) { return head.view.project(marks[m]); };
     DrillTask task;
-    task.question = ZOKRAN_WORDS("How often does the pale length go into the strong one?");
-    DrillField field{"ratio", ZOKRAN_WORDS("Strong over pale"), DrillField::Kind::Number, 0.1, 5, 0.05, ""};
+    task.question = ZOKRAN_WORDS("How often does the dashed length go into the red one?");
+    DrillField field{"ratio", ZOKRAN_WORDS("Red over dashed"), DrillField::Kind::Number, 0.1, 5, 0.05, ""};
     field.right = (at(l.a) - at(l.b)).norm() / (at(l.c) - at(l.d)).norm();
     field.tolerance = field.right * (0.2 - 0.028 * level);
     task.fields.push_back(field);

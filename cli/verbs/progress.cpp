@@ -26,9 +26,15 @@ std::function<void()> progress(CLI::App& app) {
         // Read without a change; one that is not there is not made.
         if (!std::filesystem::exists(folder / "logbook.sqlite"))
             throw BadInput(fmt::format("{}: there is no logbook here", o->logbook));
-        const Logbook logbook(folder, Logbook::Access::LookOnly);
+        // Beside a window that may be writing to it; on a disk that may only be read as it lies there.
+        std::unique_ptr<Logbook> logbook;
+        try {
+            logbook = std::make_unique<Logbook>(folder, Logbook::Access::Beside);
+        } catch (const StorageError&) {
+            logbook = std::make_unique<Logbook>(folder, Logbook::Access::LookOnly);
+        }
         std::vector<Drawing> drawings;
-        for (LoggedDrawing& logged : drawingsOf(logbook))
+        for (LoggedDrawing& logged : drawingsOf(*logbook))
             drawings.push_back(std::move(logged.drawing));
         if (!o->csv.empty())
             writeAtomically(o->csv, progressTable(drawings));

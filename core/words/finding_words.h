@@ -18,6 +18,9 @@ std::string amountOf(const FindingFigures& figures, const Phrasebook& book = eng
 /// no amount.
 std::string doubtOf(const FindingFigures& figures, const Phrasebook& book = english());
 
+/// What a kind of finding is about in a word or two, such as "height of the mouth".
+std::string nameOfFinding(std::string_view id, const Phrasebook& book = english());
+
 /// What lies where it belongs, in one sentence; where nothing does, a word of courage.
 std::string praiseWords(const Comparison& comparison, const Phrasebook& book = english());
 

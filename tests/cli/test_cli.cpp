@@ -460,3 +460,25 @@ TEST_CASE("What is worth mending is told by --tolerances, and each finding its d
     CHECK(run("compare t-head.json t-sketch.json --tolerances 0 6 5").code == 2);
     CHECK(run("compare t-head.json t-sketch.json --tolerances 3 6").code == 2);
 }
+
+TEST_CASE("drill writes a task with its answer, progress reads a logbook, and both refuse in one line") {
+    for (const char* kind : {"pose", "guides", "forms", "find"}) {
+        CAPTURE(kind);
+        const Result r = run(std::string("drill ") + kind + " --seed 3 --level 2 --png d.png --answer-png e.png");
+        REQUIRE(r.code == 0);
+        const auto j = nlohmann::json::parse(r.out);
+        CHECK(j["format"] == "zokran-drill");
+        CHECK(j["level"] == 2);
+        CHECK_FALSE(j["answer"].empty());
+        CHECK(contentOf(folder() + "/d.png").starts_with("\x89PNG"));
+        const bool shown = contentOf(folder() + "/d.png") != contentOf(folder() + "/e.png");
+        CHECK(shown);
+    }
+    for (const char* bad : {"drill juggling --png x.png", "drill pose --level 9 --png x.png", "drill pose",
+                            "progress nowhere", "progress"}) {
+        const Result r = run(bad);
+        CAPTURE(bad, r.err);
+        CHECK(r.code == 2);
+        CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+    }
+}

@@ -1,6 +1,7 @@
 #include "app/course/draw/draw_panel.h"
 
 #include "app/course/draw/other_views.h"
+#include "app/practice/clock_face.h"
 #include "app/widgets/line_button.h"
 #include "app/widgets/words.h"
 #include "core/construction/forms.h"
@@ -12,6 +13,7 @@
 namespace zokran {
 
 DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    column_->addWidget(clock_ = new ClockFace(desk_.clock));
     addHeading(tr("Draw on paper"));
     addText(tr("One step at a time; the form on the right shows as far as you are. Light lines are "
                "rubbed out again."),
@@ -65,6 +67,7 @@ void DrawPanel::showStudy() {
     for (std::size_t i = 0; i < buttons_.size(); ++i)
         buttons_[i]->setChecked(desk_.selection.formStep() == static_cast<int>(i) + 1);
     views_->refresh();
+    clock_->refresh();
 }
 
 } // namespace zokran

@@ -9,6 +9,7 @@ class QPushButton;
 namespace zokran {
 
 class OtherViews;
+class ClockFace;
 
 /// How the chosen form is drawn on paper, step by step, and what the head looks like at other turns.
 class DrawPanel : public StepPanel {
@@ -27,6 +28,7 @@ private:
     QVBoxLayout* steps_;
     std::vector<QPushButton*> buttons_;
     OtherViews* views_;
+    ClockFace* clock_;
 };
 
 } // namespace zokran

@@ -1,0 +1,90 @@
+#include "app/practice/clock_face.h"
+
+#include "app/widgets/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zokran {
+
+namespace {
+
+constexpr int lengths[] = {5, 10, 20, 30, 0}; ///< minutes; 0 counts only
+constexpr int largeTime = 44;                 ///< px, read from the easel
+
+QString clockText(StudyClock::Seconds time) {
+    const auto s = time.count();
+    return QString("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QChar('0'));
+}
+
+} // namespace
+
+ClockFace::ClockFace(StudyClock& clock, QWidget* parent) : QWidget(parent), clock_(clock) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    column->addWidget(time_ = new QLabel);
+    QFont large = typeFont(TypeSize::Reading, true);
+    large.setPixelSize(largeTime);
+    time_->setFont(large);
+    time_->setStyleSheet(QString("font-size: %1px;").arg(largeTime));
+    time_->setAccessibleName(tr("Time"));
+    column->addWidget(words_ = new QLabel);
+    words_->setWordWrap(true);
+    words_->setProperty(typeProperty, "caption");
+    auto* row = new QHBoxLayout;
+    row->setSpacing(2);
+    column->addLayout(row);
+    for (const int minutes : lengths) {
+        auto* button = new QPushButton(minutes ? tr("%1 min").arg(minutes) : tr("Free"));
+        button->setProperty("role", "line");
+        button->setToolTip(minutes ? tr("Draw for %1 minutes").arg(minutes)
+                                   : tr("Draw as long as it takes"));
+        row->addWidget(button);
+        lengths_.push_back(button);
+        connect(button, &QPushButton::clicked, this,
+                [this, minutes] { clock_.start(std::chrono::minutes(minutes)); });
+    }
+    auto* second = new QHBoxLayout;
+    column->addLayout(second);
+    second->addWidget(pause_ = new QPushButton);
+    second->addWidget(more_ = new QPushButton(tr("One more &minute")));
+    second->addWidget(rested_ = new QPushButton(tr("I have res&ted")));
+    connect(pause_, &QPushButton::clicked, this,
+            [this] { clock_.isRunning() ? clock_.pause() : clock_.resume(); });
+    connect(more_, &QPushButton::clicked, this, [this] { clock_.oneMoreMinute(); });
+    connect(rested_, &QPushButton::clicked, this, [this] { clock_.hadBreak(); });
+    connect(&clock_, &StudyClock::changed, this, &ClockFace::refresh);
+    refresh();
+}
+
+void ClockFace::refresh() {
+    const bool set = clock_.isSet();
+    const auto spent = clock_.spent(), limit = clock_.limit();
+    time_->setVisible(set);
+    if (set)
+        time_->setText(clockText(limit.count() && !clock_.isOver() ? limit - spent : spent));
+    QString words;
+    if (!set && clock_.wantsBreak())
+        words = tr("About five heads, or fifty minutes: a break now. Look into the distance, roll the "
+                   "shoulders, open and close the hand, drink something.");
+    else if (!set)
+        words = tr("How long will you draw? The time is kept with the sketch.");
+    else if (clock_.isOver())
+        words = tr("The time is up. Photograph it as it is, or take one more minute.");
+    else if (!clock_.isRunning())
+        words = tr("Paused.");
+    else
+        words = limit.count() ? tr("left of %1 minutes").arg(limit.count() / 60) : tr("so far");
+    words_->setText(words);
+    for (QPushButton* button : lengths_)
+        button->setVisible(!set);
+    pause_->setVisible(set);
+    pause_->setText(clock_.isRunning() ? tr("Pa&use") : tr("Go o&n"));
+    more_->setVisible(set && clock_.isOver());
+    rested_->setVisible(!set && clock_.wantsBreak());
+}
+
+} // namespace zokran

@@ -1,0 +1,248 @@
+#include "app/practice/drill_desk.h"
+
+#include "app/cast_room/cast_picture.h"
+#include "app/practice/drill_view.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/base/translatable.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QtConcurrent>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+constexpr int panelWidth = 300;
+
+QString questionOf(const DrillTask& task) {
+    std::string words = learnersBook().say(task.question);
+    for (const auto& [name, value] : task.figures)
+        if (const auto at = words.find("{" + name + "}"); at != std::string::npos)
+            words.replace(at, name.size() + 2, value);
+    return qt(words);
+}
+
+} // namespace
+
+DrillDesk::DrillDesk(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook_(logbook) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    auto* grid = new QGridLayout;
+    grid->setSpacing(2);
+    column->addLayout(grid);
+    constexpr int toARow = 4;
+    for (const Drill* drill : drills()) {
+        auto* button = new QPushButton(qt(learnersBook().say(drill->name)));
+        button->setProperty("role", "line");
+        button->setCheckable(true);
+        button->setToolTip(qt(learnersBook().say(drill->about)));
+        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+        const int at = static_cast<int>(list_.size());
+        grid->addWidget(button, at / toARow, at % toARow);
+        list_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, drill] { choose(std::string(drill->id)); });
+    }
+    auto* row = new QHBoxLayout;
+    row->setSpacing(16);
+    column->addLayout(row, 1);
+    row->addWidget(view_ = new DrillView, 1);
+    auto* panel = new QWidget;
+    panel->setFixedWidth(panelWidth);
+    row->addWidget(panel);
+    auto* side = new QVBoxLayout(panel);
+    side->setContentsMargins(0, 0, 0, 0);
+    side->setSpacing(8);
+    const auto label = [&](const char* type) {
+        auto* text = new QLabel;
+        text->setWordWrap(true);
+        text->setProperty(typeProperty, type);
+        side->addWidget(text);
+        return text;
+    };
+    level_ = label("caption");
+    question_ = label("heading");
+    form_ = new QFormLayout;
+    side->addLayout(form_);
+    side->addWidget(answer_ = new QPushButton(tr("&Answer")));
+    answer_->setProperty("role", "next");
+    result_ = label("strong");
+    side->addWidget(next_ = new QPushButton(tr("&Next task")));
+    side->addStretch();
+    connect(answer_, &QPushButton::clicked, this, &DrillDesk::answer);
+    connect(next_, &QPushButton::clicked, this, &DrillDesk::ask);
+    connect(view_, &DrillView::placed, this, [this](const PicturePoint& at) {
+        std::size_t wanted = 0;
+        for (const DrillField& field : task_->fields)
+            wanted += field.kind == DrillField::Kind::Place;
+        if (answered_)
+            return;
+        if (places_.size() == wanted)
+            places_.pop_back(); // the last one again
+        places_.push_back(at);
+        showPlaces();
+    });
+    question_->setText(tr("A minute each, with the answer at once. Choose one."));
+    answer_->hide();
+    next_->hide();
+    refreshList();
+}
+
+DrillDesk::~DrillDesk() {
+    ++asked_;
+    work_.waitForFinished();
+}
+
+std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
+    std::vector<AskedTask> history;
+    for (const Logbook::DrillAnswer& a : logbook_.drillAnswers())
+        if (a.kind == drill)
+            history.push_back({static_cast<std::uint32_t>(a.seed), a.level, a.held});
+    return history;
+}
+
+void DrillDesk::refreshList() {
+    for (std::size_t i = 0; i < list_.size(); ++i)
+        list_[i]->setChecked(drills()[i]->id == drill_);
+}
+
+void DrillDesk::choose(const std::string& drill) {
+    drill_ = drill;
+    refreshList();
+    ask();
+}
+
+void DrillDesk::ask() {
+    const std::vector<AskedTask> history = historyOf(drill_);
+    // Fresh ones go on where the logbook ends, so that nobody meets one twice by chance.
+    const NextTask next =
+        nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
+    const int asked = ++asked_;
+    making_ = true;
+    task_.reset();
+    showTask();
+    work_ = QtConcurrent::run([this, asked, next, drill = &drillNamed(drill_)] {
+        DrillTask task = taskOf(*drill, next.seed, next.level);
+        QMetaObject::invokeMethod(this, [this, asked, next, task = std::move(task)] {
+            if (asked != asked_)
+                return; // another was chosen meanwhile
+            making_ = false;
+            task_ = task;
+            showTask();
+            level_->setText(next.again ? tr("Level %1 of %2, once more").arg(task.level).arg(hardestDrill)
+                                       : tr("Level %1 of %2").arg(task.level).arg(hardestDrill));
+        });
+    });
+}
+
+void DrillDesk::showTask() {
+    answered_ = false;
+    places_.clear();
+    entries_.clear();
+    while (form_->rowCount() > 0)
+        form_->removeRow(0);
+    result_->clear();
+    next_->hide();
+    answer_->setVisible(task_.has_value());
+    if (!task_) {
+        question_->setText({});
+        view_->show({});
+        view_->showPlaces({}, false);
+        return;
+    }
+    question_->setText(questionOf(*task_));
+    view_->show(asQImage(task_->picture));
+    int place = 0;
+    for (std::size_t i = 0; i < task_->fields.size(); ++i) {
+        const DrillField& field = task_->fields[i];
+        const QString name = qt(learnersBook().say(field.name));
+        Entry entry{i};
+        if (field.kind == DrillField::Kind::Number) {
+            entry.number = new QDoubleSpinBox;
+            entry.number->setRange(field.low, field.high);
+            entry.number->setSingleStep(field.step);
+            entry.number->setDecimals(field.step < 1 ? 2 : 0);
+            entry.number->setSuffix(QString::fromUtf8(field.suffix));
+            entry.number->setAccessibleName(name);
+            form_->addRow(name, entry.number);
+        } else if (field.kind == DrillField::Kind::Choice) {
+            entry.choice = new QComboBox;
+            for (const char* choice : field.choices)
+                entry.choice->addItem(qt(learnersBook().say(choice)));
+            entry.choice->setAccessibleName(name);
+            form_->addRow(name, entry.choice);
+        } else {
+            auto* words = new QLabel(tr("%1: %2. Click it on the picture.").arg(++place).arg(name));
+            words->setWordWrap(true);
+            form_->addRow(words);
+        }
+        entries_.push_back(entry);
+    }
+    showPlaces();
+    if (place > 0)
+        view_->setFocus();
+    else if (!entries_.empty())
+        (entries_.front().number ? static_cast<QWidget*>(entries_.front().number)
+                                 : entries_.front().choice)
+            ->setFocus();
+}
+
+void DrillDesk::showPlaces() {
+    std::size_t wanted = 0;
+    for (const DrillField& field : task_->fields)
+        wanted += field.kind == DrillField::Kind::Place;
+    view_->showPlaces(places_, !answered_ && wanted > 0);
+    answer_->setEnabled(places_.size() == wanted);
+}
+
+void DrillDesk::answer() {
+    if (!task_ || answered_)
+        return;
+    answered_ = true;
+    double worst = 0;
+    std::size_t place = 0;
+    QStringList told;
+    for (const Entry& entry : entries_) {
+        const DrillField& field = task_->fields[entry.field];
+        const QString name = qt(learnersBook().say(field.name));
+        Given given;
+        if (entry.number) {
+            given.number = entry.number->value();
+            const int places = field.step < 1 ? 2 : 0;
+            const QString unit = QString::fromUtf8(field.suffix);
+            told << tr("%1: you said %2, it is %3.")
+                        .arg(name, QString::number(given.number, 'f', places) + unit,
+                             QString::number(field.right + 0.0, 'f', places) + unit);
+        } else if (entry.choice) {
+            given.number = entry.choice->currentIndex();
+            told << tr("It is: %1.").arg(
+                qt(learnersBook().say(field.choices[static_cast<std::size_t>(field.right)])));
+        } else {
+            given.place = places_[place++];
+            told << tr("%1: %2 pixels off, up to %3 count.")
+                        .arg(name)
+                        .arg(std::lround((given.place - field.place).norm()))
+                        .arg(std::lround(field.tolerance));
+        }
+        worst = std::max(worst, missOf(field, given));
+    }
+    const bool held = worst <= 1;
+    result_->setText((held ? tr("Near enough. ") : tr("Not yet; it comes again. ")) + told.join(" "));
+    view_->show(asQImage(task_->answer));
+    view_->showPlaces(places_, false);
+    answer_->hide();
+    next_->show();
+    next_->setFocus();
+    if (!logbook_.isLookOnly())
+        logbook_.keepAnswer({now(), drill_, task_->seed, task_->level, worst, held});
+}
+
+} // namespace zokran

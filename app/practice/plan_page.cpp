@@ -1,0 +1,230 @@
+#include "app/practice/plan_page.h"
+
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/base/json_file.h"
+#include "logbook/drawings.h"
+
+#include <QCheckBox>
+#include <QDate>
+#include <QDateTime>
+#include <QFileDialog>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLocale>
+#include <QPainter>
+#include <QPushButton>
+#include <QSettings>
+#include <QSpinBox>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+constexpr const char* key = "plan";
+constexpr int headAcross = 15, headDown = 19;
+
+Day dayFrom(const QDate& date) {
+    return {std::chrono::year{date.year()}, std::chrono::month{static_cast<unsigned>(date.month())},
+            std::chrono::day{static_cast<unsigned>(date.day())}};
+}
+
+} // namespace
+
+Day todayHere() {
+    return dayFrom(QDate::currentDate());
+}
+
+HeadsFilling::HeadsFilling(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    setAccessibleName(tr("Heads of the plan"));
+}
+
+void HeadsFilling::show(int goal, int done, int today) {
+    goal_ = goal;
+    done_ = done;
+    today_ = today;
+    setAccessibleDescription(tr("%1 of %2 drawn").arg(done).arg(goal));
+    updateGeometry();
+    update();
+}
+
+QSize HeadsFilling::sizeHint() const {
+    return {260, heightForWidth(260)};
+}
+
+int HeadsFilling::heightForWidth(int width) const {
+    const int columns = std::max(1, width / headAcross);
+    return ((goal_ + columns - 1) / columns) * headDown + 2;
+}
+
+void HeadsFilling::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Theme& theme = Theme::current();
+    const int columns = std::max(1, width() / headAcross);
+    for (int i = 0; i < goal_; ++i) {
+        const QRectF head((i % columns) * headAcross + 2, (i / columns) * headDown + 2, headAcross - 5,
+                          headDown - 5);
+        const bool done = i < done_, today = !done && i < done_ + today_;
+        painter.setPen(QPen(done || today ? theme.chalk : theme.hairline, today ? 1.8 : 1));
+        painter.setBrush(done ? QBrush(theme.chalk) : Qt::NoBrush);
+        // A ball with a chin.
+        QPainterPath path;
+        path.moveTo(head.left(), head.top() + head.width() / 2);
+        path.arcTo(QRectF(head.topLeft(), QSizeF(head.width(), head.width())), 180, -180);
+        path.quadTo(QPointF(head.right(), head.bottom() - 3), QPointF(head.center().x(), head.bottom()));
+        path.quadTo(QPointF(head.left(), head.bottom() - 3), QPointF(head.left(), head.top() + head.width() / 2));
+        painter.drawPath(path);
+    }
+}
+
+PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook_(logbook) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    const auto label = [&](const char* type) {
+        auto* text = new QLabel;
+        text->setWordWrap(true);
+        text->setProperty(typeProperty, type);
+        column->addWidget(text);
+        return text;
+    };
+    label("heading")->setText(tr("Plan of heads"));
+    words_ = label("strong");
+    when_ = label("caption");
+    column->addWidget(next_ = new QPushButton(tr("&Next head")));
+    next_->setProperty("role", "next");
+    column->addWidget(heads_ = new HeadsFilling);
+    auto* grid = new QGridLayout;
+    grid->setColumnStretch(0, 1);
+    column->addLayout(grid);
+    const auto number = [&](const QString& name, int low, int high, int value) {
+        auto* box = new QSpinBox;
+        box->setRange(low, high);
+        box->setValue(value);
+        auto* text = new QLabel(name);
+        text->setBuddy(box);
+        box->setAccessibleName(QString(name).remove('&'));
+        const int row = grid->rowCount();
+        grid->addWidget(text, row, 0);
+        grid->addWidget(box, row, 1);
+        return box;
+    };
+    goal_ = number(tr("&Heads"), 1, 1000, 100);
+    days_ = number(tr("in so many &days"), 1, 365, 10);
+    auto* off = new QHBoxLayout;
+    off->setSpacing(2);
+    column->addLayout(off);
+    auto* offName = new QLabel(tr("Days off"));
+    off->addWidget(offName);
+    for (int day = 1; day <= 7; ++day) {
+        auto* box = new QCheckBox(QLocale().dayName(day, QLocale::NarrowFormat));
+        box->setAccessibleName(tr("%1 off").arg(QLocale().dayName(day)));
+        box->setToolTip(QLocale().dayName(day));
+        off->addWidget(box);
+        off_.push_back(box);
+    }
+    auto* row = new QHBoxLayout;
+    column->addLayout(row);
+    row->addWidget(begin_ = new QPushButton);
+    row->addWidget(give_up_ = new QPushButton(tr("Put it &away")));
+    column->addWidget(calendar_ = new QPushButton(tr("Into my &calendar…")));
+    column->addStretch();
+    connect(begin_, &QPushButton::clicked, this, &PlanPage::begin);
+    connect(next_, &QPushButton::clicked, this, &PlanPage::nextHead);
+    connect(calendar_, &QPushButton::clicked, this, &PlanPage::saveCalendar);
+    connect(give_up_, &QPushButton::clicked, this, [this] {
+        logbook_.remember(key, "");
+        refresh();
+    });
+    if (const auto known = plan()) {
+        goal_->setValue(known->goal);
+        days_->setValue(known->days);
+        for (unsigned day : known->off)
+            off_[day - 1]->setChecked(true);
+    }
+}
+
+std::optional<HeadPlan> PlanPage::plan() const {
+    return parsePlan(logbook_.remembered(key));
+}
+
+void PlanPage::begin() {
+    HeadPlan wanted;
+    // Goals and days may change on the way; what is drawn already counts.
+    const auto before = plan();
+    wanted.start = before ? before->start : todayHere();
+    wanted.goal = goal_->value();
+    wanted.days = days_->value();
+    for (std::size_t i = 0; i < off_.size(); ++i)
+        if (off_[i]->isChecked())
+            wanted.off.insert(static_cast<unsigned>(i + 1));
+    if (wanted.off.size() == off_.size()) {
+        emit troubled(tr("Every day is a day off; leave one to draw."));
+        return;
+    }
+    logbook_.remember(key, planText(wanted));
+    refresh();
+}
+
+std::vector<Day> PlanPage::drawnDays() const {
+    std::vector<Day> days;
+    for (const Logbook::DrawnFigures& row : logbook_.drawnFigures())
+        days.push_back(dayFrom(
+            QDateTime::fromString(qt(row.drawn), Qt::ISODateWithMs).toLocalTime().date()));
+    return days;
+}
+
+void PlanPage::saveCalendar() {
+    const auto known = plan();
+    if (!known)
+        return;
+    QSettings settings;
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save the plan"), settings.value("folder").toString() + "/heads.ics",
+        tr("Calendars (*.ics)"));
+    if (file.isEmpty())
+        return;
+    try {
+        writeAtomically(file.toStdString(),
+                        calendarText(*known, standingOf(*known, drawnDays(), todayHere()), todayHere(),
+                                     tr("Draw %1 heads").arg("{count}").toStdString()));
+    } catch (const std::exception& e) {
+        emit troubled(QString::fromUtf8(e.what()));
+    }
+}
+
+void PlanPage::refresh() {
+    const auto known = plan();
+    begin_->setText(known ? tr("&Change it") : tr("&Begin today"));
+    give_up_->setVisible(known.has_value());
+    calendar_->setVisible(known.has_value());
+    heads_->setVisible(known.has_value());
+    if (!known) {
+        words_->setText(tr("Many heads in few days, about five a sitting: a hundred in ten is the classic."));
+        when_->setText(tr("Any goal will do; a smaller one that is kept is worth more."));
+        return;
+    }
+    const PlanStanding standing = standingOf(*known, drawnDays(), todayHere());
+    const int left = standing.today ? std::max(0, standing.today->due - standing.today->done) : 0;
+    heads_->show(known->goal, standing.done, left);
+    if (standing.done >= known->goal)
+        words_->setText(tr("All %1 heads are drawn. Look at the first and the last side by side.")
+                            .arg(known->goal));
+    else if (standing.over)
+        words_->setText(tr("%1 heads are drawn, and the days are over. Take more days, or begin anew.")
+                            .arg(standing.done));
+    else if (!standing.today)
+        words_->setText(tr("A day off. %1 of %2 are drawn.").arg(standing.done).arg(known->goal));
+    else if (left == 0)
+        words_->setText(tr("Today's heads are done: %1 of %2 in all.").arg(standing.done).arg(known->goal));
+    else
+        words_->setText(tr("%1 more today; %2 of %3 are drawn.").arg(left).arg(standing.done).arg(known->goal));
+    when_->setText(tr("Until %1. About five to a sitting; then rest eyes, neck and hand.")
+                       .arg(qt(textOf(standing.days.back().day))));
+}
+
+} // namespace zokran

@@ -1,0 +1,63 @@
+#pragma once
+
+#include "core/practice/head_plan.h"
+#include "logbook/logbook.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QLabel;
+class QPushButton;
+class QSpinBox;
+
+namespace zokran {
+
+/// A page of small heads that fills as they are drawn.
+class HeadsFilling : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit HeadsFilling(QWidget* parent = nullptr);
+    void show(int goal, int done, int today);
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override;
+
+private:
+    int goal_ = 0, done_ = 0, today_ = 0;
+};
+
+/// So many heads in so many days: what today asks for, what is done, and the next head to draw.
+class PlanPage : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit PlanPage(Logbook& logbook, QWidget* parent = nullptr);
+    void refresh();
+    std::optional<HeadPlan> plan() const;
+
+signals:
+    /// The learner wants a head to draw, from the cast room.
+    void nextHead();
+    void troubled(const QString& message);
+
+private:
+    void begin();
+    void saveCalendar();
+    std::vector<Day> drawnDays() const;
+
+    Logbook& logbook_;
+    QLabel *words_, *when_;
+    QSpinBox *goal_, *days_;
+    std::vector<QCheckBox*> off_; ///< Monday first
+    HeadsFilling* heads_;
+    QPushButton *begin_, *next_, *calendar_, *give_up_;
+};
+
+/// Today, by the learner's own calendar.
+Day todayHere();
+
+} // namespace zokran

@@ -1,0 +1,26 @@
+#include "app/practice/practice.h"
+
+#include "app/practice/drill_desk.h"
+#include "app/practice/plan_page.h"
+
+#include <QHBoxLayout>
+
+namespace zokran {
+
+Practice::Practice(Desk& desk, QWidget* parent) : QWidget(parent) {
+    setObjectName("practice");
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 8, 16, 16);
+    row->setSpacing(24);
+    row->addWidget(plan_ = new PlanPage(desk.document.logbook()));
+    plan_->setFixedWidth(272);
+    row->addWidget(drills_ = new DrillDesk(desk.document.logbook()), 1);
+    connect(plan_, &PlanPage::nextHead, this, &Practice::nextHead);
+    connect(plan_, &PlanPage::troubled, &desk.document, &Document::troubled);
+}
+
+void Practice::refresh() {
+    plan_->refresh();
+}
+
+} // namespace zokran

@@ -1,0 +1,117 @@
+#include "app/practice/study_clock.h"
+
+#include <cstdio>
+#include <fmt/format.h>
+
+namespace zokran {
+
+namespace {
+
+constexpr const char* key = "clock";
+constexpr int rememberEvery = 5; ///< seconds
+constexpr int headsBeforeBreak = 5;
+constexpr std::chrono::seconds timeBeforeBreak = std::chrono::minutes(50);
+
+} // namespace
+
+StudyClock::StudyClock(Document& document, QObject* parent) : QObject(parent), document_(document) {
+    tick_.setInterval(1000);
+    connect(&tick_, &QTimer::timeout, this, [this] {
+        if (++ticks_ % rememberEvery == 0)
+            remember();
+        emit changed();
+    });
+    connect(&document_, &Document::opened, this, [this] {
+        // Another study on the bench: its drawing waits.
+        if (running_.isValid() && !isSet())
+            pause();
+        emit changed();
+    });
+    recall();
+}
+
+void StudyClock::start(Seconds limit) {
+    study_ = document_.id();
+    limit_ = limit;
+    before_ = Seconds{0};
+    running_.start();
+    tick_.start();
+    remember();
+    emit changed();
+}
+
+void StudyClock::pause() {
+    before_ = spent();
+    running_.invalidate();
+    tick_.stop();
+    remember();
+    emit changed();
+}
+
+void StudyClock::resume() {
+    if (!isSet() || running_.isValid())
+        return;
+    running_.start();
+    tick_.start();
+    remember();
+    emit changed();
+}
+
+void StudyClock::oneMoreMinute() {
+    limit_ = std::max(limit_, spent()) + std::chrono::minutes(1);
+    resume();
+    remember();
+    emit changed();
+}
+
+StudyClock::Seconds StudyClock::finish() {
+    if (!isSet())
+        return Seconds{0};
+    const Seconds took = spent();
+    ++heads_;
+    drawn_ += took;
+    study_.reset();
+    running_.invalidate();
+    tick_.stop();
+    before_ = limit_ = Seconds{0};
+    remember();
+    emit changed();
+    return took;
+}
+
+StudyClock::Seconds StudyClock::spent() const {
+    return before_ + Seconds{running_.isValid() ? running_.elapsed() / 1000 : 0};
+}
+
+bool StudyClock::wantsBreak() const {
+    return heads_ >= headsBeforeBreak || drawn_ >= timeBeforeBreak;
+}
+
+void StudyClock::hadBreak() {
+    heads_ = 0;
+    drawn_ = Seconds{0};
+    remember();
+    emit changed();
+}
+
+void StudyClock::remember() const {
+    if (document_.logbook().isLookOnly())
+        return;
+    document_.logbook().remember(key, fmt::format("{} {} {} {} {}", study_.value_or(0), limit_.count(),
+                                                  spent().count(), heads_, drawn_.count()));
+}
+
+void StudyClock::recall() {
+    long long study = 0, limit = 0, spent = 0, heads = 0, drawn = 0;
+    if (std::sscanf(document_.logbook().remembered(key).c_str(), "%lld %lld %lld %lld %lld", &study, &limit,
+                    &spent, &heads, &drawn) != 5)
+        return;
+    if (study > 0)
+        study_ = study;
+    limit_ = Seconds{limit};
+    before_ = Seconds{spent};
+    heads_ = static_cast<int>(heads);
+    drawn_ = Seconds{drawn};
+}
+
+} // namespace zokran

@@ -1,0 +1,58 @@
+#pragma once
+
+#include "app/document/document.h"
+
+#include <QElapsedTimer>
+#include <QTimer>
+#include <chrono>
+
+namespace zokran {
+
+/// The quiet clock beside a drawing. It runs for the study it was started for, is remembered every few
+/// seconds, and so survives a closed window and a killed program: then it stands where it was last known to
+/// run. It never rings.
+class StudyClock : public QObject {
+    Q_OBJECT
+
+public:
+    explicit StudyClock(Document& document, QObject* parent = nullptr);
+
+    using Seconds = std::chrono::seconds;
+    /// Begins anew for the study on the bench; without a limit it only counts.
+    void start(Seconds limit);
+    void pause();
+    void resume();
+    void oneMoreMinute();
+    /// The drawing is done: what it took; the clock is put away.
+    Seconds finish();
+
+    /// For the study on the bench; another's clock does not show.
+    bool isSet() const { return study_ && study_ == document_.id(); }
+    bool isRunning() const { return isSet() && running_.isValid(); }
+    Seconds spent() const;
+    Seconds limit() const { return limit_; }
+    /// The time is up; drawing on is allowed.
+    bool isOver() const { return limit_.count() > 0 && spent() >= limit_; }
+    /// Heads and time since the last break; a break is offered after about five or fifty minutes.
+    bool wantsBreak() const;
+    void hadBreak();
+
+signals:
+    /// A second has passed, or something was pressed.
+    void changed();
+
+private:
+    void remember() const;
+    void recall();
+
+    Document& document_;
+    std::optional<StudyId> study_;
+    Seconds limit_{0}, before_{0}; ///< before the clock was last set going
+    QElapsedTimer running_;        ///< invalid while paused
+    int heads_ = 0;
+    Seconds drawn_{0};             ///< since the last break, of finished drawings
+    QTimer tick_;
+    int ticks_ = 0;
+};
+
+} // namespace zokran

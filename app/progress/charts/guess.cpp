@@ -1,0 +1,32 @@
+#include "app/progress/chart.h"
+#include "core/base/translatable.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
+    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+    PointsChart points{tr("Turn as measured, degrees"), tr("Turn as you guessed it, degrees")};
+    for (const LoggedDrawing& d : data.drawings)
+        if (d.drawing.guess) {
+            points.x.push_back(toDegrees(d.drawing.seen.turn).value);
+            points.y.push_back(toDegrees(d.drawing.guess->turn).value);
+            points.studies.push_back(d.study);
+        }
+    if (points.x.empty())
+        return tooFew(tr("No guesses yet. At the step Block in you can judge the pose before it is measured."));
+    points.line = data.progress.guessing;
+    points.diagonal = true;
+    return chartOf(points, open);
+}
+
+} // namespace
+
+const ProgressChart guessChart{"guess", ZOKRAN_WORDS("Guess against fit"),
+                               ZOKRAN_WORDS("How you judged turns by eye. On the dashed line the guess was right."),
+                               make};
+
+} // namespace zokran

@@ -1,0 +1,30 @@
+#include "app/progress/chart.h"
+#include "core/base/translatable.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
+    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+    PointsChart points{tr("Minutes it took"), tr("Marks off by, % of the head's height")};
+    for (const LoggedDrawing& d : data.drawings)
+        if (const auto distance = d.drawing.distance(); distance && d.drawing.took.count() > 0) {
+            points.x.push_back(static_cast<double>(d.drawing.took.count()) / 60);
+            points.y.push_back(*distance);
+            points.studies.push_back(d.study);
+        }
+    if (points.x.empty())
+        return tooFew(tr("No times yet. Set the clock at the step Draw; the time is kept with the sketch."));
+    points.line = data.progress.overMinutes;
+    return chartOf(points, open);
+}
+
+} // namespace
+
+const ProgressChart minutesChart{"minutes", ZOKRAN_WORDS("Time and accuracy"),
+                                 ZOKRAN_WORDS("Whether longer drawings come nearer."), make};
+
+} // namespace zokran

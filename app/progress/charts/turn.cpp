@@ -1,0 +1,32 @@
+#include "app/progress/chart.h"
+#include "core/base/translatable.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
+    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+    if (data.drawings.empty())
+        return tooFew(tr("No drawing has been compared yet."));
+    PointsChart points{tr("Turn of the head you drew from, degrees"), tr("Turn as you drew it, degrees")};
+    for (const LoggedDrawing& d : data.drawings) {
+        points.x.push_back(toDegrees(d.drawing.seen.turn).value);
+        points.y.push_back(toDegrees(d.drawing.asDrawn.turn).value);
+        points.studies.push_back(d.study);
+    }
+    points.line = data.progress.straightening;
+    points.diagonal = true;
+    return chartOf(points, open);
+}
+
+} // namespace
+
+const ProgressChart turnChart{
+    "turn", ZOKRAN_WORDS("Straightening"),
+    ZOKRAN_WORDS("Each dot a drawing. On the dashed line a turn comes out as it is; a flatter line straightens."),
+    make};
+
+} // namespace zokran

@@ -1,0 +1,206 @@
+#include "app/progress/progress_place.h"
+
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "core/base/json_file.h"
+#include "core/files/progress_file.h"
+#include "core/words/progress_words.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSettings>
+#include <QSvgGenerator>
+#include <QVBoxLayout>
+#include <QtConcurrent>
+
+namespace zokran {
+
+namespace {
+
+constexpr int wordsWidth = 340;
+
+} // namespace
+
+ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    setObjectName("progress");
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 8, 16, 16);
+    row->setSpacing(24);
+    auto* side = new QVBoxLayout;
+    side->setSpacing(8);
+    row->addLayout(side);
+    auto* heading = new QLabel(tr("What your drawings say"));
+    heading->setProperty(typeProperty, "heading");
+    side->addWidget(heading);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(wordsWidth);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(words_ = new QLabel);
+    words_->setWordWrap(true);
+    words_->setAlignment(Qt::AlignTop);
+    words_->setTextInteractionFlags(Qt::TextSelectableByKeyboard | Qt::TextSelectableByMouse);
+    side->addWidget(scroll, 1);
+    side->addWidget(practise_ = new QPushButton);
+    practise_->setProperty("role", "next");
+    side->addWidget(pose_ = new QPushButton);
+    side->addWidget(busy_ = new QProgressBar);
+    busy_->setTextVisible(false);
+    busy_->setAccessibleName(tr("Comparing drawings"));
+    auto* main = new QVBoxLayout;
+    main->setSpacing(8);
+    row->addLayout(main, 1);
+    auto* names = new QHBoxLayout;
+    names->setSpacing(2);
+    main->addLayout(names);
+    for (const ProgressChart* chart : progressCharts()) {
+        auto* button = new QPushButton(qt(learnersBook().say(chart->name)));
+        button->setProperty("role", "line");
+        button->setCheckable(true);
+        names->addWidget(button);
+        const std::size_t index = charts_.size();
+        charts_.push_back(button);
+        connect(button, &QPushButton::clicked, this, [this, index] { showChart(index); });
+    }
+    names->addStretch();
+    main->addWidget(about_ = new QLabel);
+    about_->setProperty(typeProperty, "caption");
+    about_->setWordWrap(true);
+    space_ = new QVBoxLayout;
+    main->addLayout(space_, 1);
+    auto* foot = new QHBoxLayout;
+    main->addLayout(foot);
+    foot->addStretch();
+    foot->addWidget(save_ = new QPushButton(tr("&Save this chart, or the table…")));
+    connect(save_, &QPushButton::clicked, this, &ProgressPlace::save);
+    connect(practise_, &QPushButton::clicked, this, [this] { emit drillWanted(qt(drill_)); });
+    connect(pose_, &QPushButton::clicked, this, [this] { emit poseWanted(wantedPose_); });
+}
+
+ProgressPlace::~ProgressPlace() {
+    ++asked_;
+    stop_ = true;
+    work_.waitForFinished();
+}
+
+void ProgressPlace::refresh() {
+    stop_ = true;
+    work_.waitForFinished(); // it stops after the drawing it is at
+    stop_ = false;
+    working_ = true;
+    busy_->setRange(0, 100);
+    busy_->setValue(0);
+    busy_->show();
+    const int asked = ++asked_;
+    work_ = QtConcurrent::run([this, asked, looksOnly = desk_.document.logbook().isLookOnly(),
+                                folder = desk_.document.logbook().folder()] {
+        ProgressData data;
+        QString trouble;
+        try {
+            const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);
+            int last = 0;
+            data.drawings = drawingsOf(logbook, [&](double share) {
+                if (const int percent = static_cast<int>(100 * share); percent > last) {
+                    last = percent;
+                    QMetaObject::invokeMethod(busy_, [this, percent] { busy_->setValue(percent); });
+                }
+                return !stop_;
+            });
+            std::vector<Drawing> drawings;
+            for (const LoggedDrawing& logged : data.drawings)
+                drawings.push_back(logged.drawing);
+            data.progress = progressOf(std::move(drawings));
+        } catch (const std::exception& e) {
+            trouble = QString::fromUtf8(e.what());
+        }
+        if (stop_)
+            return;
+        QMetaObject::invokeMethod(this, [this, asked, trouble, data = std::move(data)]() mutable {
+            if (asked != asked_)
+                return;
+            if (!trouble.isEmpty())
+                emit desk_.document.troubled(trouble);
+            show(std::move(data));
+        });
+    });
+}
+
+void ProgressPlace::show(ProgressData data) {
+    working_ = false;
+    busy_->hide();
+    data_ = std::move(data);
+    // What was worked out is kept, so that the next time is quick.
+    if (!desk_.document.logbook().isLookOnly())
+        desk_.document.attempt([&] {
+            for (const LoggedDrawing& logged : data_.drawings)
+                if (logged.computedNow)
+                    desk_.document.logbook().keepFigures(logged.study, logged.place,
+                                                         figuresText(logged.drawing));
+        });
+    QStringList words;
+    for (const std::string& sentence : progressWords(data_.progress, learnersBook()))
+        words << qt(sentence);
+    words_->setText(words.join("\n\n"));
+    drill_ = data_.progress.straightening && data_.progress.straightening->slope.high < 1 ? "straight"
+             : data_.progress.habits.empty()                                             ? "pose"
+                                                : data_.progress.habits.front().habit->drill;
+    practise_->setText(tr("Practise it: a drill of a minute"));
+    const auto least = leastDrawn(data_.progress, 1);
+    pose_->setVisible(!least.empty());
+    if (!least.empty()) {
+        const PoseCell& c = least.front();
+        wantedPose_ = poseFromDegrees({(c.turnLow + c.turnHigh).value / 2},
+                                      {(c.tiltLow + c.tiltHigh).value / 2}, {0});
+        pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersBook()))));
+        pose_->setToolTip(tr("Drawn least so far; the cast room sets it up"));
+    }
+    showChart(shown_);
+}
+
+void ProgressPlace::showChart(std::size_t index) {
+    shown_ = index;
+    for (std::size_t i = 0; i < charts_.size(); ++i)
+        charts_[i]->setChecked(i == index);
+    const ProgressChart& chart = *progressCharts()[index];
+    about_->setText(qt(learnersBook().say(chart.about)));
+    delete chart_;
+    chart_ = chart.make(data_, [this](StudyId study) { emit chosen(study); });
+    chart_->setAccessibleName(qt(learnersBook().say(chart.name)));
+    space_->addWidget(chart_, 1);
+}
+
+void ProgressPlace::save() {
+    QSettings settings;
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save"),
+        QString("%1/%2.png").arg(settings.value("folder").toString(), progressCharts()[shown_]->id),
+        tr("Pictures (*.png);;Drawings (*.svg);;Tables (*.csv)"));
+    if (file.isEmpty() || !chart_)
+        return;
+    settings.setValue("folder", QFileInfo(file).absolutePath());
+    desk_.document.attempt([&] {
+        if (file.endsWith(".csv", Qt::CaseInsensitive)) {
+            std::vector<Drawing> drawings;
+            for (const LoggedDrawing& logged : data_.drawings)
+                drawings.push_back(logged.drawing);
+            writeAtomically(file.toStdString(), progressTable(drawings));
+        } else if (file.endsWith(".svg", Qt::CaseInsensitive)) {
+            QSvgGenerator svg;
+            svg.setFileName(file);
+            svg.setSize(chart_->size());
+            svg.setViewBox(chart_->rect());
+            svg.setTitle(qt(learnersBook().say(progressCharts()[shown_]->name)));
+            QPainter painter(&svg);
+            chart_->render(&painter);
+        } else if (!chart_->grab().save(file)) {
+            throw StorageError(tr("%1: the picture cannot be written").arg(file).toStdString());
+        }
+    });
+}
+
+} // namespace zokran

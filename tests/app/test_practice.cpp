@@ -1,0 +1,244 @@
+// Practice and progress in the real window: the plan, timed heads, drills, and what all drawings say.
+
+#include "app/practice/clock_face.h"
+#include "app/practice/drill_desk.h"
+#include "app/practice/drill_view.h"
+#include "app/practice/plan_page.h"
+#include "app/practice/practice.h"
+#include "app/progress/progress_place.h"
+#include "tests/app/window_test.h"
+
+#include <QProcess>
+#include <QSpinBox>
+
+namespace zokran::test {
+
+class PracticeTest : public WindowTest {
+    Q_OBJECT
+
+    DrillDesk* drillDesk() { return window_->practice()->drills(); }
+    void waitForDrill() { QTRY_VERIFY_WITH_TIMEOUT(!drillDesk()->isMaking() && drillDesk()->task(), 15000); }
+    void waitForProgress() { QTRY_VERIFY_WITH_TIMEOUT(!window_->progress()->isWorking(), 20000); }
+    void type(QDoubleSpinBox* box, double value) {
+        QVERIFY(box);
+        box->setFocus();
+        box->selectAll();
+        QTest::keyClicks(box, QString::number(value, 'f', box->decimals()));
+        QTest::keyClick(box, Qt::Key_Tab);
+    }
+    /// Puts the right answers in with mouse and keys.
+    void answerRightly(bool rightly = true) {
+        const DrillTask task = *drillDesk()->task();
+        for (const DrillField& field : task.fields) {
+            if (field.kind == DrillField::Kind::Number)
+                type(visibleNamed<QDoubleSpinBox>(qt(learnersBook().say(field.name))),
+                     rightly ? field.right : field.right > 0 ? field.low : field.high);
+            else if (field.kind == DrillField::Kind::Choice) {
+                auto* box = visibleNamed<QComboBox>(qt(learnersBook().say(field.name)));
+                QVERIFY(box);
+                box->setFocus();
+                const int wanted = (static_cast<int>(field.right) + !rightly) % box->count();
+                while (box->currentIndex() != wanted)
+                    QTest::keyClick(box, box->currentIndex() < wanted ? Qt::Key_Down : Qt::Key_Up);
+            } else {
+                DrillView* view = drillDesk()->view();
+                const QPoint at = view->toWidget(rightly ? field.place : PicturePoint(5, 5)).toPoint();
+                QVERIFY(view->rect().contains(at));
+                QTest::mouseClick(view, Qt::LeftButton, {}, at);
+            }
+        }
+        clickOn(buttonSaying("Answer"));
+    }
+
+private slots:
+    void drillsAreAnsweredAtOnceAndMissesComeAgain() {
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("A minute each"), said());
+        for (const char* name : {"Read the pose", "Guides on a ball", "Find what is wrong", "The far eye"}) {
+            clickOn(buttonSaying(name));
+            waitForDrill();
+            answerRightly();
+            QVERIFY2(anyLabelSays("Near enough."), said());
+        }
+        QCOMPARE(int(logbook_->drillAnswers().size()), 4);
+        clickOn(buttonSaying("Judge a proportion"));
+        waitForDrill();
+        const std::uint32_t missed = drillDesk()->task()->seed;
+        answerRightly(false);
+        QVERIFY2(anyLabelSays("it comes again"), said());
+        for (int i = 0; i < 2; ++i) {
+            clickOn(buttonSaying("Next task"));
+            waitForDrill();
+            QVERIFY(drillDesk()->task()->seed != missed);
+            answerRightly();
+        }
+        clickOn(buttonSaying("Next task"));
+        waitForDrill();
+        QCOMPARE(drillDesk()->task()->seed, missed);
+        QVERIFY2(anyLabelSays("once more"), said());
+    }
+
+    void placesArePutDownByKeysAlone() {
+        press(Qt::Key_4, Qt::ControlModifier);
+        auto* button = buttonSaying("Guides on a ball");
+        button->setFocus();
+        QTest::keyClick(button, Qt::Key_Space);
+        waitForDrill();
+        DrillView* view = drillDesk()->view();
+        QVERIFY(view->hasFocus());
+        const PicturePoint wanted = drillDesk()->task()->fields[0].place;
+        PicturePoint cross(260, 260);
+        while (std::abs(cross.x() - wanted.x()) > 3) {
+            QTest::keyClick(view, cross.x() < wanted.x() ? Qt::Key_Right : Qt::Key_Left);
+            cross.x() += cross.x() < wanted.x() ? 4 : -4;
+        }
+        while (std::abs(cross.y() - wanted.y()) > 3) {
+            QTest::keyClick(view, cross.y() < wanted.y() ? Qt::Key_Down : Qt::Key_Up);
+            cross.y() += cross.y() < wanted.y() ? 4 : -4;
+        }
+        QTest::keyClick(view, Qt::Key_Return);
+        auto* answer = buttonSaying("Answer");
+        QVERIFY(answer->isEnabled());
+        answer->setFocus();
+        QTest::keyClick(answer, Qt::Key_Space);
+        QVERIFY2(anyLabelSays("Near enough."), said());
+    }
+
+    void aPlanIsBegunKeptAndPutIntoTheCalendar() {
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("a hundred in ten"), said());
+        auto* goal = visibleNamed<QSpinBox>("Heads");
+        goal->setFocus();
+        goal->selectAll();
+        QTest::keyClicks(goal, "20");
+        auto* days = visibleNamed<QSpinBox>("in so many days");
+        days->setFocus();
+        days->selectAll();
+        QTest::keyClicks(days, "4");
+        clickOn(buttonSaying("Begin today"));
+        QVERIFY2(anyLabelSays("5 more today; 0 of 20 are drawn"), said());
+        QCOMPARE(window_->findChild<HeadsFilling*>()->accessibleDescription(), QString("0 of 20 drawn"));
+        chooseFile(file("heads.ics"), [&] { clickOn(buttonSaying("Into my calendar")); });
+        QFile calendar(file("heads.ics"));
+        QVERIFY(calendar.open(QIODevice::ReadOnly));
+        const QByteArray text = calendar.readAll();
+        QCOMPARE(text.count("BEGIN:VEVENT"), 4);
+        QVERIFY(text.contains("SUMMARY:Draw 5 heads"));
+        // It lasts; a smaller goal is taken without reproach.
+        closeWindow();
+        openWindow();
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("5 more today"), said());
+        goal = visibleNamed<QSpinBox>("Heads");
+        goal->setFocus();
+        goal->selectAll();
+        QTest::keyClicks(goal, "8");
+        clickOn(buttonSaying("Change it"));
+        QVERIFY2(anyLabelSays("2 more today; 0 of 8"), said());
+    }
+
+    void aWholeSitting() {
+        // A plan of heads, a head from the cast room, drawn by the clock, photographed, and counted.
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("Begin today"));
+        clickOn(buttonSaying("Next head"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().document.isOpen(), 30000);
+        waitForPictures();
+        QVERIFY(!study().sitter.empty());
+        goToStep("draw");
+        QVERIFY2(anyLabelSays("How long will you draw?"), said());
+        clickOn(buttonSaying("5 min"));
+        QVERIFY(desk().clock.isRunning());
+        QVERIFY2(anyLabelSays("left of 5 minutes"), said());
+        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+        clickOn(buttonSaying("Pause"));
+        QVERIFY2(anyLabelSays("Paused."), said());
+        const auto spent = desk().clock.spent();
+        // Closed and opened again it stands where it stood.
+        closeWindow();
+        openWindow();
+        window_->reopenLast();
+        waitForPictures();
+        goToStep("draw");
+        QCOMPARE(desk().clock.spent(), spent);
+        clickOn(buttonSaying("Go on"));
+        photographs();
+        openSketch(file("sketch.png"));
+        QVERIFY(study().attempt());
+        QVERIFY(study().attempt()->took >= spent);
+        QVERIFY(!desk().clock.isSet());
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.attempts[0].took == study().attempt()->took);
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("9 more today; 1 of 100 are drawn"), said());
+    }
+
+    void theTimeEndsSoftlyAndABreakIsOffered() {
+        openDemo();
+        goToStep("draw");
+        desk().clock.start(std::chrono::seconds(1));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("The time is up"), said().constData(), 4000);
+        clickOn(buttonSaying("One more minute"));
+        QVERIFY2(!anyLabelSays("The time is up"), said());
+        for (int i = 0; i < 5; ++i) {
+            desk().clock.start(std::chrono::seconds(60));
+            desk().clock.finish();
+        }
+        QVERIFY2(anyLabelSays("a break now"), said());
+        clickOn(buttonSaying("I have rested"));
+        QVERIFY2(!anyLabelSays("a break now"), said());
+    }
+
+    void progressIsSaidInWordsAndDrawn() {
+        openDemo();
+        press(Qt::Key_5, Qt::ControlModifier);
+        waitForProgress();
+        QVERIFY2(anyLabelSays("You straighten turned heads"), said());
+        QVERIFY2(anyLabelSays("You set the mouth"), said());
+        for (const ProgressChart* chart : progressCharts()) {
+            clickOn(buttonSaying(chart->name));
+            QVERIFY(window_->progress()->chart());
+            QCOMPARE(window_->progress()->chart()->accessibleName(), QString(chart->name));
+            QVERIFY(window_->progress()->chart()->grab().toImage().width() > 300);
+        }
+        // What was compared is kept; the next time nothing is.
+        press(Qt::Key_1, Qt::ControlModifier);
+        press(Qt::Key_5, Qt::ControlModifier);
+        waitForProgress();
+        for (const LoggedDrawing& d : window_->progress()->data().drawings)
+            QVERIFY(!d.computedNow);
+        clickOn(buttonSaying("Straightening"));
+        const int before = int(window_->progress()->data().drawings.size());
+        QCOMPARE(before, 43);
+        for (const char* name : {"turn.png", "turn.svg", "turn.csv"}) {
+            chooseFile(file(name), [&] { clickOn(buttonSaying("Save this chart")); });
+            QVERIFY2(QFileInfo(file(name)).size() > 2000, name);
+        }
+        // The same figures by the command line.
+        QProcess cli;
+        cli.start(ZOKRAN_CLI, {"progress", file("book"), "--words"});
+        QVERIFY(cli.waitForFinished(20000));
+        const QString words = QString::fromUtf8(cli.readAllStandardOutput());
+        QVERIFY2(anyLabelSays(words.section('\n', 0, 0)), qPrintable(words));
+        // One button leads to the drill that helps.
+        clickOn(buttonSaying("Practise it"));
+        waitForDrill();
+        QCOMPARE(drillDesk()->task()->kind, std::string("straight"));
+    }
+
+    void anEmptyLogbookSaysSoKindly() {
+        press(Qt::Key_5, Qt::ControlModifier);
+        waitForProgress();
+        QVERIFY2(anyLabelSays("Every head counts"), said());
+        for (const ProgressChart* chart : progressCharts())
+            clickOn(buttonSaying(chart->name));
+    }
+};
+
+std::unique_ptr<QObject> makePracticeTest() {
+    return std::make_unique<PracticeTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_practice.moc"
