@@ -7,7 +7,6 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <mutex>
 #include <numbers>
 #include <thread>
 
@@ -249,21 +248,25 @@ std::vector<Vec> directions(int count) {
 void measureOpenness(PlasterMesh& mesh, int looks, int size) {
     const std::vector<Vec> from = directions(looks);
     const std::size_t n = mesh.points.size();
-    std::vector<float> seen(n, 0), could(n, 0);
-    std::mutex adding;
+    // Added up in one order, whichever look is done first, so that a picture is the same every time.
+    std::vector<std::vector<float>> parts(static_cast<std::size_t>(looks));
     inParallel(looks, [&](int i) {
         const DepthMap map(mesh, from[i], size);
-        std::vector<float> part(n, 0);
+        std::vector<float>& part = parts[static_cast<std::size_t>(i)];
+        part.assign(n, 0);
         const Vecf d = from[i].cast<float>();
         for (std::size_t k = 0; k < n; ++k)
             if (const float facing = mesh.normals[k].dot(d); facing > 0)
                 part[k] = facing * map.reaches(mesh.points[k] + 0.012f * mesh.normals[k]);
-        const std::scoped_lock lock(adding);
+    });
+    std::vector<float> seen(n, 0), could(n, 0);
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const Vecf d = from[i].cast<float>();
         for (std::size_t k = 0; k < n; ++k) {
-            seen[k] += part[k];
+            seen[k] += parts[i][k];
             could[k] += std::max(0.0f, mesh.normals[k].dot(d));
         }
-    });
+    }
     mesh.openness.resize(n);
     for (std::size_t k = 0; k < n; ++k)
         mesh.openness[k] = could[k] > 0 ? seen[k] / could[k] : 1;

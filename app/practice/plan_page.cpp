@@ -115,13 +115,12 @@ PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook
     };
     goal_ = number(tr("&Heads"), 1, 1000, 100);
     days_ = number(tr("in so many &days"), 1, 365, 10);
+    label("text")->setText(tr("Days off"));
     auto* off = new QHBoxLayout;
     off->setSpacing(2);
     column->addLayout(off);
-    auto* offName = new QLabel(tr("Days off"));
-    off->addWidget(offName);
     for (int day = 1; day <= 7; ++day) {
-        auto* box = new QCheckBox(QLocale().dayName(day, QLocale::NarrowFormat));
+        auto* box = new QCheckBox(QLocale().dayName(day, QLocale::ShortFormat).left(2));
         box->setAccessibleName(tr("%1 off").arg(QLocale().dayName(day)));
         box->setToolTip(QLocale().dayName(day));
         off->addWidget(box);

@@ -49,7 +49,8 @@ void style(QAbstractAxis* axis, const QString& title) {
 std::pair<double, double> ends(const std::vector<double>& values) {
     const auto [low, high] = std::minmax_element(values.begin(), values.end());
     const double room = std::max(0.05 * (*high - *low), 0.5);
-    return {*low - room, *high + room};
+    // What cannot be below zero does not begin there.
+    return {*low >= 0 ? std::max(0.0, *low - room) : *low - room, *high + room};
 }
 
 } // namespace
@@ -114,11 +115,15 @@ QWidget* chartOf(const PointsChart& points, const std::function<void(StudyId)>& 
     } else {
         auto* axis = new QValueAxis;
         axis->setRange(left, right);
+        axis->applyNiceNumbers();
+        left = axis->min();
+        right = axis->max();
         axis->setLabelFormat("%.0f");
         across = axis;
     }
     auto* up = new QValueAxis;
     up->setRange(low, high);
+    up->applyNiceNumbers();
     up->setLabelFormat(high - low < 8 ? "%.1f" : "%.0f");
     style(across, points.across);
     style(up, points.up);

@@ -35,8 +35,12 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     side->setSpacing(8);
     row->addLayout(side);
     auto* heading = new QLabel(tr("What your drawings say"));
-    heading->setProperty(typeProperty, "heading");
+    heading->setProperty(typeProperty, "strong");
     side->addWidget(heading);
+    side->addWidget(first_ = new QLabel);
+    first_->setWordWrap(true);
+    first_->setFixedWidth(wordsWidth);
+    first_->setProperty(typeProperty, "heading");
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setFixedWidth(wordsWidth);
@@ -145,6 +149,7 @@ void ProgressPlace::show(ProgressData data) {
     QStringList words;
     for (const std::string& sentence : progressWords(data_.progress, learnersBook()))
         words << qt(sentence);
+    first_->setText(words.takeFirst());
     words_->setText(words.join("\n\n"));
     drill_ = data_.progress.straightening && data_.progress.straightening->slope.high < 1 ? "straight"
              : data_.progress.habits.empty()                                             ? "pose"

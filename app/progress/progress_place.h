@@ -42,7 +42,7 @@ private:
 
     Desk& desk_;
     ProgressData data_;
-    QLabel *words_, *about_;
+    QLabel *first_, *words_, *about_;
     QPushButton *practise_, *pose_, *save_;
     std::vector<QPushButton*> charts_;
     QVBoxLayout* space_;

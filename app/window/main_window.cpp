@@ -53,7 +53,7 @@ void MainWindow::buildPlaces() {
         auto* button = new QPushButton(name);
         button->setProperty("role", "place");
         button->setCheckable(true);
-        button->setMinimumWidth(72);
+        button->setMinimumWidth(88);
         const auto place = static_cast<Place>(placeButtons_.size());
         const auto go = [this, place] { goTo(place); };
         connect(button, &QPushButton::clicked, this, go);
