@@ -183,14 +183,15 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
 
 std::vector<StudySummary> Logbook::studies() const {
     Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, "
-                     "attempt.picture, attempt.drawn FROM study "
+                     "attempt.picture, attempt.drawn, "
+                     "notes || ' ' || materials || ' ' || mood || ' ' || tags FROM study "
                      "LEFT JOIN attempt ON attempt.study = study.id AND attempt.place = "
                      "(SELECT max(place) FROM attempt WHERE study = study.id) "
                      "WHERE NOT put_away ORDER BY changed DESC, study.id DESC");
     std::vector<StudySummary> all;
     while (s.next())
         all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(6), s.text(7),
-                       s.text(4), s.text(5)});
+                       s.text(4), s.text(5), s.text(8)});
     return all;
 }
 

@@ -19,6 +19,7 @@ struct StudySummary {
     std::string drawn;    ///< when the last sketch came in; empty before there is one
     std::string changed;  ///< when something was last changed
     std::string lookedAt; ///< when it last lay on the bench
+    std::string words;    ///< notes and diary, in which it may be found
 };
 
 /// What was computed from a study, kept beside it in the open formats of the command line so that

@@ -30,6 +30,17 @@ Scene Scenes::picture(Side side) {
     return pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
 }
 
+Scene Scenes::headPicture(Side side) {
+    Scene scene = picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    if (side == Side::Seen && desk_.fit())
+        scene.frame = headFrame(desk_.fit()->view, scene.extent, false);
+    else if (side == Side::Drawn && desk_.comparison())
+        scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
+    return scene;
+}
+
 Scene Scenes::photograph(Side side) {
     const QImage photograph = desk_.photograph(side);
     return pictureScene(side, photograph, photograph.size());

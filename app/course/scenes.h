@@ -17,6 +17,8 @@ public:
     /// A side's picture alone, or what is said while it is missing: the photograph, or the sketch's
     /// page laid flat.
     Scene picture(Side side);
+    /// The same, filled by the head where it is known.
+    Scene headPicture(Side side);
     /// The photograph as it came.
     Scene photograph(Side side);
     /// The head with its neck and some air, as far as the picture reaches; with `named` there is

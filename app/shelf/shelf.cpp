@@ -5,6 +5,7 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
@@ -35,7 +36,19 @@ Shelf::Shelf(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     column->setSpacing(16);
     auto* heading = new QLabel(tr("Your studies"));
     heading->setProperty(typeProperty, "heading");
-    column->addWidget(heading);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(16);
+    column->addLayout(top);
+    top->addWidget(heading);
+    top->addStretch();
+    top->addWidget(count_ = new QLabel);
+    count_->setProperty(typeProperty, "caption");
+    top->addWidget(find_ = new QLineEdit);
+    find_->setAccessibleName(tr("Find a study"));
+    find_->setPlaceholderText(tr("Find: title, sitter, notes, materials, mood, tags, date"));
+    find_->setClearButtonEnabled(true);
+    find_->setMinimumWidth(380);
+    connect(find_, &QLineEdit::textChanged, this, &Shelf::fill);
     list_ = new QListWidget;
     list_->setAccessibleName(tr("Your studies"));
     list_->setViewMode(QListView::IconMode);
@@ -98,24 +111,49 @@ void Shelf::putAway() {
 }
 
 void Shelf::refresh() {
-    list_->clear();
+    known_.clear();
     desk_.document.attempt([&] {
-        for (const StudySummary& study : desk_.document.logbook().studies()) {
-            QString text = qt(study.title);
-            if (!study.sitter.empty())
-                text += "\n" + qt(study.sitter);
-            text +=
-                "\n" + (study.drawn.empty() ? tr("not drawn yet")
-                                            : tr("drawn, %1").arg(qt(study.drawn.substr(0, 10))));
-            auto* item = new QListWidgetItem(text, list_);
-            item->setData(idRole, QVariant::fromValue<qlonglong>(study.id));
-            item->setData(referenceRole, qt(study.referencePicture));
-            item->setData(sketchRole, qt(study.sketchPicture));
-            item->setTextAlignment(Qt::AlignHCenter);
+        for (StudySummary& study : desk_.document.logbook().studies()) {
+            const QString words = qt(study.title + " " + study.sitter + " " + study.words + " " +
+                                     study.drawn.substr(0, 10))
+                                      .toLower();
+            known_.push_back({std::move(study), words});
         }
     });
+    fill();
+}
+
+void Shelf::fill() {
+    const QStringList wanted = find_->text().toLower().split(' ', Qt::SkipEmptyParts);
+    QPixmap blank(cardPicture * devicePixelRatioF());
+    blank.setDevicePixelRatio(devicePixelRatioF());
+    blank.fill(Theme::current().hairline);
+    const QIcon icon = iconFrom(blank);
+    list_->setUpdatesEnabled(false);
+    list_->clear();
+    for (const auto& [study, words] : known_) {
+        bool found = true;
+        for (const QString& word : wanted)
+            found = found && words.contains(word);
+        if (!found)
+            continue;
+        QString text = qt(study.title);
+        if (!study.sitter.empty())
+            text += "\n" + qt(study.sitter);
+        text += "\n" + (study.drawn.empty() ? tr("not drawn yet")
+                                            : tr("drawn, %1").arg(qt(study.drawn.substr(0, 10))));
+        auto* item = new QListWidgetItem(icon, text);
+        item->setData(idRole, QVariant::fromValue<qlonglong>(study.id));
+        item->setData(referenceRole, qt(study.referencePicture));
+        item->setData(sketchRole, qt(study.sketchPicture));
+        item->setTextAlignment(Qt::AlignHCenter);
+        list_->addItem(item);
+    }
+    list_->setUpdatesEnabled(true);
     if (list_->count())
         list_->setCurrentRow(0);
+    count_->setText(wanted.isEmpty() ? QString()
+                                     : tr("%1 of %2").arg(list_->count()).arg(known_.size()));
     const bool any = list_->count() > 0, mayChange = !desk_.document.logbook().isLookOnly();
     open_->setEnabled(any);
     putAway_->setEnabled(any && mayChange);
@@ -126,31 +164,41 @@ void Shelf::refresh() {
 void Shelf::paintCards() {
     const QRect sight =
         list_->viewport()->rect().adjusted(0, -cardPicture.height(), 0, cardPicture.height());
-    QPixmap blank(cardPicture * devicePixelRatioF());
-    blank.setDevicePixelRatio(devicePixelRatioF());
-    blank.fill(Theme::current().hairline);
     const QSize half(cardPicture.width() / 2 - 1, cardPicture.height());
     const QSize dense = half * devicePixelRatioF();
-    for (int row = 0; row < list_->count(); ++row) {
+    // From the first card in sight on; those further down are painted when they come.
+    const int low = list_->count();
+    int first = 0, last = low;
+    while (first < last) {
+        const int middle = (first + last) / 2;
+        if (list_->visualItemRect(list_->item(middle)).bottom() < sight.top())
+            first = middle + 1;
+        else
+            last = middle;
+    }
+    for (int row = first; row < low; ++row) {
         QListWidgetItem* item = list_->item(row);
-        if (item->data(paintedRole).toBool())
+        const QRect rect = list_->visualItemRect(item);
+        if (rect.top() > sight.bottom())
+            break;
+        if (item->data(paintedRole).toBool() || !rect.intersects(sight))
             continue;
         const QString names[] = {item->data(referenceRole).toString(),
                                  item->data(sketchRole).toString()};
-        const bool inSight = list_->visualItemRect(item).intersects(sight);
-        QPixmap card = blank;
-        bool all = inSight;
-        if (inSight) {
-            QPainter painter(&card);
-            painter.fillRect(QRect(QPoint(half.width() + 2, 0), half), Theme::current().bench);
-            for (int i : {0, 1}) {
-                const QImage small = desk_.pictures.thumbnail(names[i], dense);
-                if (!small.isNull())
-                    painter.drawImage(QRect(QPoint(i * (half.width() + 2), 0), half), small);
-                else if (!names[i].isEmpty())
-                    all = false;
-            }
+        QPixmap card(cardPicture * devicePixelRatioF());
+        card.setDevicePixelRatio(devicePixelRatioF());
+        card.fill(Theme::current().hairline);
+        bool all = true;
+        QPainter painter(&card);
+        painter.fillRect(QRect(QPoint(half.width() + 2, 0), half), Theme::current().bench);
+        for (int i : {0, 1}) {
+            const QImage small = desk_.pictures.thumbnail(names[i], dense);
+            if (!small.isNull())
+                painter.drawImage(QRect(QPoint(i * (half.width() + 2), 0), half), small);
+            else if (!names[i].isEmpty())
+                all = false;
         }
+        painter.end();
         item->setIcon(iconFrom(card));
         item->setData(paintedRole, all);
     }

@@ -4,6 +4,8 @@
 
 #include <QWidget>
 
+class QLabel;
+class QLineEdit;
 class QListWidget;
 class QListWidgetItem;
 class QPushButton;
@@ -25,11 +27,21 @@ signals:
 
 private:
     void buildButtons(QVBoxLayout* column);
+    /// Lays out the studies in which every word typed is found.
+    void fill();
     /// Paints the cards in sight whose pictures have come.
     void paintCards();
     void putAway();
 
     Desk& desk_;
+    /// A study, and the text it is looked for in, in small letters.
+    struct Known {
+        StudySummary study;
+        QString words;
+    };
+    std::vector<Known> known_;
+    QLineEdit* find_;
+    QLabel* count_;
     QListWidget* list_;
     QPushButton *open_, *putAway_, *putBack_;
     QTimer paintSoon_;

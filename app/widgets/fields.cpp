@@ -1,5 +1,10 @@
 #include "app/widgets/fields.h"
 
+#include "app/widgets/words.h"
+#include "core/words/paper_words.h"
+
+#include <QComboBox>
+#include <QCoreApplication>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
@@ -26,6 +31,13 @@ QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, do
 void showNumber(QDoubleSpinBox* box, double value) {
     if (std::abs(box->value() - value) * std::pow(10, box->decimals()) > 0.5)
         box->setValue(value);
+}
+
+void addPapers(QComboBox* box) {
+    box->setAccessibleName(QCoreApplication::translate("Fields", "Paper"));
+    for (const std::string_view name : paperNames())
+        box->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
+    box->addItem(QCoreApplication::translate("Fields", "Another size"), QString());
 }
 
 } // namespace zokran

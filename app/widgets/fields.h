@@ -2,6 +2,7 @@
 
 #include <QString>
 
+class QComboBox;
 class QDoubleSpinBox;
 class QGridLayout;
 
@@ -11,6 +12,10 @@ namespace zokran {
 /// marks the key that reaches it; without it the text names the box to a screen reader.
 QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, double high,
                           const QString& suffix);
+
+/// Fills a box with the sheets of paper there are, each with its name as data, and one more for another size,
+/// whose name is empty.
+void addPapers(QComboBox* box);
 
 /// Shows a number in a box without disturbing what is being typed there: nothing is touched when
 /// the box shows it already.

@@ -3,6 +3,9 @@
 #include "app/cast_room/cast_room.h"
 #include "app/document/marking.h"
 #include "app/document/measuring.h"
+#include "app/practice/drill_desk.h"
+#include "app/practice/practice.h"
+#include "app/progress/progress_place.h"
 #include "app/widgets/theme.h"
 #include "app/window/bench.h"
 #include "app/window/main_window.h"
@@ -42,6 +45,15 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
         desk.document.goTo(step->id());
         take(QString::fromStdString(step->id()));
     }
+    // The light as it is read off the photograph; it is taken back.
+    desk.document.goTo("light");
+    desk.light.read(desk.picture(Side::Seen));
+    settle([&] { return !desk.light.isReading(); });
+    int squinting = 0;
+    settle([&] { return ++squinting > 60; });
+    take("light");
+    while (desk.study().lighting)
+        desk.document.undoStack().undo();
     desk.document.goTo("check");
     // The plaster that the sketch shows takes a moment to be made.
     desk.looking.choose("drawn-head");
@@ -104,6 +116,13 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     window.goTo(MainWindow::Place::CastRoom);
     settle([&] { return window.castRoom()->view()->picture().height() >= 800; });
     take("cast-room");
+    window.goTo(MainWindow::Place::Progress);
+    settle([&] { return !window.progress()->isWorking(); });
+    take("progress");
+    window.goTo(MainWindow::Place::Practice);
+    window.practice()->drills()->choose("find");
+    settle([&] { return !window.practice()->drills()->isMaking(); });
+    take("practice");
     return good;
 }
 

@@ -103,8 +103,8 @@ public:
             reaches += w * reach_[i];
         }
         const double reach = reaches / weights;
-        // Full within 6 degrees of a point of the skin, gone at 30.
-        constexpr double within = 0.105, until = 0.52;
+        // Full within 4 degrees of a point of the skin, gone at 16: the rest is the ball itself.
+        constexpr double within = 0.07, until = 0.28;
         const double angle = std::acos(std::clamp(best, -1.0, 1.0));
         const double t = std::clamp((until - angle) / (until - within), 0.0, 1.0);
         const double share = t * t * (3 - 2 * t);

@@ -38,6 +38,39 @@ private slots:
         QCOMPARE(shelf->count(), 43);
     }
 
+    void aStudyIsFoundByWhatIsTyped() {
+        openDemo();
+        goToStep("keep");
+        for (const auto& [name, text] : {std::pair{"Materials", "charcoal"}, {"Mood", "patient"},
+                                         {"Tags", "lamplight harbour"}}) {
+            auto* edit = visibleNamed<QLineEdit>(name);
+            QVERIFY(edit);
+            edit->setFocus();
+            QTest::keyClicks(edit, text);
+        }
+        QCOMPARE(study().diary.tags, std::string("lamplight harbour"));
+        press(Qt::Key_2, Qt::ControlModifier);
+        auto* list = visibleNamed<QListWidget>("Your studies");
+        auto* find = visibleNamed<QLineEdit>("Find a study");
+        QCOMPARE(list->count(), 43);
+        find->setFocus();
+        QTest::keyClicks(find, "LAMP char");
+        QCOMPARE(list->count(), 1);
+        QVERIFY(anyLabelSays("1 of 43"));
+        find->clear();
+        QCOMPARE(list->count(), 43);
+        QTest::keyClicks(find, "kittiwake");
+        QVERIFY(list->count() > 0 && list->count() < 43);
+        for (int i = 0; i < list->count(); ++i)
+            QVERIFY(list->item(i)->text().contains("kittiwake", Qt::CaseInsensitive));
+        QTest::keyClicks(find, " nobody");
+        QCOMPARE(list->count(), 0);
+        QVERIFY(!buttonSaying("Open on the bench")->isEnabled());
+        find->clear();
+        clickOn(buttonSaying("Open on the bench"));
+        QVERIFY(desk().document.isOpen());
+    }
+
     void aSketchStillBeingOpenedGoesToTheStudyItWasOpenedFor() {
         photographs();
         openDemo();

@@ -68,11 +68,11 @@ TEST_CASE("The form is shaded by Lambert's law, and in as many values as are ask
     const LightDirection light{toRadians(Degrees{30}), toRadians(Degrees{40})};
     const cv::Mat whole = shadedForm(fit, light, 0);
     REQUIRE(whole.size() == cv::Size(1000, 1000));
-    // On the ball above the face the normal is the place itself. sRGB and L* as OpenCV has them: the
+    // On the ball well above the face the normal is the place itself. sRGB and L* as OpenCV has them: the
     // lightness of the pixel is that of a tenth and nine tenths of the cosine.
     const Eigen::Vector3d l(std::sin(0.5235988) * std::cos(0.6981317), std::sin(0.6981317),
                             std::cos(0.5235988) * std::cos(0.6981317));
-    for (const HeadPoint& p : {HeadPoint(0.1, 0.8, 0), HeadPoint(-0.3, 0.75, 0), HeadPoint(0.4, 0.6, 0)}) {
+    for (const HeadPoint& p : {HeadPoint(0.1, 0.8, 0), HeadPoint(-0.3, 0.75, 0), HeadPoint(0.4, 0.85, 0)}) {
         HeadPoint at = p;
         at.z() = std::sqrt(1 - p.x() * p.x() - p.y() * p.y());
         const PicturePoint q = view.project(at);

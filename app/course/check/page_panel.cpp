@@ -2,7 +2,6 @@
 
 #include "app/widgets/fields.h"
 #include "app/widgets/words.h"
-#include "core/words/paper_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -21,10 +20,7 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     auto* label = addText(tr("&Paper"), "strong");
     column_->addWidget(paper_ = new QComboBox);
     label->setBuddy(paper_);
-    paper_->setAccessibleName(tr("Paper"));
-    for (const std::string_view name : paperNames())
-        paper_->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
-    paper_->addItem(tr("Another size"), QString());
+    addPapers(paper_);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setColumnStretch(0, 1);

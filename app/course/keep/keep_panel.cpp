@@ -4,7 +4,9 @@
 #include "core/words/finding_words.h"
 
 #include <QComboBox>
+#include <QGridLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QVBoxLayout>
 #include <cmath>
@@ -31,6 +33,7 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     notes_->setAccessibleName(tr("Notes"));
     notes_->setPlaceholderText(tr("What did you notice? What will you measure first next time?"));
     notes_->setTabChangesFocus(true);
+    buildDiary();
     addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
                "that come back are the ones worth practising."),
             "caption");
@@ -44,6 +47,32 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
             desk_.document.edit(tr("Lay another sketch on the bench"), {},
                                 [&](Study& s) { s.current = static_cast<std::size_t>(index); });
     });
+}
+
+void KeepPanel::buildDiary() {
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    column_->addLayout(grid);
+    const auto line = [&](const QString& name, const QString& example, const char* key,
+                          std::string Diary::*kept) {
+        auto* label = new QLabel(name);
+        auto* edit = new QLineEdit;
+        label->setBuddy(edit);
+        edit->setAccessibleName(QString(name).remove('&'));
+        edit->setPlaceholderText(example);
+        const int row = grid->rowCount();
+        grid->addWidget(label, row, 0);
+        grid->addWidget(edit, row, 1);
+        diary_.push_back({kept, edit});
+        connect(edit, &QLineEdit::textEdited, this, [this, key, kept](const QString& text) {
+            desk_.document.edit(tr("Write the diary"), key,
+                                [&](Study& s) { s.diary.*kept = text.toStdString(); });
+        });
+    };
+    line(tr("&Materials"), tr("2B, grey paper"), "materials", &Diary::materials);
+    line(tr("M&ood"), tr("of the day, in a word"), "mood", &Diary::mood);
+    line(tr("Ta&gs"), tr("words, a space between"), "tags", &Diary::tags);
+    took_ = addText({}, "caption");
 }
 
 QString KeepPanel::summary() const {
@@ -70,6 +99,12 @@ void KeepPanel::showStudy() {
     if (notes_->toPlainText() != qt(s.notes))
         notes_->setPlainText(qt(s.notes));
     summary_->setText(summary());
+    for (const Entry& entry : diary_)
+        if (const QString text = qt(s.diary.*entry.kept); entry.edit->text() != text)
+            entry.edit->setText(text);
+    const auto took = s.attempt() ? s.attempt()->took : std::chrono::seconds(0);
+    took_->setVisible(took.count() > 0);
+    took_->setText(tr("Drawn in %1 min %2 s.").arg(took.count() / 60).arg(took.count() % 60));
     const bool several = s.attempts.size() > 1;
     attemptLabel_->setVisible(several);
     attempt_->setVisible(several);

@@ -1,8 +1,13 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "logbook/study.h"
+
+#include <vector>
 
 class QComboBox;
+class QLabel;
+class QLineEdit;
 class QPlainTextEdit;
 
 namespace zokran {
@@ -18,8 +23,16 @@ protected:
     void showStudy() override;
 
 private:
+    void buildDiary();
     QString summary() const;
 
+    /// A line of the diary, and what it is kept in.
+    struct Entry {
+        std::string Diary::*kept;
+        QLineEdit* edit;
+    };
+    std::vector<Entry> diary_;
+    QLabel* took_;
     QPlainTextEdit* notes_;
     QLabel *summary_, *attemptLabel_;
     QComboBox* attempt_;

@@ -43,13 +43,9 @@ private:
 } // namespace
 
 Scene LightStep::pictured(Side side) {
-    Scene scene = scenes_.picture(side);
+    Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (side == Side::Seen && desk_.fit())
-        scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
-    else if (side == Side::Drawn && desk_.comparison())
-        scene.frame = scenes_.headFrame(desk_.comparison()->registeredView, scene.extent, false);
     if (!desk_.light.squints())
         return scene;
     if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())

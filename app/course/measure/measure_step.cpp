@@ -42,13 +42,9 @@ private:
 Scene MeasureStep::scene(Side side) {
     if (side == Side::Drawn && !desk_.study().attempt())
         return scenes_.fittedFormAlone();
-    Scene scene = scenes_.picture(side);
+    Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (side == Side::Seen && desk_.fit())
-        scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
-    else if (side == Side::Drawn && desk_.comparison())
-        scene.frame = scenes_.headFrame(desk_.comparison()->registeredView, scene.extent, false);
     MarksShown marks{desk_.study().marks(side).marks};
     marks.small = true;
     scene.lay<MarksOverlay>(std::move(marks));

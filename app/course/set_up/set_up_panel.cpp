@@ -6,7 +6,6 @@
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
-#include "core/words/paper_words.h"
 #include "core/words/plan_words.h"
 
 #include <QCheckBox>
@@ -104,11 +103,8 @@ void SetUpPanel::buildNames() {
 
 void SetUpPanel::buildPaper() {
     column_->addWidget(paper_ = new QComboBox);
-    paper_->setAccessibleName(tr("Paper"));
+    addPapers(paper_);
     paper_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-    for (const std::string_view name : paperNames())
-        paper_->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
-    paper_->addItem(tr("Another size"), QString());
     column_->addWidget(lying_ = new QCheckBox(tr("&Lying on its side")));
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
