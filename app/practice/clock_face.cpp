@@ -38,8 +38,10 @@ ClockFace::ClockFace(StudyClock& clock, QWidget* parent) : QWidget(parent), cloc
     row->setSpacing(2);
     column->addLayout(row);
     for (const int minutes : lengths) {
-        auto* button = new QPushButton(minutes ? tr("%1 min").arg(minutes) : tr("Free"));
+        auto* button = new QPushButton(minutes ? QString::number(minutes) : tr("Free"));
         button->setProperty("role", "line");
+        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+        button->setAccessibleName(minutes ? tr("%1 minutes").arg(minutes) : tr("Free"));
         button->setToolTip(minutes ? tr("Draw for %1 minutes").arg(minutes)
                                    : tr("Draw as long as it takes"));
         row->addWidget(button);
@@ -71,7 +73,7 @@ void ClockFace::refresh() {
         words = tr("About five heads, or fifty minutes: a break now. Look into the distance, roll the "
                    "shoulders, open and close the hand, drink something.");
     else if (!set)
-        words = tr("How long will you draw? The time is kept with the sketch.");
+        words = tr("How long will you draw, in minutes? The time is kept with the sketch.");
     else if (clock_.isOver())
         words = tr("The time is up. Photograph it as it is, or take one more minute.");
     else if (!clock_.isRunning())

@@ -7,6 +7,7 @@
 #include "core/words/progress_words.h"
 
 #include <QFileDialog>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
@@ -59,19 +60,20 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     auto* main = new QVBoxLayout;
     main->setSpacing(8);
     row->addLayout(main, 1);
-    auto* names = new QHBoxLayout;
+    auto* names = new QGridLayout;
     names->setSpacing(2);
+    constexpr int toARow = 4;
     main->addLayout(names);
     for (const ProgressChart* chart : progressCharts()) {
         auto* button = new QPushButton(qt(learnersBook().say(chart->name)));
         button->setProperty("role", "line");
         button->setCheckable(true);
-        names->addWidget(button);
+        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         const std::size_t index = charts_.size();
+        names->addWidget(button, static_cast<int>(index) / toARow, static_cast<int>(index) % toARow);
         charts_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, index] { showChart(index); });
     }
-    names->addStretch();
     main->addWidget(about_ = new QLabel);
     about_->setProperty(typeProperty, "caption");
     about_->setWordWrap(true);

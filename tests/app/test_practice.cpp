@@ -146,8 +146,8 @@ private slots:
         waitForPictures();
         QVERIFY(!study().sitter.empty());
         goToStep("draw");
-        QVERIFY2(anyLabelSays("How long will you draw?"), said());
-        clickOn(buttonSaying("5 min"));
+        QVERIFY2(anyLabelSays("How long will you draw"), said());
+        clickOn(visibleNamed<QPushButton>("5 minutes"));
         QVERIFY(desk().clock.isRunning());
         QVERIFY2(anyLabelSays("left of 5 minutes"), said());
         QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
@@ -224,6 +224,21 @@ private slots:
         clickOn(buttonSaying("Practise it"));
         waitForDrill();
         QCOMPARE(drillDesk()->task()->kind, std::string("straight"));
+    }
+
+    void everyPlaceFitsASmallScreen() {
+        openDemo();
+        for (const Qt::Key place : {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5}) {
+            press(place, Qt::ControlModifier);
+            const QSize least = window_->minimumSizeHint();
+            QVERIFY2(least.width() <= 1280 && least.height() <= 800,
+                     qPrintable(QString("%1 x %2").arg(least.width()).arg(least.height())));
+        }
+        for (const auto& step : window_->bench()->steps()) {
+            press(Qt::Key_1, Qt::ControlModifier);
+            goToStep(step->id());
+            QVERIFY2(window_->minimumSizeHint().width() <= 1280, step->id().c_str());
+        }
     }
 
     void anEmptyLogbookSaysSoKindly() {
