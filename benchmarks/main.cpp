@@ -13,9 +13,12 @@
 #include "core/construction/forms.h"
 #include "core/fit/fit.h"
 #include "core/page/rectify.h"
+#include "core/practice/progress.h"
+#include "logbook/drawings.h"
 
 #include <QApplication>
 #include <QImage>
+#include <QLineEdit>
 #include <QPainter>
 #include <QTemporaryDir>
 #include <algorithm>
@@ -145,28 +148,40 @@ void solvePnPSqpnp(benchmark::State& state) {
         benchmark::DoNotOptimize(byPnP(sixteenMarks(), meanHead(), cv::SOLVEPNP_SQPNP).sum());
 }
 
+/// The demo's window as it stands at a step, its pictures decoded.
+struct DemoWindow {
+    QTemporaryDir folder;
+    Logbook logbook;
+    std::unique_ptr<MainWindow> window;
+
+    explicit DemoWindow(const char* step) : logbook(folder.path().toStdString()) {
+        fillWithDemo(logbook);
+        Theme::apply(*qApp, false);
+        window = std::make_unique<MainWindow>(logbook);
+        window->resize(1280, 800);
+        window->show();
+        window->reopenLast();
+        window->desk().document.goTo(step);
+        while (window->desk().pictures.decoding())
+            QCoreApplication::processEvents();
+    }
+    static void letItPaint() {
+        QCoreApplication::sendPostedEvents();
+        QCoreApplication::processEvents();
+    }
+};
+
 /// The whole of it in the real window at 1280 by 800: a mark is dragged by a pixel, what follows from it
 /// is worked out, both sheets, readings and the panel are painted.
 void draggedMark(benchmark::State& state, const char* step, Side side) {
-    QTemporaryDir folder;
-    Logbook logbook(folder.path().toStdString());
-    fillWithDemo(logbook);
-    Theme::apply(*qApp, false);
-    MainWindow window(logbook);
-    window.resize(1280, 800);
-    window.show();
-    window.reopenLast();
-    Desk& desk = window.desk();
-    desk.document.goTo(step);
-    while (desk.pictures.decoding())
-        QCoreApplication::processEvents();
+    DemoWindow demo(step);
+    Desk& desk = demo.window->desk();
     double by = 1;
     for (auto _ : state) {
         const PicturePoint at = *desk.study().marks(side).seen(Mark::Chin);
         placeMark(desk, side, Mark::Chin, at + PicturePoint(0, by), "drag");
         by = -by;
-        QCoreApplication::sendPostedEvents();
-        QCoreApplication::processEvents();
+        DemoWindow::letItPaint();
     }
 }
 /// Of the reference: the head is fitted and the sketch compared.
@@ -177,6 +192,78 @@ void draggedMarkInTheWindow(benchmark::State& state) {
 void draggedSketchMarkInTheWindow(benchmark::State& state) {
     draggedMark(state, "check", Side::Drawn);
 }
+/// The light's handle is dragged by a degree: form, places, panel and both sheets follow.
+void lightTurnedInTheWindow(benchmark::State& state) {
+    DemoWindow demo("light");
+    double by = toRadians(Degrees{1}).value;
+    for (auto _ : state) {
+        demo.window->desk().light.set("turn", "drag", [&](Lighting& l) { l.key.azimuth.value += by; });
+        by = -by;
+        DemoWindow::letItPaint();
+    }
+}
+
+/// The demo's studies over and over, ten thousand in all, their drawings compared.
+const std::string& tenThousandStudies() {
+    static QTemporaryDir folder;
+    static const std::string path = [] {
+        const std::string at = folder.path().toStdString();
+        {
+            Logbook logbook(at);
+            fillWithDemo(logbook);
+            for (const LoggedDrawing& d : drawingsOf(logbook))
+                logbook.keepFigures(d.study, d.place, figuresText(d.drawing));
+        }
+        const Database database(at + "/logbook.sqlite", Database::Access::Write);
+        database.run(
+            "BEGIN; CREATE TEMP TABLE n AS WITH RECURSIVE c(k) AS "
+            "(SELECT 1 UNION ALL SELECT k + 1 FROM c WHERE k < 232) SELECT k FROM c;"
+            "INSERT INTO study (id, title, sitter, notes, reference_picture, reference_marks) "
+            "SELECT id + 1000 * k, title, sitter, notes, reference_picture, reference_marks FROM study, n;"
+            "INSERT INTO attempt (study, place, picture, marks, drawn, said, figures) "
+            "SELECT study + 1000 * k, place, picture, marks, drawn, said, figures FROM attempt, n; COMMIT;");
+        return at;
+    }();
+    return path;
+}
+void shelfOfTenThousand(benchmark::State& state) {
+    Logbook logbook(tenThousandStudies());
+    MainWindow window(logbook);
+    window.resize(1280, 800);
+    window.show();
+    for (auto _ : state) {
+        window.goTo(MainWindow::Place::Bench);
+        window.goTo(MainWindow::Place::Shelf);
+        DemoWindow::letItPaint();
+    }
+}
+void foundInTenThousand(benchmark::State& state) {
+    Logbook logbook(tenThousandStudies());
+    MainWindow window(logbook);
+    window.resize(1280, 800);
+    window.show();
+    window.goTo(MainWindow::Place::Shelf);
+    QLineEdit* find = nullptr;
+    for (QLineEdit* edit : window.findChildren<QLineEdit*>())
+        if (edit->accessibleName() == "Find a study")
+            find = edit;
+    const char* words[] = {"k", "ki", "kit", "kitt"};
+    std::size_t i = 0;
+    for (auto _ : state) {
+        find->setText(words[i++ % std::size(words)]);
+        DemoWindow::letItPaint();
+    }
+}
+void progressOfTenThousand(benchmark::State& state) {
+    const Logbook logbook(tenThousandStudies(), Logbook::Access::Beside);
+    for (auto _ : state) {
+        std::vector<Drawing> drawings;
+        for (LoggedDrawing& logged : drawingsOf(logbook))
+            drawings.push_back(std::move(logged.drawing));
+        benchmark::DoNotOptimize(progressOf(std::move(drawings)).drawings);
+    }
+}
+
 /// A photograph of 24 megapixels of a page on a table: the page is looked for, and laid flat.
 const QImage& pagePhotograph() {
     static const QImage photograph = [] {
@@ -208,6 +295,10 @@ void pageLaidFlat(benchmark::State& state) {
 
 BENCHMARK(draggedMarkInTheWindow)->Unit(benchmark::kMicrosecond);
 BENCHMARK(draggedSketchMarkInTheWindow)->Unit(benchmark::kMicrosecond);
+BENCHMARK(lightTurnedInTheWindow)->Unit(benchmark::kMicrosecond);
+BENCHMARK(shelfOfTenThousand)->Unit(benchmark::kMicrosecond);
+BENCHMARK(foundInTenThousand)->Unit(benchmark::kMicrosecond);
+BENCHMARK(progressOfTenThousand)->Unit(benchmark::kMicrosecond);
 BENCHMARK(pageFound)->Unit(benchmark::kMicrosecond);
 BENCHMARK(pageLaidFlat)->Unit(benchmark::kMicrosecond);
 BENCHMARK(coldFit)->Unit(benchmark::kMicrosecond);
@@ -308,6 +399,11 @@ int main(int argc, char** argv) {
         fmt::print("\nA dragged mark costs {:.2f} ms in the real window; 60 frames a second leave "
                    "16.7.\n",
                    t["draggedMarkInTheWindow"] / 1000);
+        fmt::print("Of ten thousand studies the shelf opens in {:.0f} ms, a letter typed finds in {:.0f} ms, "
+                   "progress is told in {:.0f} ms.\n",
+                   t["shelfOfTenThousand"] / 1000, t["foundInTenThousand"] / 1000,
+                   t["progressOfTenThousand"] / 1000);
+        fmt::print("The light turned by hand costs {:.2f} ms.\n", t["lightTurnedInTheWindow"] / 1000);
         fmt::print("A bust is shaped and photographed at 1600 px in {:.2f} s; turned, it is looked at "
                    "at 500 px in {:.0f} ms.\n",
                    t["bustTaken"] / 1e6, t["bustTurned"] / 1000);
