@@ -116,14 +116,16 @@ PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook
     goal_ = number(tr("&Heads"), 1, 1000, 100);
     days_ = number(tr("in so many &days"), 1, 365, 10);
     label("text")->setText(tr("Days off"));
-    auto* off = new QHBoxLayout;
-    off->setSpacing(2);
+    auto* off = new QGridLayout;
+    off->setHorizontalSpacing(8);
+    off->setVerticalSpacing(2);
     column->addLayout(off);
+    constexpr int toARow = 4;
     for (int day = 1; day <= 7; ++day) {
         auto* box = new QCheckBox(QLocale().dayName(day, QLocale::ShortFormat).left(2));
         box->setAccessibleName(tr("%1 off").arg(QLocale().dayName(day)));
         box->setToolTip(QLocale().dayName(day));
-        off->addWidget(box);
+        off->addWidget(box, (day - 1) / toARow, (day - 1) % toARow);
         off_.push_back(box);
     }
     auto* row = new QHBoxLayout;

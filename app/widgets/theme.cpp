@@ -88,6 +88,10 @@ QListWidget::item { padding: 4px 2px; }
 QListWidget::item:selected, QTableWidget::item:selected { background: %5; color: %3; }
 QCheckBox { spacing: 8px; min-height: 28px; }
 QCheckBox:focus { text-decoration: underline; }
+QCheckBox::indicator { width: 15px; height: 15px; border: 1px solid %4; border-radius: 3px;
+                       background: %2; }
+QCheckBox::indicator:checked { background: %6; border-color: %6; image: url("%7"); }
+QCheckBox::indicator:disabled { border-color: %5; }
 QScrollArea { border: none; background: transparent; }
 QScrollArea > QWidget > QWidget { background: transparent; }
 QHeaderView::section { background: transparent; border: none; border-bottom: 1px solid %5;
@@ -110,7 +114,9 @@ QMenu::separator { height: 1px; background: %5; margin: 4px 8px; }
 QToolTip { background: %2; color: %3; border: 1px solid %5; }
 )")
         .arg(t.bench.name(), t.sheet.name(), t.text.name(), t.quiet.name(), t.hairline.name(),
-             t.ink.name());
+             t.ink.name(),
+             QString::fromStdString(
+                 (dataFolder() / "marks" / (t.dark ? "tick-dark.svg" : "tick-light.svg")).string()));
 }
 
 } // namespace
