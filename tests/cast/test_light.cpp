@@ -14,6 +14,14 @@
 using namespace zokran;
 using namespace zokran::test;
 
+namespace {
+
+double angleBetween(const LightDirection& a, const LightDirection& b) {
+    return degrees({std::acos(std::clamp(towardsLight(a).dot(towardsLight(b)), -1.0, 1.0))});
+}
+
+} // namespace
+
 TEST_CASE("The light is read within 15 degrees in nine of ten pictures of unseen sitters") {
     Random random(600);
     int told = 0, close = 0, within = 0;
@@ -33,10 +41,8 @@ TEST_CASE("The light is read within 15 degrees in nine of ten pictures of unseen
         if (!reading)
             continue;
         ++told;
-        const double off = degrees({std::acos(std::clamp(
-            towardsLight(reading->from)
-                .dot(towardsLight({toRadians(shot.lightAzimuth), toRadians(shot.lightElevation)})),
-            -1.0, 1.0))});
+        const double off = angleBetween(
+            reading->from, {toRadians(shot.lightAzimuth), toRadians(shot.lightElevation)});
         close += off < 15;
         within += off < 2.5 * degrees(reading->sigma);
         list += std::to_string(static_cast<int>(off)) + " ";
@@ -97,10 +103,6 @@ TEST_CASE("The form is shaded by Lambert's law, and in as many values as are ask
 }
 
 namespace {
-
-double angleBetween(const LightDirection& a, const LightDirection& b) {
-    return degrees({std::acos(std::clamp(towardsLight(a).dot(towardsLight(b)), -1.0, 1.0))});
-}
 
 /// Two pictures of one head as if both lights had burnt at once: what they send adds up.
 void addLight(Picture& picture, const Picture& other, double strength) {
