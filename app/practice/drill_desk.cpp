@@ -32,7 +32,7 @@ QString questionOf(const DrillTask& task) {
 
 } // namespace
 
-DrillDesk::DrillDesk(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook_(logbook) {
+DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -103,9 +103,11 @@ DrillDesk::~DrillDesk() {
 
 std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
     std::vector<AskedTask> history;
-    for (const Logbook::DrillAnswer& a : logbook_.drillAnswers())
-        if (a.kind == drill)
-            history.push_back({static_cast<std::uint32_t>(a.seed), a.level, a.held});
+    document_.attempt([&] {
+        for (const Logbook::DrillAnswer& a : document_.logbook().drillAnswers())
+            if (a.kind == drill)
+                history.push_back({static_cast<std::uint32_t>(a.seed), a.level, a.held});
+    });
     return history;
 }
 
@@ -241,8 +243,11 @@ void DrillDesk::answer() {
     answer_->hide();
     next_->show();
     next_->setFocus();
-    if (!logbook_.isLookOnly())
-        logbook_.keepAnswer({now(), drill_, task_->seed, task_->level, worst, held});
+    if (!document_.logbook().isLookOnly())
+        document_.attempt([&] {
+            document_.logbook().keepAnswer(
+                {now(), drill_, task_->seed, task_->level, worst, held});
+        });
 }
 
 } // namespace zokran

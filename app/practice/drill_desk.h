@@ -1,8 +1,8 @@
 #pragma once
 
+#include "app/document/document.h"
 #include "cast/drills/drill.h"
 #include "core/practice/repetition.h"
-#include "logbook/logbook.h"
 
 #include <QFuture>
 #include <QImage>
@@ -24,7 +24,7 @@ class DrillDesk : public QWidget {
     Q_OBJECT
 
 public:
-    explicit DrillDesk(Logbook& logbook, QWidget* parent = nullptr);
+    explicit DrillDesk(Document& document, QWidget* parent = nullptr);
     ~DrillDesk() override;
 
     /// Takes up a drill by its id.
@@ -41,7 +41,7 @@ private:
     std::vector<AskedTask> historyOf(const std::string& drill) const;
     void refreshList();
 
-    Logbook& logbook_;
+    Document& document_;
     std::vector<QPushButton*> list_;
     DrillView* view_;
     QLabel *question_, *level_, *result_;

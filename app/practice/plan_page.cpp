@@ -81,7 +81,7 @@ void HeadsFilling::paintEvent(QPaintEvent*) {
     }
 }
 
-PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook_(logbook) {
+PlanPage::PlanPage(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -137,10 +137,7 @@ PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook
     connect(begin_, &QPushButton::clicked, this, &PlanPage::begin);
     connect(next_, &QPushButton::clicked, this, &PlanPage::nextHead);
     connect(calendar_, &QPushButton::clicked, this, &PlanPage::saveCalendar);
-    connect(give_up_, &QPushButton::clicked, this, [this] {
-        logbook_.remember(key, "");
-        refresh();
-    });
+    connect(give_up_, &QPushButton::clicked, this, [this] { keep(""); });
     if (const auto known = plan()) {
         goal_->setValue(known->goal);
         days_->setValue(known->days);
@@ -150,7 +147,14 @@ PlanPage::PlanPage(Logbook& logbook, QWidget* parent) : QWidget(parent), logbook
 }
 
 std::optional<HeadPlan> PlanPage::plan() const {
-    return parsePlan(logbook_.remembered(key));
+    std::optional<HeadPlan> plan;
+    document_.attempt([&] { plan = parsePlan(document_.logbook().remembered(key)); });
+    return plan;
+}
+
+void PlanPage::keep(const std::string& text) {
+    document_.attempt([&] { document_.logbook().remember(key, text); });
+    refresh();
 }
 
 void PlanPage::begin() {
@@ -164,18 +168,19 @@ void PlanPage::begin() {
         if (off_[i]->isChecked())
             wanted.off.insert(static_cast<unsigned>(i + 1));
     if (wanted.off.size() == off_.size()) {
-        emit troubled(tr("Every day is a day off; leave one to draw."));
+        emit document_.troubled(tr("Every day is a day off; leave one to draw."));
         return;
     }
-    logbook_.remember(key, planText(wanted));
-    refresh();
+    keep(planText(wanted));
 }
 
 std::vector<Day> PlanPage::drawnDays() const {
     std::vector<Day> days;
-    for (const Logbook::DrawnFigures& row : logbook_.drawnFigures())
-        days.push_back(dayFrom(
-            QDateTime::fromString(qt(row.drawn), Qt::ISODateWithMs).toLocalTime().date()));
+    document_.attempt([&] {
+        for (const Logbook::DrawnFigures& row : document_.logbook().drawnFigures())
+            days.push_back(dayFrom(
+                QDateTime::fromString(qt(row.drawn), Qt::ISODateWithMs).toLocalTime().date()));
+    });
     return days;
 }
 
@@ -189,13 +194,11 @@ void PlanPage::saveCalendar() {
         tr("Calendars (*.ics)"));
     if (file.isEmpty())
         return;
-    try {
+    document_.attempt([&] {
         writeAtomically(file.toStdString(),
                         calendarText(*known, standingOf(*known, drawnDays(), todayHere()), todayHere(),
                                      tr("Draw %1 heads").arg("{count}").toStdString()));
-    } catch (const std::exception& e) {
-        emit troubled(QString::fromUtf8(e.what()));
-    }
+    });
 }
 
 void PlanPage::refresh() {

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "app/document/document.h"
 #include "core/practice/head_plan.h"
-#include "logbook/logbook.h"
 
 #include <QWidget>
 
@@ -35,21 +35,23 @@ class PlanPage : public QWidget {
     Q_OBJECT
 
 public:
-    explicit PlanPage(Logbook& logbook, QWidget* parent = nullptr);
+    explicit PlanPage(Document& document, QWidget* parent = nullptr);
     void refresh();
     std::optional<HeadPlan> plan() const;
 
 signals:
     /// The learner wants a head to draw, from the cast room.
     void nextHead();
-    void troubled(const QString& message);
 
 private:
     void begin();
     void saveCalendar();
     std::vector<Day> drawnDays() const;
 
-    Logbook& logbook_;
+    /// Keeps a plan, or none.
+    void keep(const std::string& text);
+
+    Document& document_;
     QLabel *words_, *when_;
     QSpinBox *goal_, *days_;
     std::vector<QCheckBox*> off_; ///< Monday first

@@ -31,6 +31,8 @@ StudyClock::StudyClock(Document& document, QObject* parent) : QObject(parent), d
 }
 
 void StudyClock::start(Seconds limit) {
+    if (!document_.isOpen())
+        return;
     study_ = document_.id();
     limit_ = limit;
     before_ = Seconds{0};
@@ -97,8 +99,11 @@ void StudyClock::hadBreak() {
 void StudyClock::remember() const {
     if (document_.logbook().isLookOnly())
         return;
-    document_.logbook().remember(key, fmt::format("{} {} {} {} {}", study_.value_or(0), limit_.count(),
-                                                  spent().count(), heads_, drawn_.count()));
+    document_.attempt([&] {
+        document_.logbook().remember(key, fmt::format("{} {} {} {} {}", study_.value_or(0),
+                                                      limit_.count(), spent().count(), heads_,
+                                                      drawn_.count()));
+    });
 }
 
 void StudyClock::recall() {

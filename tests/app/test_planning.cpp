@@ -91,6 +91,29 @@ private slots:
         QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(desk().planning.plan().crown.y()))));
     }
 
+    void howTheDrawingKeptToItsPlanIsToldAtTheCheck() {
+        openDemo();
+        desk().page.look(desk().photograph(Side::Drawn));
+        waitForPictures();
+        desk().page.finish();
+        QTRY_VERIFY_WITH_TIMEOUT(desk().page.flat().has_value(), 5000);
+        QVERIFY(!desk().planning.kept()); // nothing was planned
+        goToStep("set-up");
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
+        for (int i = 0; i < 4; ++i)
+            QTest::keyClick(drawn(), Qt::Key_Minus, Qt::ShiftModifier);
+        goToStep("check");
+        QTRY_VERIFY2(anyLabelSays("Against its plan the drawing has grown by"), said());
+        const PlanKept kept = *desk().planning.kept();
+        QVERIFY(kept.grown > 1.1);
+        // Where it was drawn has not changed: planned ten millimetres further left, it stands ten further right.
+        goToStep("set-up");
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
+        QVERIFY(std::abs(desk().planning.kept()->right.value - kept.right.value - 10) < 0.01);
+    }
+
     void anAverageHeadStandsInBeforeThereIsAFit() {
         photographs();
         openReference(file("head.png"));
