@@ -1,14 +1,19 @@
 #include "app/shelf/demo.h"
+#include "app/widgets/language.h"
 #include "app/widgets/theme.h"
 #include "app/window/bench.h"
 #include "app/window/launch.h"
 #include "app/window/main_window.h"
+#include "app/window/one_window.h"
 #include "app/window/view_pictures.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QDir>
+#include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
+#include <QUrl>
 #include <cstdio>
 #include <cstring>
 
@@ -27,7 +32,7 @@ public:
             return QApplication::notify(receiver, event);
         } catch (const std::exception& e) {
             if (launch && launch->window())
-                launch->window()->bench()->tell(QString::fromUtf8(e.what()));
+                launch->window()->tell(QString::fromUtf8(e.what()));
             else
                 std::fprintf(stderr, "zokran: %s\n", e.what());
             return false;
@@ -57,6 +62,10 @@ struct Options {
         parser.addHelpOption();
         parser.addVersionOption();
         parser.addOptions({data, demo, pictures});
+        parser.addPositionalArgument(
+            "files",
+            QCoreApplication::translate("main", "Photographs, folders of them, and bundles to open."),
+            "[files...]");
     }
 };
 
@@ -87,11 +96,31 @@ int main(int argc, char** argv) {
         folder += "/demo";
     if (options.parser.isSet(options.data))
         folder = options.parser.value(options.data);
+    QStringList files;
+    for (const QString& file : options.parser.positionalArguments()) {
+        const QUrl url = QUrl::fromUserInput(file, QDir::currentPath(), QUrl::AssumeLocalFile);
+        files << QFileInfo(url.isLocalFile() ? url.toLocalFile() : file).absoluteFilePath();
+    }
+    OneWindow one(folder.toStdString());
+    const bool views = options.parser.isSet(options.pictures);
+    if (!views && one.handOver(files))
+        return 0;
+    speak(app, QSettings().value("language").toString().toStdString());
     Theme::apply(app, QSettings().value("dark", false).toBool());
     Launch launch(folder.toStdString(), demo ? fillWithDemo : std::function<void(Logbook&)>());
     app.launch = &launch;
     launch.start();
-    if (options.parser.isSet(options.pictures)) {
+    QObject::connect(&one, &OneWindow::wanted, &app, [&launch](const QStringList& wanted) {
+        if (launch.window())
+            launch.window()->openFiles(wanted);
+        else if (launch.startWindow())
+            launch.startWindow()->activateWindow();
+    });
+    if (!views)
+        one.listen();
+    if (launch.window() && !files.isEmpty())
+        launch.window()->openFiles(files);
+    if (views) {
         if (!launch.window())
             return 1;
         launch.window()->resize(1280, 800);

@@ -11,7 +11,8 @@ using namespace zokran;
 constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides, cli::canons,  cli::forms,   cli::sitter,
                                 cli::compare, cli::measure, cli::light,  cli::plan,    cli::rectify,
                                 cli::scan,    cli::sheet,   cli::suggest, cli::cast, cli::learn,
-                                cli::progress, cli::drill};
+                                cli::progress, cli::drill, cli::bundle,  cli::exportAll, cli::marks,
+                                cli::solid,   cli::thumbnail};
 
 /// Whatever goes wrong is one line.
 int refuse(const std::string& why) {

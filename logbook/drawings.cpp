@@ -55,7 +55,7 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
         const Logbook::DrawnFigures& row = rows[i];
         if (goesOn && !goesOn(static_cast<double>(i) / static_cast<double>(rows.size())))
             break;
-        LoggedDrawing logged{row.study, row.place, row.sitter, {}, row.figures.empty()};
+        LoggedDrawing logged{row.study, row.place, row.sitter, row.picture, {}, row.figures.empty()};
         try {
             logged.drawing = row.figures.empty() ? computed(row) : parseFigures(row.figures);
             if (!row.guess.empty())

@@ -11,7 +11,7 @@ namespace zokran {
 struct LoggedDrawing {
     StudyId study = 0;
     int place = 0;
-    std::string sitter;
+    std::string sitter, picture; ///< whose head; the sketch, in the pictures folder
     Drawing drawing;
     bool computedNow = false; ///< its figures were not in the logbook yet
 };

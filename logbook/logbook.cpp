@@ -139,6 +139,18 @@ std::optional<Lighting> loadedLighting(const std::string& text) {
     return l;
 }
 
+std::string storedFraming(const std::optional<Framing>& f) {
+    return f ? fmt::format("{} {} {} {}", f->low.x(), f->low.y(), f->high.x(), f->high.y()) : "";
+}
+std::optional<Framing> loadedFraming(const std::string& text) {
+    std::istringstream in(text);
+    Framing f;
+    if (!(in >> f.low.x() >> f.low.y() >> f.high.x() >> f.high.y()) || !f.low.allFinite() ||
+        !f.high.allFinite() || (f.low.array() >= f.high.array()).any())
+        return std::nullopt;
+    return f;
+}
+
 /// The folder a logbook lies in, made where that is wanted.
 std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
     std::error_code error;
@@ -181,17 +193,20 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
     bringUpToDate(db_);
 }
 
-std::vector<StudySummary> Logbook::studies() const {
+std::vector<StudySummary> Logbook::studies(Shelved which) const {
     Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, "
                      "attempt.picture, attempt.drawn, "
-                     "notes || ' ' || materials || ' ' || mood || ' ' || tags FROM study "
+                     "notes || ' ' || materials || ' ' || mood || ' ' || tags, attempt.figures, "
+                     "attempt.said = '', instr(attempt.marks, '\"x\"') > 0 FROM study "
                      "LEFT JOIN attempt ON attempt.study = study.id AND attempt.place = "
                      "(SELECT max(place) FROM attempt WHERE study = study.id) "
-                     "WHERE NOT put_away ORDER BY changed DESC, study.id DESC");
+                     "WHERE put_away = ? ORDER BY changed DESC, study.id DESC");
+    s.bind(static_cast<std::int64_t>(which == Shelved::PutAway));
     std::vector<StudySummary> all;
     while (s.next())
         all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(6), s.text(7),
-                       s.text(4), s.text(5), s.text(8)});
+                       s.text(4), s.text(5), s.text(8), s.text(9), s.integer(10) != 0,
+                       s.integer(11) != 0});
     return all;
 }
 
@@ -219,13 +234,25 @@ std::vector<StudyId> Logbook::allReadable() const {
     return {ids.begin(), ids.end()};
 }
 
-StudyId Logbook::add(const Study& study, const std::string& made) {
-    Database::Transaction whole(db_);
-    Statement s(db_, "INSERT INTO study (title) VALUES (?) RETURNING id");
-    s.bind(study.title);
+std::optional<StudyId> Logbook::studyWithUid(const std::string& uid) const {
+    Statement s(db_, "SELECT id FROM study WHERE uid = ?");
+    s.bind(uid);
+    return s.next() ? std::optional<StudyId>(s.integer(0)) : std::nullopt;
+}
+
+StudyId Logbook::insert(const std::string& uid) {
+    Statement s(db_, "INSERT INTO study (title, uid) VALUES ('', CASE WHEN ?1 = '' THEN "
+                     "lower(hex(randomblob(16))) ELSE ?1 END) RETURNING id");
+    s.bind(uid);
     s.next();
     const StudyId id = s.integer(0);
     s.next();
+    return id;
+}
+
+StudyId Logbook::add(const Study& study, const std::string& made, const std::string& uid) {
+    Database::Transaction whole(db_);
+    const StudyId id = insert(uid);
     write(id, study, {});
     if (!made.empty()) {
         Statement dated(db_,
@@ -265,10 +292,7 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
         return {id, stored.revision};
     }
     if (stored.revision != revision) {
-        Statement s(db_, "INSERT INTO study (title) VALUES ('') RETURNING id");
-        s.next();
-        const StudyId apart = s.integer(0);
-        s.next();
+        const StudyId apart = insert({});
         write(apart, study, computed);
         const std::int64_t first = revisionOf(apart);
         whole.commit();
@@ -290,7 +314,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
                      "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, placing = ?, "
-                     "lighting = ?, materials = ?, mood = ?, tags = ?, at_step = ?, current = ?, "
+                     "lighting = ?, framing = ?, materials = ?, mood = ?, tags = ?, at_step = ?, current = ?, "
                      "guess = ?, fit = ?, revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
@@ -299,6 +323,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
     s.bind(storedTolerances(study.tolerances)).bind(storedMeasures(study));
     s.bind(storedPlacing(study.placing)).bind(storedLighting(study.lighting));
+    s.bind(storedFraming(study.framing));
     s.bind(study.diary.materials).bind(study.diary.mood).bind(study.diary.tags);
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
@@ -329,7 +354,8 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
 StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
                      "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
-                     "tolerances, measures, placing, lighting, materials, mood, tags FROM study "
+                     "tolerances, measures, placing, lighting, materials, mood, tags, framing, "
+                     "uid, made FROM study "
                      "WHERE id = ?");
     s.bind(id);
     if (!s.next())
@@ -358,6 +384,9 @@ StoredStudy Logbook::load(StudyId id) const {
     study.placing = loadedPlacing(s.text(17));
     study.lighting = loadedLighting(s.text(18));
     study.diary = {s.text(19), s.text(20), s.text(21)};
+    study.framing = loadedFraming(s.text(22));
+    stored.uid = s.text(23);
+    stored.made = s.text(24);
     Statement a(db_, "SELECT picture, marks, page, drawn, said, took FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);
@@ -386,13 +415,14 @@ Computed Logbook::computed(StudyId id) const {
 std::vector<Logbook::DrawnFigures> Logbook::drawnFigures() const {
     Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, "
                      "CASE WHEN figures = '' THEN reference_marks ELSE '' END, "
-                     "CASE WHEN figures = '' THEN marks ELSE '' END, guess, said, took "
-                     "FROM attempt JOIN study ON study.id = attempt.study "
+                     "CASE WHEN figures = '' THEN marks ELSE '' END, guess, said, took, "
+                     "attempt.picture FROM attempt JOIN study ON study.id = attempt.study "
                      "WHERE NOT put_away AND marks <> '' ORDER BY drawn, study.id, attempt.place");
     std::vector<DrawnFigures> all;
     while (s.next())
         all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4),
-                       s.text(5), s.text(6), s.text(7), s.text(8), std::chrono::seconds(s.integer(9))});
+                       s.text(5), s.text(6), s.text(7), s.text(8), s.text(10),
+                       std::chrono::seconds(s.integer(9))});
     return all;
 }
 
@@ -430,6 +460,36 @@ void Logbook::putAway(StudyId id, bool away) {
     s.next();
 }
 
+void Logbook::erase(StudyId id) {
+    std::vector<std::string> pictures;
+    {
+        Database::Transaction whole(db_);
+        const Study study = load(id).study;
+        pictures.push_back(study.referencePicture);
+        for (const Attempt& a : study.attempts)
+            pictures.push_back(a.picture);
+        for (const char* sql : {"DELETE FROM attempt WHERE study = ?", "DELETE FROM study WHERE id = ?"}) {
+            Statement s(db_, sql);
+            s.bind(id);
+            s.next();
+        }
+        // A picture that another study shows stays.
+        std::erase_if(pictures, [&](const std::string& name) {
+            Statement s(db_, "SELECT (SELECT count(*) FROM study WHERE reference_picture = ?1) + "
+                             "(SELECT count(*) FROM attempt WHERE picture = ?1)");
+            s.bind(name);
+            s.next();
+            return name.empty() || s.integer(0) > 0;
+        });
+        whole.commit();
+    }
+    // Only once nothing speaks of them: a picture too many is better than one too few.
+    for (const std::string& name : pictures) {
+        std::error_code ignored;
+        std::filesystem::remove(picturePath(name), ignored);
+    }
+}
+
 bool Logbook::isPutAway(StudyId id) const {
     Statement s(db_, "SELECT put_away FROM study WHERE id = ?");
     s.bind(id);
@@ -442,12 +502,22 @@ std::string Logbook::keepPicture(const std::filesystem::path& file) {
     bytes << in.rdbuf();
     if (!in)
         throw BadInput(fmt::format("{}: the file cannot be read", file.string()));
+    return keepPictureBytes(file.filename().string(), bytes.str());
+}
+
+std::string Logbook::keepPictureBytes(const std::string& name, const std::string& bytes) {
+    // The number it had before is not piled on.
+    const std::size_t dash = name.find('-');
+    const bool numbered = dash != std::string::npos && dash >= 4 &&
+                          std::all_of(name.begin(), name.begin() + static_cast<std::ptrdiff_t>(dash),
+                                      [](unsigned char c) { return c >= '0' && c <= '9'; });
+    const std::string bare = numbered ? name.substr(dash + 1) : name;
     for (int number = 1;; ++number) {
-        const std::string name = fmt::format("{:04}-{}", number, file.filename().string());
-        if (std::filesystem::exists(picturePath(name)))
+        const std::string kept = fmt::format("{:04}-{}", number, bare);
+        if (std::filesystem::exists(picturePath(kept)))
             continue;
-        writeAtomically(picturePath(name), bytes.str());
-        return name;
+        writeAtomically(picturePath(kept), bytes);
+        return kept;
     }
 }
 

@@ -20,6 +20,9 @@ struct StudySummary {
     std::string changed;  ///< when something was last changed
     std::string lookedAt; ///< when it last lay on the bench
     std::string words;    ///< notes and diary, in which it may be found
+    std::string figures;  ///< of the last sketch, for progress; empty while not computed
+    bool unsaid = false;  ///< a last sketch of which the learner has said nothing yet, nor been told
+    bool marked = false;  ///< something is marked in it
 };
 
 /// What was computed from a study, kept beside it in the open formats of the command line so that
@@ -33,6 +36,8 @@ struct Computed {
 struct StoredStudy {
     Study study;
     std::int64_t revision = 0;
+    std::string uid = {};  ///< the same in every logbook it is carried to
+    std::string made = {}; ///< when, ISO 8601, UTC
 };
 
 /// What became of a save.
@@ -58,15 +63,18 @@ public:
     const std::filesystem::path& folder() const { return folder_; }
     bool isLookOnly() const { return access_ != Access::Write; }
 
-    /// The studies not put away, the last changed first.
-    std::vector<StudySummary> studies() const;
+    /// The studies on the shelf, or those put away, the last changed first.
+    enum class Shelved { OnShelf, PutAway };
+    std::vector<StudySummary> studies(Shelved which = Shelved::OnShelf) const;
     /// The studies not put away of this sitter, oldest first; none for a sitter without a name.
     std::vector<StudyId> studiesOf(const std::string& sitter) const;
     /// Every study, put away or not, oldest first, as far as the file can be read.
     std::vector<StudyId> allReadable() const;
 
-    /// `made`: when it was drawn, ISO 8601, UTC; now when empty.
-    StudyId add(const Study& study, const std::string& made = {});
+    /// `made`: when it was drawn, ISO 8601, UTC; now when empty. `uid`: of a study that comes from another
+    /// logbook; a new one when empty.
+    StudyId add(const Study& study, const std::string& made = {}, const std::string& uid = {});
+    std::optional<StudyId> studyWithUid(const std::string& uid) const;
     /// Saves a study of which `revision` was the last one known. Writes nothing when nothing has
     /// changed; where the learner was in it is no change. When another window has changed it
     /// meanwhile, this one is kept apart as a study of its own.
@@ -81,7 +89,7 @@ public:
     struct DrawnFigures {
         StudyId study = 0;
         int place = 0; ///< which attempt
-        std::string sitter, drawn, figures, referenceMarks, marks, guess, said;
+        std::string sitter, drawn, figures, referenceMarks, marks, guess, said, picture;
         std::chrono::seconds took{0};
     };
     /// Every sketch of the studies not put away, oldest first.
@@ -105,10 +113,15 @@ public:
     /// Takes a study off the shelf, or puts it back. Nothing is erased.
     void putAway(StudyId id, bool away);
     bool isPutAway(StudyId id) const;
+    /// Deletes a study for good, with its sketches and those pictures that no other study shows. Throws
+    /// BadInput when there is none of this number.
+    void erase(StudyId id);
 
     /// Copies a picture into the logbook, byte for byte, and returns the name it has there. Throws
     /// BadInput when the file cannot be read.
     std::string keepPicture(const std::filesystem::path& file);
+    /// The same from bytes; `name` as it was called before, here or in another logbook.
+    std::string keepPictureBytes(const std::string& name, const std::string& bytes);
     std::filesystem::path picturePath(const std::string& name) const;
 
     /// Small things remembered between sittings, such as the study last open.
@@ -116,6 +129,7 @@ public:
     void remember(const std::string& key, const std::string& value);
 
 private:
+    StudyId insert(const std::string& uid);
     void write(StudyId id, const Study& study, const Computed& computed) const;
     std::int64_t revisionOf(StudyId id) const;
 

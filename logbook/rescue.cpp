@@ -27,9 +27,9 @@ Rescue rescue(const std::filesystem::path& folder) {
         const StudyId last = std::min(known.back(), known.front() + widestGap);
         for (StudyId id = known.front(); id <= last; ++id)
             try {
-                const Study study = damaged.load(id).study;
+                const StoredStudy stored = damaged.load(id);
                 const bool away = damaged.isPutAway(id);
-                const StudyId copy = fresh.add(study);
+                const StudyId copy = fresh.add(stored.study, "", stored.uid);
                 fresh.putAway(copy, away);
                 ++result.read;
             } catch (const DamagedLogbook&) {

@@ -95,6 +95,12 @@ constexpr const char* migrations[] = {
         level INTEGER NOT NULL,
         off REAL NOT NULL,
         held INTEGER NOT NULL);)",
+    // The part of the reference that is looked at, four numbers; what a study is called in every
+    // logbook it is carried to.
+    R"(ALTER TABLE study ADD COLUMN framing TEXT NOT NULL DEFAULT '';
+       ALTER TABLE study ADD COLUMN uid TEXT NOT NULL DEFAULT '';
+       UPDATE study SET uid = lower(hex(randomblob(16)));
+       CREATE INDEX study_uid ON study (uid);)",
 };
 
 } // namespace

@@ -7,6 +7,7 @@
 #include "core/head/marks.h"
 #include "core/light/lighting.h"
 #include "core/measure/kinds.h"
+#include "core/page/framing.h"
 #include "core/page/page.h"
 #include "core/page/placing.h"
 
@@ -64,6 +65,7 @@ struct Study {
     std::vector<Anchor> unit; ///< the two ends of what counts as one; none: the nearer eye
     std::optional<Placing> placing;    ///< where the head is to stand on the paper
     std::optional<Lighting> lighting;  ///< as the learner set it
+    std::optional<Framing> framing;    ///< of the reference; nothing: framed by itself
     Diary diary;
     std::set<std::string> switchedLines; ///< ids of lines turned the other way than they come
     std::string step;                  ///< id of the step of the course where the learner was

@@ -120,14 +120,24 @@ MarkSheet marksOf(const FacePoints& face, int width, int height) {
 }
 
 std::vector<MarkSheet> suggestMarks(const std::filesystem::path& photo,
-                                    const std::atomic<bool>* cancelled) {
+                                    const std::atomic<bool>* cancelled,
+                                    const std::optional<Framing>& framed) {
     // OpenCV grumbles on stderr about a file that is not there.
     std::error_code ignored;
     const cv::Mat picture =
         std::filesystem::is_regular_file(photo, ignored) ? cv::imread(photo.string()) : cv::Mat();
     if (picture.empty())
         throw BadInput(fmt::format("{}: this is not a picture that can be read", photo.string()));
-    const std::vector<FacePoints> faces = findFaces(picture, searchHeight, cancelled);
+    cv::Rect searched(0, 0, picture.cols, picture.rows);
+    if (framed) {
+        const Framing in = within(*framed, picture.cols, picture.rows);
+        searched &= cv::Rect(cv::Point(static_cast<int>(in.low.x()), static_cast<int>(in.low.y())),
+                             cv::Point(static_cast<int>(in.high.x()), static_cast<int>(in.high.y())));
+    }
+    std::vector<FacePoints> faces = findFaces(picture(searched), searchHeight, cancelled);
+    for (FacePoints& face : faces)
+        for (PicturePoint& at : face.at)
+            at += PicturePoint(searched.x, searched.y);
     if (cancelled && *cancelled)
         return {};
     if (faces.empty())

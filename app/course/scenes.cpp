@@ -23,11 +23,18 @@ void asMeasured(std::vector<GuideLine>& lines) {
             line.light = false;
 }
 
+QRectF rectOf(const Framing& f) {
+    return {QPointF(f.low.x(), f.low.y()), QPointF(f.high.x(), f.high.y())};
+}
+
 } // namespace
 
 Scene Scenes::picture(Side side) {
     const MarkSheet& sheet = desk_.study().marks(side);
-    return pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
+    Scene scene = pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
+    if (side == Side::Seen && desk_.study().framing)
+        scene.frame = rectOf(*desk_.study().framing);
+    return scene;
 }
 
 Scene Scenes::headPicture(Side side) {
@@ -35,7 +42,7 @@ Scene Scenes::headPicture(Side side) {
     if (scene.picture.isNull())
         return scene;
     if (side == Side::Seen && desk_.fit())
-        scene.frame = headFrame(desk_.fit()->view, scene.extent, false);
+        scene.frame = seenFrame(desk_.fit()->view, scene.extent, false);
     else if (side == Side::Drawn && desk_.comparison())
         scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
     return scene;
@@ -75,6 +82,10 @@ QRectF Scenes::headFrame(const View& view, bool named) const {
     return {middle.x() - half * r, middle.y() - 1.8 * r, 2 * half * r, 3.6 * r};
 }
 
+QRectF Scenes::seenFrame(const View& view, const QSizeF& picture, bool named) const {
+    return desk_.study().framing ? rectOf(*desk_.study().framing) : headFrame(view, picture, named);
+}
+
 QRectF Scenes::headFrame(const View& view, const QSizeF& picture, bool named) const {
     const double r = view.outlineRadius().value;
     const QRectF wanted = headFrame(view, named);
@@ -90,7 +101,7 @@ Scene Scenes::guided(bool named) {
         return scene;
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
     asMeasured(lines);
-    scene.frame = headFrame(desk_.fit()->view, scene.extent, named);
+    scene.frame = seenFrame(desk_.fit()->view, scene.extent, named);
     scene.lay<LinesOverlay>(lines);
     if (named)
         scene.lay<LabelsOverlay>(lines, doubts());

@@ -21,6 +21,8 @@ public:
     Scene headPicture(Side side);
     /// The photograph as it came.
     Scene photograph(Side side);
+    /// What of the reference is looked at: as the learner framed it, or else its head.
+    QRectF seenFrame(const View& view, const QSizeF& picture, bool named) const;
     /// The head with its neck and some air, as far as the picture reaches; with `named` there is
     /// room beside it for the names of lines.
     QRectF headFrame(const View& view, const QSizeF& picture, bool named) const;

@@ -8,7 +8,8 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document),
       page(document), light(document, analysis, selection),
-      planning(document, analysis), clock(document) {
+      planning(document, analysis), clock(document), intake(document, pictures),
+      sitting(document, clock) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);

@@ -4,11 +4,13 @@
 #include "app/document/document.h"
 #include "app/document/head_light.h"
 #include "app/document/page_laying.h"
+#include "app/document/photo_intake.h"
 #include "app/document/pictures.h"
 #include "app/document/planning.h"
 #include "app/document/selection.h"
 #include "app/document/suggesting.h"
 #include "app/looking/looking.h"
+#include "app/practice/timed_sitting.h"
 #include "app/practice/study_clock.h"
 
 namespace zokran {
@@ -31,6 +33,8 @@ public:
     HeadLight light;
     Planning planning;
     StudyClock clock;
+    PhotoIntake intake;
+    TimedSitting sitting;
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }
@@ -53,6 +57,8 @@ signals:
     void choosePicture(Side side);
     /// The learner wants a plaster head for a sitter.
     void toCastRoom();
+    /// What lies on the bench is put aside.
+    void toShelf();
 };
 
 } // namespace zokran

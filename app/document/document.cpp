@@ -92,8 +92,8 @@ void Document::open(StudyId id) {
     emit changed();
 }
 
-void Document::startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
-                         const QString& sitter) {
+StudyId Document::keepStudy(const QString& file, const QSize& size, std::optional<Pixels> focal,
+                            const QString& sitter) {
     Study study;
     study.title = QFileInfo(file).completeBaseName().toStdString();
     study.sitter = sitter.toStdString();
@@ -103,7 +103,12 @@ void Document::startFrom(const QString& file, const QSize& size, std::optional<P
     study.reference.focal = focal;
     study.step = "block-in";
     study.tolerances = study_.tolerances; // as the learner last chose
-    open(logbook_.add(study));
+    return logbook_.add(study);
+}
+
+void Document::startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
+                         const QString& sitter) {
+    open(keepStudy(file, size, focal, sitter));
 }
 
 void Document::addAttempt(StudyId to, const QString& file, const QSize& size,

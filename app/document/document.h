@@ -32,6 +32,9 @@ public:
     /// Puts a study on the bench; the one before is saved first. Throws what the logbook throws,
     /// and then the bench is as it was.
     void open(StudyId id);
+    /// Keeps a reference photograph as a study of its own, on the shelf.
+    StudyId keepStudy(const QString& file, const QSize& size, std::optional<Pixels> focal,
+                      const QString& sitter);
     /// Starts a study from a reference photograph and puts it on the bench.
     void startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
                    const QString& sitter);

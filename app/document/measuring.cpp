@@ -35,23 +35,40 @@ std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool
     return PicturePoint(c * shifted.x() + s * shifted.y(), -s * shifted.x() + c * shifted.y());
 }
 
-std::optional<Pixels> unitOn(const Desk& desk, Side side) {
+namespace {
+
+using Ends = std::array<PicturePoint, 2>;
+
+double lengthOf(const Ends& ends) {
+    return (ends[1] - ends[0]).norm();
+}
+
+/// The two places on a sheet between which one unit lies.
+std::optional<Ends> unitEndsOn(const Desk& desk, Side side) {
     if (const auto& unit = desk.study().unit; unit.size() == 2) {
         const auto a = placeOf(desk, unit[0], false, side), b = placeOf(desk, unit[1], false, side);
-        if (a && b && (*a - *b).norm() > 1)
-            return Pixels{(*a - *b).norm()};
+        if (a && b && lengthOf({*a, *b}) > 1)
+            return Ends{*a, *b};
     }
     const MarkSheet& marks = desk.study().marks(side);
-    std::optional<Pixels> nearer;
+    std::optional<Ends> nearer;
     for (const auto& [inner, outer] : {std::pair{Mark::InnerEyeL, Mark::OuterEyeL},
                                        {Mark::InnerEyeR, Mark::OuterEyeR}})
-        if (const auto a = marks.seen(inner), b = marks.seen(outer); a && b)
-            nearer = std::max(nearer.value_or(Pixels{1}), Pixels{(*a - *b).norm()});
+        if (const auto a = marks.seen(inner), b = marks.seen(outer);
+            a && b && lengthOf({*a, *b}) > (nearer ? lengthOf(*nearer) : 1))
+            nearer = Ends{*a, *b};
     return nearer;
 }
 
+} // namespace
+
+std::optional<Pixels> unitOn(const Desk& desk, Side side) {
+    const auto ends = unitEndsOn(desk, side);
+    return ends ? std::optional(Pixels{lengthOf(*ends)}) : std::nullopt;
+}
+
 std::optional<Reading> readingOn(const Desk& desk, const Measurement& measurement, Side side) {
-    const auto unit = unitOn(desk, side);
+    const auto unit = unitEndsOn(desk, side);
     if (!unit || desk.study().picture(side).empty())
         return std::nullopt;
     MeasureGround ground;
@@ -62,7 +79,8 @@ std::optional<Reading> readingOn(const Desk& desk, const Measurement& measuremen
         ground.ends.push_back(*at);
     }
     const MarkSheet& marks = desk.study().marks(side);
-    ground.unit = *unit;
+    ground.unit = {lengthOf(*unit)};
+    ground.unitEnds = unit;
     ground.noise = marks.noiseOrDefault();
     ground.width = marks.width;
     ground.height = marks.height;
@@ -103,8 +121,7 @@ void layWhole(Desk& desk, const Measurement& measurement) {
     const MeasureKind& kind = measureKindNamed(measurement.kind);
     const int index = static_cast<int>(desk.study().measures.size());
     desk.selection.lay({measurement.kind, {}, false});
-    if (desk.selection.guessesFirst() && kind.id != "level" && kind.id != "plumb" &&
-        kind.id != "prolong")
+    if (desk.selection.guessesFirst() && kind.guessable)
         desk.selection.waitForGuess(index);
     desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
                        [&](Study& s) { s.measures.push_back(measurement); });

@@ -51,6 +51,17 @@ QImage filling(const QImage& image, const QSize& size) {
 
 } // namespace
 
+QImage smallPicture(const std::filesystem::path& folder, const QString& name, const QSize& size,
+                    bool mayWrite) {
+    if (name.isEmpty())
+        return {};
+    const std::string file = name.toStdString();
+    return filling(smallCopy(QString::fromStdString((folder / "pictures" / file).string()),
+                             QString::fromStdString((folder / "thumbnails" / (file + ".jpg")).string()),
+                             mayWrite),
+                   size);
+}
+
 Pictures::Pictures(const std::filesystem::path& folder, bool mayWrite, QObject* parent)
     : QObject(parent), folder_(folder), mayWrite_(mayWrite) {
     pool_.setMaxThreadCount(2);
@@ -148,10 +159,8 @@ QImage Pictures::thumbnail(const QString& name, const QSize& size) {
     if (const auto known = thumbnails_.constFind(key); known != thumbnails_.cend())
         return *known;
     thumbnails_[key] = {};
-    const QString copy =
-        QString::fromStdString((folder_ / "thumbnails" / (name.toStdString() + ".jpg")).string());
-    pool_.start([this, name, key, size, copy, file = pathOf(name)] {
-        const QImage small = filling(smallCopy(file, copy, mayWrite_), size);
+    pool_.start([this, name, key, size] {
+        const QImage small = smallPicture(folder_, name, size, mayWrite_);
         QMetaObject::invokeMethod(this, [this, name, key, small] {
             thumbnails_[key] = small;
             emit thumbnailArrived(name);

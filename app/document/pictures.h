@@ -12,6 +12,11 @@
 
 namespace zokran {
 
+/// A small upright copy of a logbook's picture that fills `size` round the picture's middle; null where it
+/// cannot be read. A copy is kept on disk where `mayWrite`. Safe off the UI thread.
+QImage smallPicture(const std::filesystem::path& folder, const QString& name, const QSize& size,
+                    bool mayWrite);
+
 /// The pictures of a logbook, decoded off the UI thread: each once while it is in use. Small copies
 /// for the shelf are kept on disk beside them.
 class Pictures : public QObject {

@@ -86,10 +86,22 @@ public:
         guessesFirst_ = first;
         emit changed();
     }
+    /// The guides lie under what is measured, and take hold of its ends.
+    bool measuresOnGuides() const { return measuresOnGuides_; }
+    void measureOnGuides(bool on) {
+        measuresOnGuides_ = on;
+        emit changed();
+    }
     /// The measurement whose number waits for a guess, from 0; -1 for none.
     int unguessed() const { return unguessed_; }
     void waitForGuess(int measure) {
         unguessed_ = measure;
+        emit changed();
+    }
+    /// A drawing that was put aside has been looked at anew.
+    bool lookedAgain() const { return lookedAgain_; }
+    void lookAgain() {
+        lookedAgain_ = true;
         emit changed();
     }
     /// Which finding of the check is looked at, from 0.
@@ -111,7 +123,7 @@ public:
         said_.clear();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
-        allNumbers_ = false;
+        allNumbers_ = lookedAgain_ = false;
         turned_ = {};
         formStep_ = 0;
         for (auto* list : {&chosen_, &touched_})
@@ -130,11 +142,11 @@ private:
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
-    bool allNumbers_ = false;
+    bool allNumbers_ = false, lookedAgain_ = false;
     std::vector<Part> said_;
     Measurement laying_{"stick", {}, false};
     int measure_ = -1, unguessed_ = -1;
-    bool guessesFirst_ = false;
+    bool guessesFirst_ = false, measuresOnGuides_ = false;
 };
 
 } // namespace zokran

@@ -25,11 +25,11 @@ void Suggesting::toggle() {
     stop_ = false;
     emit changed();
     const auto file = document_.logbook().picturePath(document_.study().referencePicture);
-    work_ = QtConcurrent::run([this, file, id = document_.id()] {
+    work_ = QtConcurrent::run([this, file, id = document_.id(), framed = document_.study().framing] {
         std::vector<MarkSheet> found;
         QString trouble;
         try {
-            found = suggestMarks(file, &stop_);
+            found = suggestMarks(file, &stop_, framed);
         } catch (const std::exception& e) {
             trouble = QString::fromUtf8(e.what());
         }

@@ -21,7 +21,8 @@ QString clockText(StudyClock::Seconds time) {
 
 } // namespace
 
-ClockFace::ClockFace(StudyClock& clock, QWidget* parent) : QWidget(parent), clock_(clock) {
+ClockFace::ClockFace(StudyClock& clock, TimedSitting& sitting, QWidget* parent)
+    : QWidget(parent), clock_(clock), sitting_(sitting) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
@@ -58,7 +59,14 @@ ClockFace::ClockFace(StudyClock& clock, QWidget* parent) : QWidget(parent), cloc
             [this] { clock_.isRunning() ? clock_.pause() : clock_.resume(); });
     connect(more_, &QPushButton::clicked, this, [this] { clock_.oneMoreMinute(); });
     connect(rested_, &QPushButton::clicked, this, [this] { clock_.hadBreak(); });
+    auto* third = new QHBoxLayout;
+    column->addLayout(third);
+    third->addWidget(next_ = new QPushButton(tr("Ne&xt head")));
+    third->addWidget(end_ = new QPushButton(tr("&End the sitting")));
+    connect(next_, &QPushButton::clicked, this, [this] { sitting_.next(); });
+    connect(end_, &QPushButton::clicked, this, [this] { sitting_.end(); });
     connect(&clock_, &StudyClock::changed, this, &ClockFace::refresh);
+    connect(&sitting_, &TimedSitting::changed, this, &ClockFace::refresh);
     refresh();
 }
 
@@ -74,13 +82,21 @@ void ClockFace::refresh() {
                    "shoulders, open and close the hand, drink something.");
     else if (!set)
         words = tr("How long will you draw, in minutes? The time is kept with the sketch.");
+    else if (const auto grace = sitting_.grace())
+        words = sitting_.at() < sitting_.heads()
+                    ? tr("The time is up. The next head comes in %1 seconds; photograph this one later.").arg(*grace)
+                    : tr("The time is up, and the sitting with it.");
     else if (clock_.isOver())
         words = tr("The time is up. Photograph it as it is, or take one more minute.");
     else if (!clock_.isRunning())
         words = tr("Paused.");
     else
         words = limit.count() ? tr("left of %1 minutes").arg(limit.count() / 60) : tr("so far");
+    if (set && sitting_.isOn())
+        words = tr("Head %1 of %2. ").arg(sitting_.at()).arg(sitting_.heads()) + words;
     words_->setText(words);
+    next_->setVisible(sitting_.isOn() && sitting_.at() < sitting_.heads());
+    end_->setVisible(sitting_.isOn());
     for (QPushButton* button : lengths_)
         button->setVisible(!set);
     pause_->setVisible(set);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/practice/study_clock.h"
+#include "app/practice/timed_sitting.h"
 
 #include <QWidget>
 #include <vector>
@@ -15,14 +15,15 @@ class ClockFace : public QWidget {
     Q_OBJECT
 
 public:
-    explicit ClockFace(StudyClock& clock, QWidget* parent = nullptr);
+    ClockFace(StudyClock& clock, TimedSitting& sitting, QWidget* parent = nullptr);
     void refresh();
 
 private:
     StudyClock& clock_;
+    TimedSitting& sitting_;
     QLabel *time_, *words_;
     std::vector<QPushButton*> lengths_;
-    QPushButton *pause_, *more_, *rested_;
+    QPushButton *pause_, *more_, *rested_, *next_, *end_;
 };
 
 } // namespace zokran

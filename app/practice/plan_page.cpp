@@ -1,5 +1,6 @@
 #include "app/practice/plan_page.h"
 
+#include "app/document/fresh_eyes.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/base/json_file.h"
@@ -81,7 +82,8 @@ void HeadsFilling::paintEvent(QPaintEvent*) {
     }
 }
 
-PlanPage::PlanPage(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+PlanPage::PlanPage(Desk& desk, QWidget* parent)
+    : QWidget(parent), desk_(desk), document_(desk.document) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -133,7 +135,13 @@ PlanPage::PlanPage(Document& document, QWidget* parent) : QWidget(parent), docum
     row->addWidget(begin_ = new QPushButton);
     row->addWidget(give_up_ = new QPushButton(tr("Put it &away")));
     column->addWidget(calendar_ = new QPushButton(tr("Into my &calendar…")));
+    column->addWidget(spread_ = new QPushButton(tr("&Spread of its heads…")));
+    buildSitting(column);
     column->addStretch();
+    connect(spread_, &QPushButton::clicked, this, &PlanPage::saveSpread);
+    connect(&sheet_, &ContactSheet::failed, &document_, &Document::troubled);
+    connect(&sheet_, &ContactSheet::written, this,
+            [this](const QString& file) { when_->setText(tr("Saved: %1").arg(file)); });
     connect(begin_, &QPushButton::clicked, this, &PlanPage::begin);
     connect(next_, &QPushButton::clicked, this, &PlanPage::nextHead);
     connect(calendar_, &QPushButton::clicked, this, &PlanPage::saveCalendar);
@@ -144,6 +152,70 @@ PlanPage::PlanPage(Document& document, QWidget* parent) : QWidget(parent), docum
         for (unsigned day : known->off)
             off_[day - 1]->setChecked(true);
     }
+}
+
+void PlanPage::buildSitting(QVBoxLayout* column) {
+    auto* heading = new QLabel(tr("A timed sitting"));
+    heading->setProperty(typeProperty, "heading");
+    column->addWidget(heading);
+    auto* row = new QHBoxLayout;
+    column->addLayout(row);
+    const auto number = [&](const QString& name, int low, int high, int value, const QString& suffix) {
+        auto* box = new QSpinBox;
+        box->setRange(low, high);
+        box->setValue(value);
+        box->setSuffix(suffix);
+        box->setAccessibleName(name);
+        row->addWidget(box, 1);
+        return box;
+    };
+    sittingHeads_ = number(tr("Heads of the sitting"), 1, 20, 5, tr(" heads"));
+    sittingMinutes_ = number(tr("Minutes for each"), 1, 60, 10, tr(" min each"));
+    auto* start = new QPushButton(tr("B&egin the sitting"));
+    column->addWidget(start);
+    connect(start, &QPushButton::clicked, this, [this] {
+        desk_.sitting.begin(sittingHeads_->value(), std::chrono::minutes(sittingMinutes_->value()));
+    });
+    column->addWidget(again_ = new QPushButton);
+    connect(again_, &QPushButton::clicked, this, [this] {
+        if (!waiting_.empty())
+            emit lookAgain(waiting_.front());
+    });
+}
+
+void PlanPage::showWaiting() {
+    waiting_.clear();
+    document_.attempt([&] { waiting_ = waitingForFreshEyes(desk_); });
+    again_->setVisible(!waiting_.empty());
+    again_->setText(waiting_.size() == 1 ? tr("&Look again at the drawing put aside")
+                                         : tr("&Look again: %1 drawings put aside").arg(waiting_.size()));
+}
+
+void PlanPage::saveSpread() {
+    const auto known = plan();
+    if (!known)
+        return;
+    std::vector<StudySummary> heads;
+    document_.attempt([&] {
+        heads = document_.logbook().studies();
+        std::erase_if(heads, [&](const StudySummary& s) {
+            return s.drawn.empty() || dayFrom(dayHere(s.drawn)) < known->start;
+        });
+        std::stable_sort(heads.begin(), heads.end(), [](const StudySummary& a, const StudySummary& b) {
+            return a.drawn < b.drawn;
+        });
+    });
+    if (heads.empty()) {
+        emit document_.troubled(tr("No head of the plan is drawn yet."));
+        return;
+    }
+    QSettings settings;
+    const QString file =
+        QFileDialog::getSaveFileName(this, tr("Save the spread"),
+                                     settings.value("folder").toString() + "/plan.pdf", tr("Documents (*.pdf)"));
+    if (!file.isEmpty())
+        sheet_.write(document_.logbook(),
+                     tr("%1 of %2 heads").arg(heads.size()).arg(known->goal).toStdString(), heads, file);
 }
 
 std::optional<HeadPlan> PlanPage::plan() const {
@@ -203,9 +275,11 @@ void PlanPage::saveCalendar() {
 
 void PlanPage::refresh() {
     const auto known = plan();
+    showWaiting();
     begin_->setText(known ? tr("&Change it") : tr("&Begin today"));
     give_up_->setVisible(known.has_value());
     calendar_->setVisible(known.has_value());
+    spread_->setVisible(known.has_value());
     heads_->setVisible(known.has_value());
     if (!known) {
         words_->setText(tr("Many heads in few days, about five a sitting: a hundred in ten is the classic."));

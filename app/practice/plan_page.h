@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/document/document.h"
+#include "app/document/desk.h"
+#include "app/print/contact_sheet.h"
 #include "core/practice/head_plan.h"
 
 #include <QWidget>
@@ -9,6 +10,7 @@ class QCheckBox;
 class QLabel;
 class QPushButton;
 class QSpinBox;
+class QVBoxLayout;
 
 namespace zokran {
 
@@ -35,28 +37,37 @@ class PlanPage : public QWidget {
     Q_OBJECT
 
 public:
-    explicit PlanPage(Document& document, QWidget* parent = nullptr);
+    explicit PlanPage(Desk& desk, QWidget* parent = nullptr);
     void refresh();
     std::optional<HeadPlan> plan() const;
 
 signals:
     /// The learner wants a head to draw, from the cast room.
     void nextHead();
+    /// A drawing that was put aside is to be looked at again.
+    void lookAgain(StudyId study);
 
 private:
     void begin();
+    void buildSitting(QVBoxLayout* column);
+    void showWaiting();
     void saveCalendar();
+    void saveSpread();
     std::vector<Day> drawnDays() const;
 
     /// Keeps a plan, or none.
     void keep(const std::string& text);
 
+    Desk& desk_;
     Document& document_;
     QLabel *words_, *when_;
     QSpinBox *goal_, *days_;
     std::vector<QCheckBox*> off_; ///< Monday first
     HeadsFilling* heads_;
-    QPushButton *begin_, *next_, *calendar_, *give_up_;
+    QPushButton *begin_, *next_, *calendar_, *give_up_, *spread_, *again_;
+    std::vector<StudyId> waiting_; ///< for fresh eyes
+    QSpinBox *sittingHeads_, *sittingMinutes_;
+    ContactSheet sheet_;
 };
 
 /// Today, by the learner's own calendar.

@@ -12,10 +12,11 @@ Practice::Practice(Desk& desk, QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 8, 16, 16);
     row->setSpacing(24);
-    row->addWidget(plan_ = new PlanPage(desk.document));
+    row->addWidget(plan_ = new PlanPage(desk));
     plan_->setFixedWidth(272);
     row->addWidget(drills_ = new DrillDesk(desk.document), 1);
     connect(plan_, &PlanPage::nextHead, this, &Practice::nextHead);
+    connect(plan_, &PlanPage::lookAgain, this, &Practice::lookAgain);
 }
 
 void Practice::refresh() {

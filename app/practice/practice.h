@@ -21,6 +21,7 @@ public:
 
 signals:
     void nextHead();
+    void lookAgain(StudyId study);
 
 private:
     PlanPage* plan_;

@@ -67,8 +67,18 @@ void StudyClock::oneMoreMinute() {
 }
 
 StudyClock::Seconds StudyClock::finish() {
-    if (!isSet())
-        return Seconds{0};
+    if (!isSet()) {
+        Seconds before{0};
+        if (const auto id = document_.id())
+            document_.attempt([&] {
+                const std::string kept = document_.logbook().remembered(keyOf(*id));
+                if (kept.empty())
+                    return;
+                before = Seconds{std::max(0LL, std::strtoll(kept.c_str(), nullptr, 10))};
+                document_.logbook().remember(keyOf(*id), "");
+            });
+        return before;
+    }
     const Seconds took = spent();
     ++heads_;
     drawn_ += took;
@@ -79,6 +89,19 @@ StudyClock::Seconds StudyClock::finish() {
     remember();
     emit changed();
     return took;
+}
+
+void StudyClock::putByForLater() {
+    if (!isSet())
+        return;
+    const std::string key = keyOf(*study_);
+    const Seconds took = finish();
+    if (!document_.logbook().isLookOnly())
+        document_.attempt([&] { document_.logbook().remember(key, std::to_string(took.count())); });
+}
+
+std::string StudyClock::keyOf(StudyId study) const {
+    return fmt::format("took {}", study);
 }
 
 StudyClock::Seconds StudyClock::spent() const {

@@ -23,8 +23,10 @@ public:
     void pause();
     void resume();
     void oneMoreMinute();
-    /// The drawing is done: what it took; the clock is put away.
+    /// The drawing is done: what it took, or took when it was put by; the clock is put away.
     Seconds finish();
+    /// The drawing is done but comes in later: what it took is kept until then.
+    void putByForLater();
 
     /// For the study on the bench; another's clock does not show.
     bool isSet() const { return study_ && study_ == document_.id(); }
@@ -42,6 +44,7 @@ signals:
     void changed();
 
 private:
+    std::string keyOf(StudyId study) const;
     void remember() const;
     void recall();
 

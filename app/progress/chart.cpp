@@ -18,7 +18,8 @@ namespace zokran {
 
 const std::vector<const ProgressChart*>& progressCharts() {
     static const std::vector<const ProgressChart*> all = {&biasChart,  &turnChart,    &weeksChart, &posesChart,
-                                                          &guessChart, &minutesChart, &cameBackChart};
+                                                          &guessChart, &minutesChart, &cameBackChart,
+                                                          &beforeAfterChart};
     return all;
 }
 

@@ -15,6 +15,7 @@ namespace zokran {
 struct ProgressData {
     std::vector<LoggedDrawing> drawings; ///< oldest first
     Progress progress;
+    std::filesystem::path folder; ///< of the logbook
 };
 
 /// One way of seeing progress. Each is one file of app/progress/charts; the list of them is in chart.cpp.
@@ -26,7 +27,7 @@ struct ProgressChart {
     QWidget* (*make)(const ProgressData& data, const std::function<void(StudyId)>& open);
 };
 extern const ProgressChart biasChart, turnChart, weeksChart, posesChart, guessChart, minutesChart,
-    cameBackChart;
+    cameBackChart, beforeAfterChart;
 
 const std::vector<const ProgressChart*>& progressCharts();
 

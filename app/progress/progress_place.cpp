@@ -106,6 +106,7 @@ void ProgressPlace::refresh() {
     work_ = QtConcurrent::run([this, asked, looksOnly = desk_.document.logbook().isLookOnly(),
                                 folder = desk_.document.logbook().folder()] {
         ProgressData data;
+        data.folder = folder;
         QString trouble;
         try {
             const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);

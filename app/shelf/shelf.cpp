@@ -2,14 +2,20 @@
 
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "core/words/finding_words.h"
 
+#include <QComboBox>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMessageBox>
 #include <QPainter>
+#include <QProgressBar>
 #include <QPushButton>
 #include <QScrollBar>
+#include <QSettings>
 #include <QVBoxLayout>
 
 namespace zokran {
@@ -29,11 +35,36 @@ QIcon iconFrom(const QPixmap& card) {
 
 } // namespace
 
-Shelf::Shelf(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+Shelf::Shelf(Desk& desk, QWidget* parent)
+    : QWidget(parent), desk_(desk), carrying_(desk.document.logbook()) {
     setObjectName("bench");
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 24, 24, 24);
-    column->setSpacing(16);
+    column->setSpacing(12);
+    buildFinding(column);
+    list_ = new QListWidget;
+    list_->setAccessibleName(tr("Your studies"));
+    list_->setViewMode(QListView::IconMode);
+    list_->setResizeMode(QListView::Adjust);
+    list_->setMovement(QListView::Static);
+    list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    list_->setUniformItemSizes(true);
+    list_->setIconSize(cardPicture);
+    list_->setGridSize({cardPicture.width() + 24, cardPicture.height() + 64});
+    list_->setWordWrap(true);
+    column->addWidget(list_, 1);
+    buildWork(column);
+    buildButtons(column);
+    paintSoon_.setSingleShot(true);
+    paintSoon_.setInterval(30);
+    connect(&paintSoon_, &QTimer::timeout, this, &Shelf::paintCards);
+    connect(list_->verticalScrollBar(), &QScrollBar::valueChanged, &paintSoon_,
+            qOverload<>(&QTimer::start));
+    connect(list_, &QListWidget::itemSelectionChanged, this, &Shelf::showChosen);
+    connect(&desk_.pictures, &Pictures::thumbnailArrived, &paintSoon_, qOverload<>(&QTimer::start));
+}
+
+void Shelf::buildFinding(QVBoxLayout* column) {
     auto* heading = new QLabel(tr("Your studies"));
     heading->setProperty(typeProperty, "heading");
     auto* top = new QHBoxLayout;
@@ -49,116 +80,305 @@ Shelf::Shelf(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     find_->setClearButtonEnabled(true);
     find_->setMinimumWidth(380);
     connect(find_, &QLineEdit::textChanged, this, &Shelf::fill);
-    list_ = new QListWidget;
-    list_->setAccessibleName(tr("Your studies"));
-    list_->setViewMode(QListView::IconMode);
-    list_->setResizeMode(QListView::Adjust);
-    list_->setMovement(QListView::Static);
-    list_->setUniformItemSizes(true);
-    list_->setIconSize(cardPicture);
-    list_->setGridSize({cardPicture.width() + 24, cardPicture.height() + 64});
-    list_->setWordWrap(true);
-    column->addWidget(list_, 1);
-    buildButtons(column);
-    paintSoon_.setSingleShot(true);
-    paintSoon_.setInterval(30);
-    connect(&paintSoon_, &QTimer::timeout, this, &Shelf::paintCards);
-    connect(list_->verticalScrollBar(), &QScrollBar::valueChanged, &paintSoon_,
-            qOverload<>(&QTimer::start));
-    connect(&desk_.pictures, &Pictures::thumbnailArrived, &paintSoon_, qOverload<>(&QTimer::start));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    column->addLayout(row);
+    const auto box = [&](const QString& name, const QStringList& choices) {
+        auto* made = new QComboBox;
+        made->setAccessibleName(name);
+        made->setToolTip(name);
+        made->addItems(choices);
+        made->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        made->setMinimumContentsLength(12);
+        made->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        row->addWidget(made, 1);
+        return made;
+    };
+    which_ = box(tr("On the shelf, or put away"), {tr("On the shelf"), tr("Put away")});
+    sitter_ = box(tr("Sitter"), {});
+    held_ = box(tr("How the head is held"),
+                {tr("Any pose"), tr("From the front"), tr("Three-quarter"), tr("Profile"), tr("Looking up"),
+                 tr("Looking down")});
+    finding_ = box(tr("What is to be mended"), {});
+    order_ = box(tr("Order"), {tr("Last changed first"), tr("Last drawn first"), tr("By title"), tr("By sitter")});
+    connect(which_, &QComboBox::activated, this, &Shelf::refresh);
+    for (QComboBox* other : {sitter_, held_, finding_, order_})
+        connect(other, &QComboBox::activated, this, &Shelf::fill);
+}
+
+void Shelf::buildWork(QVBoxLayout* column) {
+    column->addWidget(work_ = new QWidget);
+    auto* row = new QHBoxLayout(work_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(12);
+    row->addWidget(workWords_ = new QLabel);
+    row->addWidget(workDone_ = new QProgressBar, 1);
+    workDone_->setTextVisible(false);
+    workDone_->setAccessibleName(tr("How much is done"));
+    auto* stop = new QPushButton(tr("&Stop"));
+    row->addWidget(stop);
+    work_->hide();
+    connectCarrying();
+    connect(stop, &QPushButton::clicked, this, [this] {
+        desk_.intake.stop();
+        sheet_.stop();
+        carrying_.stop();
+        work_->hide();
+    });
+    connect(&desk_.intake, &PhotoIntake::changed, this, &Shelf::showIntake);
+    connect(&desk_.intake, &PhotoIntake::finished, this, [this] {
+        work_->hide();
+        refresh();
+    });
+    connect(&sheet_, &ContactSheet::progressed, this, [this](int percent) { workDone_->setValue(percent); });
+    connect(&sheet_, &ContactSheet::written, this, [this](const QString& file) {
+        work_->hide();
+        count_->setText(tr("Saved: %1").arg(QFileInfo(file).fileName()));
+    });
+    connect(&sheet_, &ContactSheet::failed, this, [this](const QString& why) {
+        work_->hide();
+        emit desk_.document.troubled(why);
+    });
+}
+
+void Shelf::connectCarrying() {
+    connect(&carrying_, &Carrying::progressed, this, [this](int percent) { workDone_->setValue(percent); });
+    connect(&carrying_, &Carrying::ended, work_, &QWidget::hide);
+    connect(&carrying_, &Carrying::failed, &desk_.document, &Document::troubled);
+    connect(&carrying_, &Carrying::written, this,
+            [this](const QString& file) { count_->setText(tr("Saved: %1").arg(QFileInfo(file).fileName())); });
+    connect(&carrying_, &Carrying::taken, this, [this](const Imported& in) {
+        refresh();
+        QString told = tr("%1 studies taken in; %2 were here already.").arg(in.taken.size()).arg(in.known);
+        if (in.apart)
+            told += " " + tr("%1 had been changed here: both are kept.").arg(in.apart);
+        if (!in.leftOut.empty())
+            told += " " + tr("%1 were left out. The first: %2").arg(in.leftOut.size()).arg(qt(in.leftOut[0]));
+        emit desk_.document.troubled(told);
+        if (in.taken.size() == 1)
+            emit chosen(in.taken[0]);
+    });
+}
+
+void Shelf::showWork(const QString& words) {
+    workWords_->setText(words);
+    workDone_->setRange(0, 100);
+    workDone_->setValue(0);
+    work_->show();
+}
+
+void Shelf::takeBundle(const QString& file) {
+    if (carrying_.isRunning())
+        return;
+    desk_.document.saveNow();
+    showWork(tr("Taking studies in…"));
+    carrying_.take(file);
+}
+
+void Shelf::saveBundle(bool whole) {
+    if (carrying_.isRunning() || (!whole && chosenIds().empty()))
+        return;
+    desk_.document.saveNow();
+    QSettings settings;
+    const QString name = whole ? tr("logbook") : chosenIds().size() == 1 ? tr("study") : tr("studies");
+    QString file = QFileDialog::getSaveFileName(
+        this, whole ? tr("Back up the whole logbook") : tr("Save the chosen studies"),
+        QString("%1/%2.zokran").arg(settings.value("folder").toString(), name), tr("Studies (*.zokran)"));
+    if (file.isEmpty())
+        return;
+    if (QFileInfo(file).suffix().isEmpty())
+        file += ".zokran";
+    settings.setValue("folder", QFileInfo(file).absolutePath());
+    showWork(tr("Writing studies…"));
+    carrying_.write(whole ? std::vector<StudyId>() : chosenIds(), file);
+}
+
+void Shelf::showIntake() {
+    work_->setVisible(desk_.intake.isRunning());
+    workWords_->setText(tr("Taking in %1 of %2…").arg(desk_.intake.done() + 1).arg(desk_.intake.all()));
+    workDone_->setRange(0, desk_.intake.all());
+    workDone_->setValue(desk_.intake.done());
 }
 
 void Shelf::buildButtons(QVBoxLayout* column) {
     auto* row = new QHBoxLayout;
-    auto* start = new QPushButton(tr("&New study from a photograph…"));
-    open_ = new QPushButton(tr("&Open on the bench"));
-    open_->setProperty("role", "next");
-    putAway_ = new QPushButton(tr("Put &away"));
-    putBack_ = new QPushButton(tr("Put the last one &back"));
-    row->addWidget(start);
-    row->addStretch();
-    row->addWidget(putBack_);
-    row->addWidget(putAway_);
-    row->addWidget(open_);
-    column->addLayout(row);
-    auto openCurrent = [this] {
-        if (const auto* item = list_->currentItem())
-            emit chosen(item->data(idRole).toLongLong());
+    const auto button = [&](const QString& text, const auto& act) {
+        auto* made = new QPushButton(text);
+        row->addWidget(made);
+        connect(made, &QPushButton::clicked, this, act);
+        return made;
     };
-    connect(open_, &QPushButton::clicked, this, openCurrent);
-    connect(list_, &QListWidget::itemActivated, this, openCurrent);
-    connect(start, &QPushButton::clicked, this, &Shelf::newStudy);
-    connect(putAway_, &QPushButton::clicked, this, &Shelf::putAway);
-    connect(putBack_, &QPushButton::clicked, this, [this] {
+    button(tr("&New study from a photograph…"), [this] { emit newStudy(); });
+    button(tr("A &folder of photographs…"), [this] { emit folderWanted(); });
+    row->addStretch();
+    contact_ = button(tr("&Contact sheet…"), [this] { saveContactSheet(); });
+    bundle_ = button(tr("Save as a &bundle…"), [this] { saveBundle(false); });
+    putBack_ = button(tr("Put the last one &back"), [this] {
         desk_.document.attempt([&] {
-            desk_.document.logbook().putAway(away_.back(), false);
-            away_.pop_back();
+            for (StudyId id : which_->currentIndex() == 0 ? away_ : chosenIds())
+                desk_.document.logbook().putAway(id, false);
+            away_.clear();
         });
         refresh();
     });
+    putAway_ = button(tr("Put &away"), [this] { putAway(true); });
+    erase_ = button(tr("&Delete for good…"), [this] { eraseChosen(); });
+    const auto openCurrent = [this] {
+        if (const auto* item = list_->currentItem())
+            emit chosen(item->data(idRole).toLongLong());
+    };
+    open_ = button(tr("&Open on the bench"), openCurrent);
+    open_->setProperty("role", "next");
+    column->addLayout(row);
+    connect(list_, &QListWidget::itemActivated, this, openCurrent);
 }
 
-void Shelf::putAway() {
-    const auto* item = list_->currentItem();
-    if (!item)
-        return;
-    const StudyId id = item->data(idRole).toLongLong();
+std::vector<StudyId> Shelf::chosenIds() const {
+    std::vector<StudyId> ids;
+    for (const QListWidgetItem* item : list_->selectedItems())
+        ids.push_back(item->data(idRole).toLongLong());
+    return ids;
+}
+
+void Shelf::putAway(bool away) {
+    const std::vector<StudyId> ids = chosenIds();
     desk_.document.attempt([&] {
-        desk_.document.logbook().putAway(id, true);
-        away_.push_back(id);
+        for (StudyId id : ids)
+            desk_.document.logbook().putAway(id, away);
+        away_ = ids;
     });
     refresh();
 }
 
-void Shelf::refresh() {
-    known_.clear();
+void Shelf::eraseChosen() {
+    const std::vector<StudyId> ids = chosenIds();
+    if (ids.empty())
+        return;
+    QMessageBox ask(QMessageBox::Warning, tr("Delete for good"),
+                    tr("%1 studies with their sketches, marks and notes are deleted for good. This cannot be "
+                       "undone.")
+                        .arg(ids.size()),
+                    QMessageBox::NoButton, this);
+    ask.setInformativeText(tr("Pictures that no other study shows are deleted from the logbook with them; the "
+                              "files they came from are not touched."));
+    auto* erase = ask.addButton(tr("Delete for good"), QMessageBox::DestructiveRole);
+    auto* keep = ask.addButton(tr("Keep them"), QMessageBox::RejectRole);
+    ask.setDefaultButton(keep);
+    ask.setEscapeButton(keep);
+    ask.exec();
+    if (ask.clickedButton() != erase)
+        return;
     desk_.document.attempt([&] {
-        for (StudySummary& study : desk_.document.logbook().studies()) {
-            const QString words = qt(study.title + " " + study.sitter + " " + study.words + " " +
-                                     study.drawn.substr(0, 10))
-                                      .toLower();
-            known_.push_back({std::move(study), words});
+        for (StudyId id : ids) {
+            if (desk_.document.id() == id)
+                throw BadInput(tr("One of them lies on the bench; open another study first.").toStdString());
+            desk_.document.logbook().erase(id);
         }
     });
+    refresh();
+}
+
+void Shelf::saveContactSheet() {
+    std::vector<StudyId> ids = chosenIds();
+    std::vector<StudySummary> studies;
+    for (int row = 0; row < list_->count(); ++row) {
+        const StudyId id = list_->item(row)->data(idRole).toLongLong();
+        // One alone is where the list stands, and not a choice: then all that are shown.
+        if (ids.size() > 1 && std::find(ids.begin(), ids.end(), id) == ids.end())
+            continue;
+        if (const StudySummary* study = finder_.study(id))
+            studies.push_back(*study);
+    }
+    if (studies.empty())
+        return;
+    QSettings settings;
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save the contact sheet"), settings.value("folder").toString() + "/heads.pdf",
+        tr("Documents (*.pdf)"));
+    if (file.isEmpty())
+        return;
+    settings.setValue("folder", QFileInfo(file).absolutePath());
+    showWork(tr("Writing the contact sheet…"));
+    sheet_.write(desk_.document.logbook(), tr("%1 heads").arg(studies.size()).toStdString(), studies, file);
+}
+
+void Shelf::refresh() {
+    desk_.document.attempt([&] {
+        finder_.fill(desk_.document.logbook().studies(which_->currentIndex() == 0
+                                                          ? Logbook::Shelved::OnShelf
+                                                          : Logbook::Shelved::PutAway));
+    });
+    fillChoices();
     fill();
 }
 
+void Shelf::fillChoices() {
+    const auto fillBox = [](QComboBox* box, const QString& any, const std::vector<std::string>& ids,
+                            auto name) {
+        const QString before = box->currentData().toString();
+        box->clear();
+        box->addItem(any, QString());
+        for (const std::string& id : ids)
+            box->addItem(name(id), qt(id));
+        box->setCurrentIndex(std::max(0, box->findData(before)));
+    };
+    fillBox(sitter_, tr("Any sitter"), finder_.sitters(), [](const std::string& s) { return qt(s); });
+    fillBox(finding_, tr("Any error"), finder_.findings(),
+            [](const std::string& id) { return qt(nameOfFinding(id, learnersBook())); });
+}
+
 void Shelf::fill() {
-    const QStringList wanted = find_->text().toLower().split(' ', Qt::SkipEmptyParts);
+    ShelfWish wish;
+    wish.words = find_->text();
+    wish.sitter = sitter_->currentData().toString().toStdString();
+    wish.finding = finding_->currentData().toString().toStdString();
+    wish.held = static_cast<HeldSo>(held_->currentIndex());
+    wish.order = static_cast<ShelfOrder>(order_->currentIndex());
     QPixmap blank(cardPicture * devicePixelRatioF());
     blank.setDevicePixelRatio(devicePixelRatioF());
     blank.fill(Theme::current().hairline);
     const QIcon icon = iconFrom(blank);
     list_->setUpdatesEnabled(false);
     list_->clear();
-    for (const auto& [study, words] : known_) {
-        bool found = true;
-        for (const QString& word : wanted)
-            found = found && words.contains(word);
-        if (!found)
-            continue;
-        QString text = qt(study.title);
-        if (!study.sitter.empty())
-            text += "\n" + qt(study.sitter);
-        text += "\n" + (study.drawn.empty() ? tr("not drawn yet")
-                                            : tr("drawn, %1").arg(qt(study.drawn.substr(0, 10))));
+    for (const StudySummary* study : finder_.find(wish)) {
+        QString text = qt(study->title);
+        if (!study->sitter.empty())
+            text += "\n" + qt(study->sitter);
+        text += "\n" + (study->drawn.empty() ? tr("not drawn yet")
+                                             : tr("drawn, %1").arg(qt(study->drawn.substr(0, 10))));
         auto* item = new QListWidgetItem(icon, text);
-        item->setData(idRole, QVariant::fromValue<qlonglong>(study.id));
-        item->setData(referenceRole, qt(study.referencePicture));
-        item->setData(sketchRole, qt(study.sketchPicture));
+        item->setData(idRole, QVariant::fromValue<qlonglong>(study->id));
+        item->setData(referenceRole, qt(study->referencePicture));
+        item->setData(sketchRole, qt(study->sketchPicture));
         item->setTextAlignment(Qt::AlignHCenter);
         list_->addItem(item);
     }
     list_->setUpdatesEnabled(true);
     if (list_->count())
         list_->setCurrentRow(0);
-    count_->setText(wanted.isEmpty() ? QString()
-                                     : tr("%1 of %2").arg(list_->count()).arg(known_.size()));
-    const bool any = list_->count() > 0, mayChange = !desk_.document.logbook().isLookOnly();
-    open_->setEnabled(any);
-    putAway_->setEnabled(any && mayChange);
-    putBack_->setVisible(!away_.empty());
+    const bool all = list_->count() == static_cast<int>(finder_.size());
+    count_->setText(all ? QString() : tr("%1 of %2").arg(list_->count()).arg(finder_.size()));
+    showChosen();
     paintCards();
+}
+
+void Shelf::showChosen() {
+    const int chosen = static_cast<int>(list_->selectedItems().size());
+    const bool mayChange = !desk_.document.logbook().isLookOnly(), shelf = which_->currentIndex() == 0;
+    open_->setEnabled(chosen == 1 && shelf);
+    open_->setVisible(shelf);
+    putAway_->setVisible(shelf);
+    putAway_->setEnabled(chosen > 0 && mayChange);
+    putAway_->setText(chosen > 1 ? tr("Put %1 &away").arg(chosen) : tr("Put &away"));
+    putBack_->setVisible(shelf ? !away_.empty() : true);
+    putBack_->setEnabled(mayChange && (shelf || chosen > 0));
+    putBack_->setText(!shelf              ? tr("Put &back")
+                      : away_.size() > 1 ? tr("Put the last %1 &back").arg(away_.size())
+                                         : tr("Put the last one &back"));
+    erase_->setVisible(!shelf);
+    erase_->setEnabled(chosen > 0 && mayChange);
+    contact_->setEnabled(list_->count() > 0);
+    bundle_->setEnabled(chosen > 0);
 }
 
 void Shelf::paintCards() {

@@ -1,51 +1,73 @@
 #pragma once
 
+#include "app/document/carrying.h"
 #include "app/document/desk.h"
+#include "app/print/contact_sheet.h"
+#include "app/shelf/shelf_finder.h"
 
 #include <QWidget>
 
+class QComboBox;
 class QLabel;
 class QLineEdit;
 class QListWidget;
 class QListWidgetItem;
+class QProgressBar;
 class QPushButton;
 class QVBoxLayout;
 
 namespace zokran {
 
-/// The studies, the last changed first, each with its reference beside its sketch.
+/// The studies, each with its reference beside its sketch, found by typing and by what they show.
 class Shelf : public QWidget {
     Q_OBJECT
 
 public:
     explicit Shelf(Desk& desk, QWidget* parent = nullptr);
     void refresh();
+    /// Takes the studies of a bundle in.
+    void takeBundle(const QString& file);
+    /// Writes the chosen studies, or the whole logbook, to a bundle.
+    void saveBundle(bool whole);
 
 signals:
     void chosen(StudyId id);
     void newStudy();
+    void folderWanted();
 
 private:
+    void buildFinding(QVBoxLayout* column);
     void buildButtons(QVBoxLayout* column);
-    /// Lays out the studies in which every word typed is found.
+    void buildWork(QVBoxLayout* column);
+    /// Fills the boxes to choose by with what there is.
+    void fillChoices();
+    /// Lays out what is wished for.
     void fill();
+    void showChosen();
     /// Paints the cards in sight whose pictures have come.
     void paintCards();
-    void putAway();
+    void showIntake();
+    void showWork(const QString& words);
+    void connectCarrying();
+    std::vector<StudyId> chosenIds() const;
+    void putAway(bool away);
+    void eraseChosen();
+    void saveContactSheet();
 
     Desk& desk_;
-    /// A study, and the text it is looked for in, in small letters.
-    struct Known {
-        StudySummary study;
-        QString words;
-    };
-    std::vector<Known> known_;
+    ShelfFinder finder_;
     QLineEdit* find_;
+    QComboBox *which_, *sitter_, *held_, *finding_, *order_;
     QLabel* count_;
     QListWidget* list_;
-    QPushButton *open_, *putAway_, *putBack_;
+    QPushButton *open_, *putAway_, *putBack_, *erase_, *contact_, *bundle_;
+    QWidget* work_;
+    QLabel* workWords_;
+    QProgressBar* workDone_;
+    ContactSheet sheet_;
+    Carrying carrying_;
     QTimer paintSoon_;
-    std::vector<StudyId> away_; ///< put away since the program started, the last at the end
+    std::vector<StudyId> away_; ///< put away last, together
 };
 
 } // namespace zokran

@@ -1,8 +1,10 @@
 #include "app/tools/measure_tool.h"
 
 #include "app/document/measuring.h"
+#include "app/overlays/lines_overlay.h"
 #include "app/sheet/scene.h"
 #include "app/widgets/words.h"
+#include "core/construction/lines.h"
 #include "core/words/mark_words.h"
 
 #include <QGuiApplication>
@@ -12,15 +14,22 @@ namespace zokran {
 
 namespace {
 
-constexpr double reach = 10; ///< a mark takes an end to itself from this far, px of the widget
+/// From how far an end is taken hold of, px of the widget; a mark reaches further than a line.
+constexpr double markReach = 10, lineReach = 6;
+
+QString nameOf(const std::string& line) {
+    const LineEntry* entry = lineNamed(line);
+    return entry ? qt(learnersBook().say(entry->name)) : QString();
+}
 
 } // namespace
 
-std::optional<Mark> MeasureTool::snappedTo(const SheetPointer& pointer) const {
+MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
+    const Held free{{std::nullopt, pointer.place}, {}};
     if (QGuiApplication::keyboardModifiers() & Qt::ShiftModifier)
-        return std::nullopt;
+        return free;
     std::optional<Mark> nearest;
-    double least = reach;
+    double least = markReach;
     const MarkSheet& marks = desk_.study().marks(side_);
     for (Mark m : marks.seenMarks()) {
         const double away = QLineF(pointer.at, pointer.transform.toView(*marks.seen(m))).length();
@@ -29,14 +38,19 @@ std::optional<Mark> MeasureTool::snappedTo(const SheetPointer& pointer) const {
             nearest = m;
         }
     }
-    return nearest;
+    if (nearest)
+        return {{nearest, {0, 0}}, qt(wordsFor(*nearest, learnersBook()))};
+    const auto* lines = pointer.scene.find<LinesOverlay>();
+    const auto on = lines ? nearestOnLines(lines->lines, pointer.place) : std::nullopt;
+    if (on && QLineF(pointer.at, pointer.transform.toView(on->at)).length() < lineReach)
+        return {{std::nullopt, on->at}, nameOf(on->line)};
+    return free;
 }
 
 bool MeasureTool::press(const SheetPointer& pointer) {
     if (pointer.scene.picture.isNull())
         return false;
-    const auto mark = snappedTo(pointer);
-    putEnd(desk_, side_, mark ? Anchor{mark, {0, 0}} : Anchor{std::nullopt, pointer.place});
+    putEnd(desk_, side_, heldAt(pointer).end);
     return true;
 }
 
@@ -64,8 +78,7 @@ std::optional<Qt::CursorShape> MeasureTool::cursor(const SheetPointer& pointer) 
 }
 
 QString MeasureTool::word(const SheetPointer& pointer) const {
-    const auto mark = snappedTo(pointer);
-    return mark ? qt(wordsFor(*mark, learnersBook())) : QString();
+    return heldAt(pointer).name;
 }
 
 bool MeasureTool::wantsLoupe(const SheetPointer& pointer) const {

@@ -6,8 +6,8 @@
 
 namespace zokran {
 
-/// Puts down the ends of a measurement: on a mark that lies near, else where it is clicked; with Shift
-/// always where it is clicked. Enter closes a shape, Backspace takes the last end back, Escape all.
+/// Puts down the ends of a measurement: on a mark that lies near, else on a line that does, else where it is
+/// clicked; with Shift always where it is clicked. Enter closes a shape, Backspace takes the last end back, Escape all.
 class MeasureTool : public Tool {
 public:
     MeasureTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -18,7 +18,12 @@ public:
     bool wantsLoupe(const SheetPointer& pointer) const override;
 
 private:
-    std::optional<Mark> snappedTo(const SheetPointer& pointer) const;
+    /// What an end put down here takes hold of: the end, and the name of the mark or line.
+    struct Held {
+        Anchor end;
+        QString name;
+    };
+    Held heldAt(const SheetPointer& pointer) const;
 
     Desk& desk_;
     Side side_;

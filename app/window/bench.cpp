@@ -36,17 +36,13 @@ Bench::Bench(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), steps_
     column->setContentsMargins(8, 8, 16, 8);
     column->setSpacing(8);
     buildCourse(column);
-    buildTrouble(column);
     buildSheets(column);
     buildNext(column);
     connect(&desk_, &Desk::changed, this, &Bench::refresh);
     connect(&desk_.document, &Document::opened, this, [this] {
-        trouble_->hide();
         seen_->fitWhole();
         drawn_->fitWhole();
     });
-    connect(&desk_.document, &Document::troubled, this,
-            [this](const QString& message) { tell(message); });
     connect(&desk_.pictures, &Pictures::busyChanged, this,
             [this] { busy_->setVisible(desk_.pictures.decoding() > 0); });
     refresh();
@@ -73,20 +69,6 @@ void Bench::buildCourse(QVBoxLayout* column) {
     }
     band->addStretch();
     column->addLayout(band);
-}
-
-void Bench::buildTrouble(QVBoxLayout* column) {
-    trouble_ = new QWidget;
-    auto* row = new QHBoxLayout(trouble_);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->addWidget(troubleText_ = labelOf("strong"), 1);
-    troubleText_->setWordWrap(true);
-    row->addWidget(troubleOther_ = new QPushButton);
-    row->addWidget(troubleDeed_ = new QPushButton);
-    connect(troubleDeed_, &QPushButton::clicked, this, [this] { deed_.act(); });
-    connect(troubleOther_, &QPushButton::clicked, this, [this] { other_.act(); });
-    trouble_->hide();
-    column->addWidget(trouble_);
 }
 
 void Bench::buildSheets(QVBoxLayout* column) {
@@ -177,17 +159,6 @@ void Bench::setLinked(bool linked) {
 void Bench::setOverlay(bool on) {
     overlay_ = on;
     refresh();
-}
-
-void Bench::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
-    troubleText_->setText(message);
-    deed_ = deed.value_or(Deed{});
-    other_ = other.value_or(Deed{});
-    troubleDeed_->setText(deed_.label);
-    troubleDeed_->setVisible(deed.has_value());
-    troubleOther_->setText(other_.label);
-    troubleOther_->setVisible(other.has_value());
-    trouble_->show();
 }
 
 void Bench::refresh() {

@@ -37,13 +37,8 @@ public:
     /// Takes the construction off the sketch, or lays it over it.
     void setOverlay(bool on);
 
-    /// Says something above the sheets until the next study is opened; with `deed`, offers it.
-    void tell(const QString& message, std::optional<Deed> deed = {},
-              std::optional<Deed> other = {});
-
 private:
     void buildCourse(QVBoxLayout* column);
-    void buildTrouble(QVBoxLayout* column);
     void buildSheets(QVBoxLayout* column);
     void buildNext(QVBoxLayout* column);
     void refresh();
@@ -62,10 +57,6 @@ private:
     Readings* readings_;
     QStackedWidget* panels_;
     QMap<StepPanel*, QWidget*> shown_; ///< the scroll area each panel lies in
-    QWidget* trouble_;
-    QLabel* troubleText_;
-    QPushButton *troubleDeed_, *troubleOther_;
-    Deed deed_, other_;
     QLabel* nextText_;
     QPushButton *nextButton_, *secondButton_;
     NextThing next_;

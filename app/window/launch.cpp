@@ -1,9 +1,13 @@
 #include "app/window/launch.h"
 
+#include "app/shelf/demo.h"
+#include "app/widgets/language.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "app/window/bench.h"
 #include "app/window/main_window.h"
+#include "app/window/walk.h"
+#include "logbook/backup.h"
 #include "logbook/rescue.h"
 
 #include <QDateTime>
@@ -11,14 +15,18 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QPushButton>
+#include <QSettings>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 namespace zokran {
 
 Launch::Launch(std::filesystem::path folder, std::function<void(Logbook&)> fill)
     : folder_(std::move(folder)), fill_(std::move(fill)) {}
 
-Launch::~Launch() = default;
+Launch::~Launch() {
+    copying_.waitForFinished();
+}
 
 void Launch::start() {
     open(Logbook::Access::Write);
@@ -26,12 +34,14 @@ void Launch::start() {
 
 bool Launch::open(Logbook::Access access) {
     QString note;
+    int lost = 0;
     try {
         std::unique_ptr<Logbook> logbook;
         try {
             logbook = std::make_unique<Logbook>(folder_, access);
         } catch (const DamagedLogbook&) {
             const Rescue rescued = rescue(folder_);
+            lost = rescued.lost;
             note = tr("The logbook was damaged. %1 studies could be read and are here, %2 could "
                       "not. The damaged file is kept as %3.")
                        .arg(rescued.read)
@@ -43,7 +53,7 @@ bool Launch::open(Logbook::Access access) {
             fill_(*logbook);
         if (logbook->isLookOnly())
             note = tr("You are only looking: nothing you change here is kept.");
-        show(std::move(logbook), note);
+        show(std::move(logbook), note, lost > 0);
         return true;
     } catch (const std::exception& e) {
         offer(QString::fromUtf8(e.what()));
@@ -51,16 +61,96 @@ bool Launch::open(Logbook::Access access) {
     }
 }
 
-void Launch::show(std::unique_ptr<Logbook> logbook, const QString& note) {
+void Launch::show(std::unique_ptr<Logbook> logbook, const QString& note, bool lost) {
     window_.reset(); // looks at the logbook before
     logbook_ = std::move(logbook);
-    window_ = std::make_unique<MainWindow>(*logbook_);
-    window_->reopenLast();
-    if (!note.isEmpty())
-        window_->bench()->tell(note);
-    window_->show();
+    openWindow();
+    if (!note.isEmpty() && lost && !backupsIn(folder_).empty())
+        window_->tell(note, Deed{tr("Go back to the last daily backup"), [this] {
+                                     // Not from within the window that this takes away.
+                                     QMetaObject::invokeMethod(this, &Launch::goBackToCopy, Qt::QueuedConnection);
+                                 }});
+    else if (!note.isEmpty())
+        window_->tell(note);
+    if (!logbook_->isLookOnly())
+        keepCopy();
     if (start_)
         start_->hide();
+}
+
+void Launch::openWindow() {
+    window_ = std::make_unique<MainWindow>(*logbook_);
+    window_->reopenLast();
+    window_->show();
+    // Once, to somebody whose logbook is still empty.
+    if (!QSettings().value("welcomed").toBool() && !window_->desk().document.isOpen()) {
+        QSettings().setValue("welcomed", true);
+        window_->tell(tr("Welcome. A walk round the bench, with the demo's heads, takes three minutes."),
+                      Deed{tr("Take the &walk"), [this] { QMetaObject::invokeMethod(this, &Launch::walkThroughDemo, Qt::QueuedConnection); }});
+    }
+    connect(window_->walk(), &Walk::left, this, &Launch::backFromDemo, Qt::QueuedConnection);
+    // Queued: the menu that asks belongs to the window that goes.
+    connect(window_.get(), &MainWindow::languageChosen, this, [this](const std::string& code) {
+        if (!window_->desk().document.saveNow())
+            return; // it says why, and stays
+        speak(*qApp, code);
+        const QByteArray place = window_->saveGeometry();
+        window_.reset();
+        openWindow();
+        window_->restoreGeometry(place);
+    }, Qt::QueuedConnection);
+}
+
+void Launch::walkThroughDemo() {
+    const std::filesystem::path own = folder_;
+    const auto fill = fill_;
+    window_.reset();
+    folder_ = own / "demo";
+    fill_ = fillWithDemo;
+    if (open(Logbook::Access::Write) && window_) {
+        ownFolder_ = own;
+        ownFill_ = fill;
+        window_->walk()->begin();
+    }
+}
+
+void Launch::backFromDemo() {
+    if (ownFolder_.empty())
+        return;
+    window_.reset();
+    folder_ = std::exchange(ownFolder_, {});
+    fill_ = ownFill_;
+    open(Logbook::Access::Write);
+}
+
+void Launch::keepCopy() {
+    copying_ = QtConcurrent::run([this, folder = folder_,
+                                  day = QDate::currentDate().toString(Qt::ISODate).toStdString()] {
+        try {
+            backUp(folder, day);
+        } catch (const std::exception& e) {
+            QMetaObject::invokeMethod(qApp, [this, why = QString::fromUtf8(e.what())] {
+                if (window_)
+                    window_->tell(tr("Today's copy of the logbook could not be made. %1").arg(why));
+            });
+        }
+    });
+}
+
+void Launch::goBackToCopy() {
+    const auto copies = backupsIn(folder_);
+    if (copies.empty())
+        return;
+    try {
+        window_.reset();
+        logbook_.reset();
+        const auto aside = restoreBackup(folder_, copies.front());
+        if (open(Logbook::Access::Write))
+            window_->tell(tr("The copy of %1 is in place. What stood there before is kept as %2.")
+                              .arg(qt(copies.front().stem().string()).section('-', 1), qt(aside.string())));
+    } catch (const std::exception& e) {
+        offer(QString::fromUtf8(e.what()));
+    }
 }
 
 void Launch::offer(const QString& why) {
@@ -83,6 +173,7 @@ void Launch::offer(const QString& why) {
         calm->setProperty(typeProperty, "caption");
         column->addWidget(calm);
         column->addStretch();
+        const QString backWords = tr("Go back to the last daily &backup");
         const std::pair<QString, std::function<void()>> ways[] = {
             {tr("&Try again"), [this] { start(); }},
             {tr("Keep it in another &folder…"),
@@ -92,15 +183,20 @@ void Launch::offer(const QString& why) {
                  if (!chosen.isEmpty())
                      useFolder(chosen.toStdString());
              }},
+            {backWords, [this] { goBackToCopy(); }},
             {tr("Work on a &copy of what can be read"), [this] { copyWhatCanBeRead(); }},
             {tr("Only &look, change nothing"), [this] { open(Logbook::Access::LookOnly); }}};
         for (const auto& [label, act] : ways) {
             auto* button = new QPushButton(label);
-            connect(button, &QPushButton::clicked, this, act);
+            // A way may end this window, so it is taken out before it is gone.
+            connect(button, &QPushButton::clicked, this, [act = act] { act(); });
             column->addWidget(button);
+            if (label == backWords)
+                back_ = button;
         }
     }
     why_->setText(why);
+    back_->setVisible(!backupsIn(folder_).empty());
     start_->show();
 }
 

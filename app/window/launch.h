@@ -2,6 +2,7 @@
 
 #include "logbook/logbook.h"
 
+#include <QFuture>
 #include <QString>
 #include <QWidget>
 #include <functional>
@@ -16,8 +17,8 @@ class MainWindow;
 
 /// From a folder to a window, whatever state the folder is in. A logbook with damaged pages is
 /// mended as far as it can be read, and said so. One that cannot be opened at all gets a window
-/// that says why and offers what can be done: another folder, a copy of what can be read, only
-/// looking.
+/// that says why and offers what can be done: another folder, the last daily copy, a copy of what can
+/// be read, only looking.
 class Launch : public QObject {
     Q_OBJECT
 
@@ -34,10 +35,17 @@ public:
 
 private:
     bool open(Logbook::Access access);
-    void show(std::unique_ptr<Logbook> logbook, const QString& note);
+    void show(std::unique_ptr<Logbook> logbook, const QString& note, bool lost);
     void offer(const QString& why);
     void useFolder(const std::filesystem::path& folder);
     void copyWhatCanBeRead();
+    /// Today's copy of the logbook, off the UI thread; and the last copy in the logbook's place.
+    void keepCopy();
+    void openWindow();
+    /// The demo's logbook in place of the learner's own for as long as a walk takes.
+    void walkThroughDemo();
+    void backFromDemo();
+    void goBackToCopy();
 
     std::filesystem::path folder_;
     std::function<void(Logbook&)> fill_;
@@ -45,6 +53,10 @@ private:
     std::unique_ptr<MainWindow> window_;
     std::unique_ptr<QWidget> start_;
     QLabel* why_ = nullptr;
+    QPushButton* back_ = nullptr;
+    QFuture<void> copying_;
+    std::filesystem::path ownFolder_; ///< while walking through the demo
+    std::function<void(Logbook&)> ownFill_;
 };
 
 } // namespace zokran

@@ -8,13 +8,18 @@
 #include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
+#include "app/widgets/language.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "app/window/bench.h"
 #include "app/window/shortcut_sheet.h"
+#include "app/window/manual.h"
+#include "app/window/trouble_bar.h"
+#include "app/window/walk.h"
 #include "core/files/canon_file.h"
 #include "core/print/write.h"
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QClipboard>
 #include <QCloseEvent>
@@ -29,6 +34,14 @@
 #include <QStackedWidget>
 
 namespace zokran {
+
+namespace {
+
+bool isBundle(const QString& file) {
+    return file.endsWith(".zokran", Qt::CaseInsensitive) || file.endsWith(".zip", Qt::CaseInsensitive);
+}
+
+} // namespace
 
 MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), desk_(logbook) {
     setWindowTitle(tr("Zokran"));
@@ -66,33 +79,56 @@ void MainWindow::buildPlaces() {
     }
     column->addStretch();
     row->addLayout(column);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    row->addLayout(right, 1);
+    right->addWidget(trouble_ = new TroubleBar);
+    right->addWidget(walk_ = new Walk);
     places_ = new QStackedWidget;
     places_->addWidget(bench_ = new Bench(desk_));
     places_->addWidget(shelf_ = new Shelf(desk_));
     places_->addWidget(castRoom_ = new CastRoom);
     places_->addWidget(practice_ = new Practice(desk_));
     places_->addWidget(progress_ = new ProgressPlace(desk_));
-    row->addWidget(places_, 1);
+    right->addWidget(places_, 1);
     setCentralWidget(centre);
 }
 
+void MainWindow::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
+    trouble_->tell(message, std::move(deed), std::move(other));
+}
+
 void MainWindow::connectPlaces() {
+    connect(walk_, &Walk::at, this, [this](const std::string& step, Place place) {
+        goTo(place);
+        if (place == Place::Bench && desk_.document.isOpen())
+            desk_.document.goTo(step);
+    });
+    connect(&desk_.document, &Document::troubled, this, [this](const QString& message) { tell(message); });
+    connect(&desk_.document, &Document::opened, trouble_, &QWidget::hide);
     connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
+    connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Shelf); });
     connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
     connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
         goTo(Place::Bench);
         desk_.takePicture(file, Side::Seen, sitter);
     });
-    connect(castRoom_, &CastRoom::troubled, this, [this](const QString& message) {
-        goTo(Place::Bench);
-        emit desk_.document.troubled(message);
-    });
+    connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
     connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
+    connect(shelf_, &Shelf::folderWanted, this, &MainWindow::takeFolder);
     connect(shelf_, &Shelf::chosen, this, [this](StudyId id) {
         desk_.document.attempt([&] { desk_.document.open(id); });
         goTo(Place::Bench);
     });
     connect(practice_, &Practice::nextHead, this, &MainWindow::takeNextHead);
+    connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
+        desk_.document.attempt([&] {
+            desk_.document.open(id);
+            desk_.document.goTo("check");
+        });
+        goTo(Place::Bench);
+    });
+    connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layHeadOfSitting);
     connect(progress_, &ProgressPlace::chosen, this, [this](StudyId id) {
         desk_.document.attempt([&] { desk_.document.open(id); });
         goTo(Place::Bench);
@@ -133,6 +169,21 @@ void MainWindow::takeNextHead() {
                              within({-12}, {12})));
 }
 
+void MainWindow::layHeadOfSitting() {
+    // The learner's own references first, those that wait longest; then the cast room's.
+    StudyId wanted = 0;
+    desk_.document.attempt([&] {
+        for (const StudySummary& study : desk_.document.logbook().studies())
+            if (study.drawn.empty() && !study.referencePicture.empty() && !desk_.sitting.wasShown(study.id))
+                wanted = study.id;
+    });
+    if (!wanted)
+        return takeNextHead();
+    goTo(Place::Bench);
+    if (!desk_.document.attempt([&] { desk_.document.open(wanted); }))
+        desk_.sitting.end();
+}
+
 void MainWindow::goTo(Place place) {
     if (place == Place::Shelf) {
         desk_.document.saveNow();
@@ -171,6 +222,18 @@ void MainWindow::buildMenus() {
     QMenu* study = menuBar()->addMenu(tr("&Study"));
     add(study, tr("&New from a photograph…"), QKeySequence::Open,
         [this] { choosePicture(Side::Seen); });
+    add(study, tr("A f&older of photographs…"), {}, [this] { takeFolder(); });
+    add(study, tr("Take in a &bundle of studies…"), {}, [this] {
+        const QString file = QFileDialog::getOpenFileName(
+            this, tr("A bundle of studies"), QSettings().value("folder").toString(),
+            tr("Studies (*.zokran *.zip)"));
+        if (!file.isEmpty())
+            openFiles({file});
+    });
+    add(study, tr("Back &up the whole logbook…"), {}, [this] {
+        goTo(Place::Shelf);
+        shelf_->saveBundle(true);
+    });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
         [this] { choosePicture(Side::Drawn); });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
@@ -199,7 +262,9 @@ void MainWindow::buildMenus() {
     change->addActions({undo, redo});
     buildLookMenu();
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    add(help, tr("&Keys"), QKeySequence(Qt::Key_F1), [this] { showShortcuts(); });
+    add(help, tr("&Manual: this step"), QKeySequence(Qt::Key_F1), [this] { showManual(); });
+    add(help, tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showShortcuts(); });
+    add(help, tr("A &walk round, three minutes"), {}, [this] { walk_->begin(); });
 }
 
 void MainWindow::buildLookMenu() {
@@ -248,6 +313,25 @@ void MainWindow::buildLookMenu() {
         QSettings().setValue("dark", on);
         shelf_->refresh();
     });
+    buildLanguageMenu(look);
+}
+
+void MainWindow::buildLanguageMenu(QMenu* look) {
+    QMenu* menu = look->addMenu(tr("Lan&guage"));
+    auto* group = new QActionGroup(menu);
+    const QString now = QSettings().value("language").toString();
+    const auto offer = [&](const QString& name, const QString& code) {
+        QAction* action = add(menu, name, {}, [this, code] {
+            QSettings().setValue("language", code);
+            emit languageChosen(code.toStdString());
+        });
+        action->setCheckable(true);
+        action->setChecked(code == now);
+        group->addAction(action);
+    };
+    offer(tr("The &system's"), QString());
+    for (const Language& language : languages())
+        offer(language.name, language.code);
 }
 
 void MainWindow::choosePicture(Side side) {
@@ -262,6 +346,44 @@ void MainWindow::choosePicture(Side side) {
     settings.setValue("folder", QFileInfo(file).absolutePath());
     goTo(Place::Bench);
     desk_.takePicture(file, side);
+}
+
+void MainWindow::openFiles(const QStringList& files) {
+    QStringList photographs;
+    for (const QString& file : files) {
+        if (QFileInfo(file).isDir()) {
+            photographs << photographsIn(file);
+        } else if (isBundle(file)) {
+            goTo(Place::Shelf);
+            shelf_->takeBundle(file);
+        } else {
+            photographs << file;
+        }
+    }
+    if (photographs.size() == 1) {
+        goTo(Place::Bench);
+        desk_.takePicture(photographs.first(), Side::Seen);
+    } else if (photographs.size() > 1) {
+        goTo(Place::Shelf);
+        desk_.intake.take(photographs);
+    }
+    show();
+    raise();
+    activateWindow();
+}
+
+void MainWindow::takeFolder() {
+    QSettings settings;
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder of photographs of heads"),
+                                                             settings.value("folder").toString());
+    if (folder.isEmpty())
+        return;
+    settings.setValue("folder", folder);
+    const QStringList files = photographsIn(folder);
+    goTo(Place::Shelf);
+    if (files.isEmpty())
+        emit desk_.document.troubled(tr("%1: there are no photographs in this folder.").arg(folder));
+    desk_.intake.take(files);
 }
 
 void MainWindow::paste() {
@@ -353,6 +475,11 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     const QString file = event->mimeData()->urls().value(0).toLocalFile();
+    QStringList files;
+    for (const QUrl& url : event->mimeData()->urls())
+        files << url.toLocalFile();
+    if (files.size() > 1 || QFileInfo(file).isDir() || isBundle(file))
+        return openFiles(files);
     if (file.endsWith(".json", Qt::CaseInsensitive)) { // a school of the learner's own
         goTo(Place::Bench);
         desk_.document.attempt([&] {
@@ -370,6 +497,14 @@ void MainWindow::dropEvent(QDropEvent* event) {
     desk_.takePicture(file, onDrawn ? Side::Drawn : Side::Seen);
 }
 
+void MainWindow::showManual() {
+    constexpr const char* pages[] = {"", "shelf", "practice", "practice", "progress"};
+    const QString page = pages[places_->currentIndex()];
+    if (!manual_)
+        manual_ = new Manual(this);
+    manual_->open(page.isEmpty() ? qt(bench_->step().id()) : page);
+}
+
 void MainWindow::showShortcuts() {
     ShortcutSheet(menuBar(), static_cast<int>(bench_->steps().size()),
                   static_cast<int>(placeButtons_.size()), this)
@@ -379,7 +514,7 @@ void MainWindow::showShortcuts() {
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (!desk_.document.saveNow()) {
         goTo(Place::Bench);
-        bench_->tell(tr("The last change could not be saved, so Zokran stays open. %1")
+        tell(tr("The last change could not be saved, so Zokran stays open. %1")
                          .arg(desk_.document.saveTrouble()),
                      Deed{tr("Try again and quit"), [this] { close(); }},
                      Deed{tr("Quit without it"), [this] {

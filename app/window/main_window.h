@@ -1,8 +1,10 @@
 #pragma once
 
+#include "app/course/step.h"
 #include "app/document/desk.h"
 #include "app/document/scan_folder.h"
 #include "app/print/sheet_kind.h"
+#include "app/window/place.h"
 
 #include <QMainWindow>
 #include <QTemporaryDir>
@@ -17,6 +19,9 @@ class CastRoom;
 class Practice;
 class ProgressPlace;
 class Shelf;
+class TroubleBar;
+class Manual;
+class Walk;
 
 /// The one window: places at the far left, the place itself beside them, a menu for everything.
 class MainWindow : public QMainWindow {
@@ -25,16 +30,26 @@ class MainWindow : public QMainWindow {
 public:
     explicit MainWindow(Logbook& logbook, QWidget* parent = nullptr);
 
-    enum class Place { Bench, Shelf, CastRoom, Practice, Progress };
+    using Place = zokran::Place;
     void goTo(Place place);
     Bench* bench() { return bench_; }
     CastRoom* castRoom() { return castRoom_; }
     Practice* practice() { return practice_; }
     ProgressPlace* progress() { return progress_; }
     Desk& desk() { return desk_; }
+    Walk* walk() { return walk_; }
+    /// Opens a photograph on the bench, takes several or folders of them and bundles in, and comes to the front.
+    void openFiles(const QStringList& files);
+    /// Says something above the place shown, until it is waved off or the next study is opened; with a
+    /// deed, offers it.
+    void tell(const QString& message, std::optional<Deed> deed = {}, std::optional<Deed> other = {});
 
     /// Puts the study last open back on the bench, when there is one.
     void reopenLast();
+
+signals:
+    /// By its code, empty for the system's; the window has to be built anew to speak it.
+    void languageChosen(const std::string& code);
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -46,25 +61,32 @@ private:
     /// Sets a head of the cast room up and takes its picture.
     void takeHead(const Pose& pose);
     void takeNextHead();
+    void layHeadOfSitting();
     void connectPlaces();
     void buildMenus();
     void buildLookMenu();
+    void buildLanguageMenu(QMenu* look);
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
                  const std::function<void()>& act);
     void choosePicture(Side side);
     /// Takes a picture, or a picture's file, off the clipboard as a sketch of the study on the bench, or
     /// else as a reference.
     void paste();
+    void takeFolder();
     void watchScans(bool on);
     void saveSheet(Side side);
     void buildSheetMenus(QMenu* study);
     /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
     std::vector<PrintSheet> sheetsOf(const SheetKind& kind);
     void saveSheets(const SheetKind& kind);
+    void showManual();
     void showShortcuts();
 
     Desk desk_;
     QStackedWidget* places_;
+    TroubleBar* trouble_;
+    Walk* walk_;
+    Manual* manual_ = nullptr;
     std::vector<QPushButton*> placeButtons_;
     Bench* bench_;
     Shelf* shelf_;

@@ -1,10 +1,9 @@
+#include "cli/logbook_folder.h"
 #include "cli/verb.h"
 #include "core/base/json_file.h"
 #include "core/files/progress_file.h"
 #include "core/words/progress_words.h"
 #include "logbook/drawings.h"
-
-#include <filesystem>
 
 namespace zokran::cli {
 
@@ -20,19 +19,7 @@ std::function<void()> progress(CLI::App& app) {
     command->add_option("--csv", o->csv, "the drawings themselves go here, one a line");
     command->add_flag("--words", o->words, "sentences instead of JSON");
     return [o] {
-        std::filesystem::path folder = o->logbook;
-        if (folder.filename() == "logbook.sqlite")
-            folder = folder.parent_path();
-        // Read without a change; one that is not there is not made.
-        if (!std::filesystem::exists(folder / "logbook.sqlite"))
-            throw BadInput(fmt::format("{}: there is no logbook here", o->logbook));
-        // Beside a window that may be writing to it; on a disk that may only be read as it lies there.
-        std::unique_ptr<Logbook> logbook;
-        try {
-            logbook = std::make_unique<Logbook>(folder, Logbook::Access::Beside);
-        } catch (const StorageError&) {
-            logbook = std::make_unique<Logbook>(folder, Logbook::Access::LookOnly);
-        }
+        const auto logbook = openToRead(o->logbook);
         std::vector<Drawing> drawings;
         for (LoggedDrawing& logged : drawingsOf(*logbook))
             drawings.push_back(std::move(logged.drawing));

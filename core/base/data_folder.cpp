@@ -17,6 +17,14 @@ std::filesystem::path dataFolder() {
     return ZOKRAN_SOURCE_DATA_DIR;
 }
 
+std::filesystem::path manualFolder() {
+    const auto installed = dataFolder() / "manual";
+    std::error_code error;
+    return std::filesystem::is_directory(installed, error)
+               ? installed
+               : std::filesystem::path(ZOKRAN_SOURCE_DATA_DIR).parent_path() / "docs" / "manual";
+}
+
 std::filesystem::path ownCanonFolder() {
     const char *data = std::getenv("XDG_DATA_HOME"), *home = std::getenv("HOME");
     const std::filesystem::path base =

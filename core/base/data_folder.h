@@ -8,6 +8,9 @@ namespace zokran {
 /// (../share/zokran from where it runs), else in the tree it was built from.
 std::filesystem::path dataFolder();
 
+/// Where the manual's pages lie: beside the data where it is installed, in docs/ of the tree else.
+std::filesystem::path manualFolder();
+
 /// Where the learner's own canons lie: zokran/canons of XDG_DATA_HOME, or of ~/.local/share. It may
 /// not be there yet.
 std::filesystem::path ownCanonFolder();

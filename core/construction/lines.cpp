@@ -3,6 +3,8 @@
 #include "core/base/translatable.h"
 #include "core/construction/lines/traces.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 namespace {
@@ -108,6 +110,20 @@ const LineEntry* lineNamed(std::string_view id) {
         if (line.id == withoutSide(id))
             return &line;
     return nullptr;
+}
+
+std::optional<OnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at) {
+    std::optional<OnLine> nearest;
+    for (const GuideLine& line : lines)
+        for (std::size_t i = 1; i < line.points.size() && !line.hidden; ++i) {
+            const PicturePoint &from = line.points[i - 1], way = line.points[i] - from;
+            const double length2 = way.squaredNorm();
+            const double share = length2 > 0 ? std::clamp((at - from).dot(way) / length2, 0.0, 1.0) : 0;
+            const PicturePoint foot = from + share * way;
+            if (!nearest || (foot - at).squaredNorm() < (nearest->at - at).squaredNorm())
+                nearest = {foot, line.id};
+        }
+    return nearest;
 }
 
 void put(GuideLine& line, const View& view, const HeadPoint& at) {

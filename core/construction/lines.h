@@ -38,6 +38,14 @@ const LineEntry* lineNamed(std::string_view id);
 /// The id without the side at its end.
 std::string_view withoutSide(std::string_view id);
 
+/// The place nearest to `at` on lines that are in sight, and the id of the line it lies on; nothing where
+/// there is none. Frames: px of the picture the lines were projected to.
+struct OnLine {
+    PicturePoint at{0, 0};
+    std::string line;
+};
+std::optional<OnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at);
+
 /// A point put on the paper with the weight of the pencil there: nearer ones are heavier.
 void put(GuideLine& line, const View& view, const HeadPoint& at);
 

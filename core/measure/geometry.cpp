@@ -6,6 +6,15 @@
 
 namespace zokran {
 
+namespace {
+
+void nearestFirst(std::vector<Pass>& passes) {
+    std::sort(passes.begin(), passes.end(),
+              [](const Pass& a, const Pass& b) { return std::abs(a.by) < std::abs(b.by); });
+}
+
+} // namespace
+
 double slopeOf(const PicturePoint& way) {
     double degrees = std::atan2(-way.y(), way.x()) * 180 / std::numbers::pi;
     if (degrees > 90)
@@ -33,9 +42,15 @@ std::vector<PicturePoint> acrossPicture(const MeasureGround& ground, const Pictu
     return {through + low * along, through + high * along};
 }
 
+double cornerAt(const PicturePoint& at, const PicturePoint& a, const PicturePoint& b) {
+    // By both sine and cosine: the arc cosine alone is blunt near 0 and 180.
+    const PicturePoint one = a - at, other = b - at;
+    return std::abs(std::atan2(one.x() * other.y() - one.y() * other.x(), one.dot(other))) * 180 /
+           std::numbers::pi;
+}
+
 std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& through,
                            const PicturePoint& way) {
-    constexpr double within = 1.5; // units
     std::vector<Pass> passes;
     if (!ground.marks)
         return passes;
@@ -45,11 +60,19 @@ std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& thro
         const bool isEnd = std::any_of(ground.ends.begin(), ground.ends.end(),
                                        [&](const PicturePoint& e) { return (e - at).norm() < 1e-6; });
         const double by = right.dot(at - through) / ground.unit.value;
-        if (!isEnd && std::abs(by) < within)
+        if (!isEnd)
             passes.push_back({m, by});
     }
-    std::sort(passes.begin(), passes.end(),
-              [](const Pass& a, const Pass& b) { return std::abs(a.by) < std::abs(b.by); });
+    nearestFirst(passes);
+    return passes;
+}
+
+std::vector<Pass> passesOfSpot(const MeasureGround& ground, const PicturePoint& spot) {
+    std::vector<Pass> passes;
+    if (ground.marks)
+        for (Mark m : ground.marks->seenMarks())
+            passes.push_back({m, (*ground.marks->seen(m) - spot).norm() / ground.unit.value});
+    nearestFirst(passes);
     return passes;
 }
 

@@ -13,9 +13,15 @@ double slopeOf(const PicturePoint& way);
 std::vector<PicturePoint> acrossPicture(const MeasureGround& ground, const PicturePoint& through,
                                         const PicturePoint& way);
 
-/// The marks that a line through `through` along `way` passes within a unit and a half, the nearest
-/// first; above zero a mark lies to the right as one walks along it.
+/// How a line through `through` along `way` passes every mark seen but its own ends, the nearest first;
+/// above zero a mark lies to the right as one walks along it.
 std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& through,
                            const PicturePoint& way);
+
+/// How far every mark seen lies from a spot, the nearest first.
+std::vector<Pass> passesOfSpot(const MeasureGround& ground, const PicturePoint& spot);
+
+/// The angle at `at` between the ways to `a` and to `b`, degrees in [0, 180].
+double cornerAt(const PicturePoint& at, const PicturePoint& a, const PicturePoint& b);
 
 } // namespace zokran

@@ -2,6 +2,7 @@
 
 #include "core/fit/fit.h"
 
+#include <array>
 #include <functional>
 #include <optional>
 #include <span>
@@ -31,21 +32,34 @@ struct Measurement {
 /// What a measurement is read on: its ends in px, and what lies round them.
 struct MeasureGround {
     std::vector<PicturePoint> ends;
-    Pixels unit;  ///< what counts as one: an eye, or what the learner chose
-    Pixels noise; ///< one standard deviation of an end, in each direction
+    Pixels unit; ///< what counts as one: an eye, or what the learner chose
+    /// Where that was itself measured, between these two places; then its noise counts too.
+    std::optional<std::array<PicturePoint, 2>> unitEnds = {};
+    Pixels noise; ///< one standard deviation of an end that is no mark, in each direction
     double width = 0, height = 0; ///< of the picture
     const MarkSheet* marks = nullptr; ///< what a line may pass
     std::optional<View> view;         ///< of the fitted head, for what is wrapped round it
     const HeadMarks* head = nullptr;  ///< with `view`
 };
 
-/// What a number is: in units, in degrees, one length over another, in square units.
-enum class ReadingUnit { Length, Angle, Share, Area };
+/// What a number is: in units, in degrees, one length over another, in square units, in ball radii.
+enum class ReadingUnit { Length, Angle, Share, Area, HeadLength };
 
-/// How near a line passes a mark.
+/// How near a line passes a mark, or a spot lies to it.
 struct Pass {
     Mark mark;
-    double by = 0; ///< in units; which way the kind says
+    /// In units; above zero the mark lies below a level line, right of a plumb line, to the right of a
+    /// prolonged line as one walks along it. From a spot it has no sign.
+    double by = 0;
+    double sigma = 0; ///< one standard deviation, in units
+};
+
+/// A second number that a measurement gives.
+struct Further {
+    std::string_view id; ///< in files
+    const char* name;    ///< in English, for the phrasebook
+    double value = 0, sigma = 0;
+    ReadingUnit unit = ReadingUnit::Length;
 };
 
 /// A measurement read on a sheet: what is drawn there, and its number.
@@ -59,7 +73,9 @@ struct Reading {
     };
     std::vector<Number> numbers; ///< short ones that stand along the lines, as a count of units
     PicturePoint labelAt{0, 0};  ///< where the measurement's own number stands
-    std::vector<Pass> passes;    ///< the nearest first
+    std::vector<Pass> passes;    ///< of all marks seen, the nearest first
+    bool spot = false;           ///< what is passed is passed by a spot, not by a line
+    std::vector<Further> further;
 };
 
 /// A way of measuring.
@@ -69,11 +85,12 @@ struct MeasureKind {
     const char* about; ///< what it answers, one sentence
     std::size_t ends;  ///< how many it needs, four being two lines; 0: three or more, until closed
     Reading (*read)(const MeasureGround& ground);
+    bool guessable = true; ///< its number can be said beforehand; not what a line happens to pass
 };
 
 /// The kinds, each in its own file of core/measure/kinds.
 extern const MeasureKind stickKind, angleKind, anglesKind, levelKind, plumbKind, prolongKind, ratioKind,
-    triangleKind, mirrorKind, shapeKind;
+    triangleKind, mirrorKind, shapeKind, doubleKind, fiveEyesKind;
 
 /// Whether this end and the one before belong to one line, and so must not fall together.
 inline bool continuesLine(const MeasureKind& kind, std::size_t end) {
@@ -86,8 +103,10 @@ std::span<const MeasureKind* const> measureKinds();
 /// The kind with this id. Throws BadInput listing the ids there are.
 const MeasureKind& measureKindNamed(std::string_view id);
 
-/// Reads a measurement, with its doubt: one standard deviation, from the noise of its ends to first
-/// order. Throws BadInput where the ends are too few or fall together.
+/// Reads a measurement, with the doubt of each number: one standard deviation, from the noise of its ends,
+/// of the unit's and of the marks it passes, to first order. Places that fall together exactly are one
+/// place and shake together; one that is a mark has the mark's noise. Throws BadInput where the ends are
+/// too few or fall together.
 Reading read(const MeasureKind& kind, const MeasureGround& ground);
 
 } // namespace zokran

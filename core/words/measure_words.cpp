@@ -24,6 +24,8 @@ std::string shortNumber(const Reading& r, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("{number} eyes"), {{"number", decimals(r.value, 2)}});
     case ReadingUnit::Area:
         return book.say(ZOKRAN_WORDS("{number} square eyes"), {{"number", decimals(r.value, 1)}});
+    case ReadingUnit::HeadLength:
+        return book.say(ZOKRAN_WORDS("{number} ball radii"), {{"number", decimals(r.value, 2)}});
     case ReadingUnit::Share:
         return decimals(r.value, 2);
     case ReadingUnit::Angle:
@@ -42,16 +44,33 @@ std::string numberWords(const Reading& r, const Phrasebook& book) {
 
 std::string passWords(const Reading& r, const Phrasebook& book) {
     constexpr std::size_t most = 3;
+    constexpr double within = 1.5; // units: what is further off is not said to be passed
     std::string words;
     for (std::size_t i = 0; i < std::min(most, r.passes.size()); ++i) {
         const Pass& pass = r.passes[i];
+        if (i > 0 && std::abs(pass.by) > within)
+            break;
         const std::string mark = wordsFor(pass.mark, book);
         if (!words.empty())
             words += "; ";
-        words += std::abs(pass.by) < through
-                     ? book.say(ZOKRAN_WORDS("through the {mark}"), {{"mark", mark}})
-                     : book.say(ZOKRAN_WORDS("{number} eyes from the {mark}"),
-                                {{"number", decimals(std::abs(pass.by), 2)}, {"mark", mark}});
+        if (std::abs(pass.by) < through)
+            words += book.say(r.spot ? ZOKRAN_WORDS("on the {mark}") : ZOKRAN_WORDS("through the {mark}"),
+                              {{"mark", mark}});
+        else
+            words += book.say(ZOKRAN_WORDS("{number} eyes from the {mark}"),
+                              {{"number", decimals(std::abs(pass.by), 2)}, {"mark", mark}});
+    }
+    return words;
+}
+
+std::string furtherWords(const Reading& r, const Phrasebook& book) {
+    std::string words;
+    for (const Further& number : r.further) {
+        Reading alone;
+        alone.value = number.value;
+        alone.sigma = number.sigma;
+        alone.unit = number.unit;
+        words += (words.empty() ? "" : "; ") + numberWords(alone, book) + " " + book.say(number.name);
     }
     return words;
 }
@@ -83,7 +102,8 @@ std::string differenceWords(const Reading& seen, const Reading& drawn,
                                : ZOKRAN_WORDS("Yours is {amount}° less."),
                         {{"amount", decimals(std::abs(by), 0)}});
     const std::string percent = decimals(100 * std::abs(by) / std::max(1e-9, std::abs(seen.value)), 0);
-    if (seen.unit == ReadingUnit::Area || seen.unit == ReadingUnit::Share)
+    if (seen.unit == ReadingUnit::Area || seen.unit == ReadingUnit::Share ||
+        seen.unit == ReadingUnit::HeadLength)
         return book.say(by > 0 ? ZOKRAN_WORDS("Yours is {percent} % larger.")
                                : ZOKRAN_WORDS("Yours is {percent} % smaller."),
                         {{"percent", percent}});

@@ -14,6 +14,9 @@ std::string shortNumber(const Reading& reading, const Phrasebook& book = english
 /// What a line passes, the nearest three: "through the chin; 0.2 left of the nose's wing".
 std::string passWords(const Reading& reading, const Phrasebook& book = english());
 
+/// The further numbers a measurement gives: "1.4 eyes ± 0.1 to its twin, across the picture"; empty for none.
+std::string furtherWords(const Reading& reading, const Phrasebook& book = english());
+
 /// What a guess missed by: "You said 4.5; it is 4.92 eyes ± 0.05: 9 % short." `guess` in the reading's unit.
 std::string guessedWords(double guess, const Reading& reading, const Phrasebook& book = english());
 

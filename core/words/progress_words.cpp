@@ -1,5 +1,7 @@
 #include "core/words/progress_words.h"
 
+#include "core/words/finding_words.h"
+
 #include <cmath>
 
 namespace zokran {
@@ -69,6 +71,36 @@ std::vector<std::string> progressWords(const Progress& p, const Phrasebook& book
                                               "{agreed} of {asked}."),
                                  {{"agreed", std::to_string(p.agreedEye)},
                                   {"asked", std::to_string(p.askedEye)}}));
+    return words;
+}
+
+std::vector<std::string> changeWords(const Change& c, const Phrasebook& book) {
+    std::vector<std::string> words;
+    if (c.distanceBefore && c.distanceAfter)
+        words.push_back(book.say(ZOKRAN_WORDS("The marks lay {before} % of the head from their places, and "
+                                              "then {after} %."),
+                                 {{"before", percent(*c.distanceBefore)}, {"after", percent(*c.distanceAfter)}}));
+    const auto degrees = [](Radians r) { return fmt::format("{:.0f}", std::abs(toDegrees(r).value)); };
+    // What is read of a pose in a sketch is no surer than this.
+    constexpr Degrees sure{4};
+    const bool before = std::abs(toDegrees(c.straightenedBefore).value) > sure.value,
+               after = std::abs(toDegrees(c.straightenedAfter).value) > sure.value;
+    if (before || after)
+        words.push_back(book.say(ZOKRAN_WORDS("The turn was off by {before}°, and then by {after}°."),
+                                 {{"before", degrees(c.straightenedBefore)},
+                                  {"after", degrees(c.straightenedAfter)}}));
+    const auto list = [&](const std::vector<std::string>& ids) {
+        std::string all;
+        for (const std::string& id : ids)
+            all += (all.empty() ? "" : ", ") + nameOfFinding(id, book);
+        return all;
+    };
+    if (!c.gone.empty())
+        words.push_back(book.say(ZOKRAN_WORDS("No longer to mend: {list}."), {{"list", list(c.gone)}}));
+    if (!c.stayed.empty())
+        words.push_back(book.say(ZOKRAN_WORDS("Still there: {list}."), {{"list", list(c.stayed)}}));
+    if (!c.fresh.empty())
+        words.push_back(book.say(ZOKRAN_WORDS("New: {list}."), {{"list", list(c.fresh)}}));
     return words;
 }
 

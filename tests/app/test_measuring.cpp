@@ -1,7 +1,9 @@
 // Measuring in the real window, with mouse and with keys.
 
 #include "app/document/measuring.h"
+#include "app/overlays/lines_overlay.h"
 #include "app/overlays/measures_overlay.h"
+#include "core/construction/lines.h"
 #include "tests/app/window_test.h"
 
 namespace zokran::test {
@@ -173,6 +175,63 @@ private slots:
         QVERIFY(!study().measures[0].guessed);
     }
 
+    void fiveEyesDoublingAndWhatElseAMeasurementSays() {
+        openDemo();
+        goToStep("measure");
+        const PicturePoint brow = *study().reference.seen(Mark::Brow),
+                           nose = *study().reference.seen(Mark::NoseBase);
+        clickOn(buttonSaying("Five eyes"));
+        click(seen(), spot(seen(), brow));
+        QCOMPARE(int(study().measures.size()), 1);
+        QCOMPARE(QString::fromStdString(study().measures[0].kind), "five_eyes");
+        const Reading& eyes = measuresOn(seen())->measures[0].reading;
+        QVERIFY(eyes.value > 4 && eyes.value < 7);
+        QVERIFY(eyes.lines.size() >= 4);
+        clickOn(buttonSaying("Laid on again"));
+        click(seen(), spot(seen(), brow));
+        click(seen(), spot(seen(), nose));
+        list()->setCurrentRow(1);
+        QVERIFY2(anyLabelSays("On the photo: "), said());
+        const auto& lines = measuresOn(seen())->measures[1].reading.lines;
+        QVERIFY((lines[0].back() - (2 * nose - brow)).norm() < 1e-6);
+        clickOn(buttonSaying("Over the centre line"));
+        click(seen(), spot(seen(), *study().reference.seen(Mark::MouthCornerR)));
+        list()->setCurrentRow(2);
+        QVERIFY2(anyLabelSays("to its twin, across the picture"), said());
+    }
+
+    void endsTakeHoldOfTheGuidesWhenTheyLieUnderneath() {
+        openDemo();
+        goToStep("measure");
+        clickOn(buttonSaying("Angle to level"));
+        QVERIFY(!seen()->scene().find<LinesOverlay>());
+        tick("Guides underneath; ends take hold of them");
+        const auto* lines = seen()->scene().find<LinesOverlay>();
+        QVERIFY(lines);
+        // Beside a line, clear of any mark: the end lies on the line.
+        PicturePoint on(0, 0);
+        for (const GuideLine& line : lines->lines) {
+            if (line.hidden || line.points.size() < 8)
+                continue;
+            const PicturePoint at = line.points[line.points.size() / 2];
+            double nearest = 1e9;
+            for (Mark m : study().reference.seenMarks())
+                nearest = std::min(nearest, QLineF(spot(seen(), at), spot(seen(), *study().reference.seen(m))).length());
+            if (nearest > 30) {
+                on = at;
+                break;
+            }
+        }
+        QVERIFY(on.norm() > 0);
+        click(seen(), spot(seen(), on) + QPoint(3, 2));
+        QCOMPARE(int(desk().selection.laying().anchors.size()), 1);
+        const PicturePoint held = desk().selection.laying().anchors[0].at;
+        const auto nearest = nearestOnLines(lines->lines, held);
+        QVERIFY((nearest->at - held).norm() < 1e-6);
+        tick("Guides underneath; ends take hold of them");
+        QVERIFY(!seen()->scene().find<LinesOverlay>());
+    }
+
     void whatSaysMostIsOfferedOneAtATime() {
         openDemo();
         goToStep("measure");
@@ -185,7 +244,7 @@ private slots:
             // It says something: the sketch differs from the photograph by more than the doubt.
             QVERIFY2(anyLabelSays("Yours is"), said());
         }
-        QVERIFY(i >= 2);
+        QVERIFY(i >= 1);
         QCOMPARE(int(offered.size()), i);
         QVERIFY2(anyLabelSays("click where it begins"), said());
     }

@@ -1,5 +1,6 @@
 // The page planned in the real window, and the sheets printed from it.
 
+#include "app/overlays/frame_overlay.h"
 #include "app/overlays/plan_overlay.h"
 #include "app/print/print.h"
 #include "app/print/sheet_kind.h"
@@ -120,6 +121,152 @@ private slots:
         goToStep("set-up");
         QVERIFY2(anyLabelSays("An average head stands for your sitter"), said());
         QVERIFY(!linesOn(drawn()).empty());
+    }
+
+    void theReferenceIsFramedByHandAndTheStepsLookThere() {
+        openDemo();
+        goToStep("set-up");
+        const auto whole = seen()->transform();
+        const PicturePoint low(0.3 * study().reference.width, 0.2 * study().reference.height),
+            high(0.7 * study().reference.width, 0.6 * study().reference.height);
+        drag(seen(), spot(seen(), low), spot(seen(), high));
+        QVERIFY(study().framing);
+        QVERIFY((study().framing->low - low).norm() < 3 && (study().framing->high - high).norm() < 3);
+        QVERIFY(seen()->scene().find<FrameOverlay>());
+        QCOMPARE(seen()->transform().scale, whole.scale); // here the whole photograph stays in sight
+        // Its corner and its middle take hold of it.
+        drag(seen(), spot(seen(), study().framing->high), spot(seen(), high + PicturePoint(20, 30)));
+        QVERIFY((study().framing->high - (high + PicturePoint(20, 30))).norm() < 4);
+        const Framing before = *study().framing;
+        const PicturePoint middle = (before.low + before.high) / 2;
+        drag(seen(), spot(seen(), middle), spot(seen(), middle + PicturePoint(-15, 10)));
+        QVERIFY((study().framing->low - before.low - PicturePoint(-15, 10)).norm() < 4);
+        QVERIFY(((study().framing->high - study().framing->low) - (before.high - before.low)).norm() < 1e-6);
+        goToStep("block-in");
+        QVERIFY(seen()->transform().scale > 1.3 * whole.scale);
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.framing == study().framing);
+        goToStep("set-up");
+        unfold("The photograph: frame, turn, mirror, more of them");
+        clickOn(buttonSaying("Whole photograph"));
+        QVERIFY(!study().framing);
+        clickOn(buttonSaying("Frame the head"));
+        QVERIFY(study().framing);
+        // By keys alone: smaller about its middle, moved, taken away.
+        seen()->setFocus();
+        const Framing by = *study().framing;
+        QTest::keyClick(seen(), Qt::Key_Down, Qt::ShiftModifier);
+        QVERIFY((study().framing->high - study().framing->low).x() < (by.high - by.low).x());
+        QTest::keyClick(seen(), Qt::Key_Right);
+        QTest::keyClick(seen(), Qt::Key_Backspace);
+        QVERIFY(!study().framing);
+        undo();
+        QVERIFY(study().framing);
+    }
+
+    void theReferenceIsMirroredAndTurnedWithItsMarks() {
+        const auto [truth, unused] = photographs();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        const PhotoMarks before = study().reference;
+        const double turn = desk().fit()->view.pose().turn.value, lean = desk().fit()->view.pose().lean.value;
+        goToStep("set-up");
+        unfold("The photograph: frame, turn, mirror, more of them");
+        clickOn(buttonSaying("Mirror it"));
+        QTRY_VERIFY_WITH_TIMEOUT(!(study().reference == before), 10000);
+        waitForPictures();
+        // The marks are those of the head as it now looks: its turn and lean change sign.
+        QVERIFY(std::abs(desk().fit()->view.pose().turn.value + turn) < 0.03);
+        QVERIFY(std::abs(desk().fit()->view.pose().lean.value + lean) < 0.03);
+        QVERIFY((*study().reference.seen(Mark::MouthCornerL) -
+                 PicturePoint(before.width - before.seen(Mark::MouthCornerR)->x(),
+                              before.seen(Mark::MouthCornerR)->y()))
+                    .norm() < 1e-9);
+        const QImage mirrored = desk().picture(Side::Seen);
+        clickOn(buttonSaying("Turn a quarter"));
+        QTRY_COMPARE_WITH_TIMEOUT(study().reference.width, before.height, 10000);
+        waitForPictures();
+        QCOMPARE(desk().picture(Side::Seen).size(), QSize(before.height, before.width));
+        QVERIFY(std::abs(std::abs(desk().fit()->view.pose().lean.value) - std::numbers::pi / 2) < 0.4);
+        undo();
+        QCOMPARE(study().reference.width, before.width);
+        waitForPictures();
+        undo();
+        QVERIFY(study().reference == before);
+        QVERIFY(mirrored.size() == QSize(before.width, before.height));
+    }
+
+    void aReferenceThatWasDrawnFromStaysAsItLies() {
+        openDemo();
+        goToStep("set-up");
+        unfold("The photograph: frame, turn, mirror, more of them");
+        QVERIFY(!buttonSaying("Mirror it")->isEnabled());
+        QVERIFY(!buttonSaying("Turn a quarter")->isEnabled());
+    }
+
+    void severalPhotographsOfOneSitterAreGathered() {
+        photographs();
+        QVERIFY(QFile::copy(file("head.png"), file("second.png")));
+        openReference(file("head.png"));
+        goToStep("set-up");
+        unfold("The photograph: frame, turn, mirror, more of them");
+        clickOn(buttonSaying("More of this sitter"));
+        QVERIFY2(anyLabelSays("Give the sitter a name first"), said());
+        auto* sitter = visibleNamed<QLineEdit>("Sitter");
+        QVERIFY(sitter->hasFocus());
+        QTest::keyClicks(sitter, "Halcyon");
+        chooseFile(file("second.png"), [this] { clickOn(buttonSaying("More of this sitter")); });
+        QTRY_VERIFY_WITH_TIMEOUT(!desk().intake.isRunning(), 10000);
+        QVERIFY2(anyLabelSays("2 photographs of this sitter"), said());
+        QCOMPARE(int(logbook_->studiesOf("Halcyon").size()), 2);
+        QVERIFY(study().sitter == "Halcyon"); // the bench stays as it is
+    }
+
+    void fromAPhotographWithASmallHeadToAPrintedSheet() {
+        // A head a tenth as high as the picture, off to one side; the rest is wall.
+        const auto [truth, unused] = photographs();
+        const QImage head(file("head.png"));
+        QImage wide(1900, 2700, QImage::Format_RGB32);
+        wide.fill(QColor(120, 116, 110));
+        const QPoint corner(1200, 300);
+        {
+            QPainter painter(&wide);
+            painter.drawImage(corner, head);
+        }
+        QVERIFY(wide.save(file("wall.png")));
+        MarkSheet shifted = truth;
+        shifted.width = wide.width();
+        shifted.height = wide.height();
+        for (auto& placed : shifted.marks)
+            if (placed && placed->at)
+                *placed->at += PicturePoint(corner.x(), corner.y());
+        const double high = (*shifted.seen(Mark::Chin) - *shifted.seen(Mark::Crown)).norm();
+        QVERIFY2(high < 0.11 * wide.height(), qPrintable(QString::number(high)));
+        openReference(file("wall.png"));
+        goToStep("set-up");
+        drag(seen(), spot(seen(), {corner.x() + 2.0, corner.y() + 2.0}),
+             spot(seen(), {corner.x() + 318.0, corner.y() + 398.0}));
+        QVERIFY(study().framing);
+        goToStep("block-in");
+        markAll(seen(), Side::Seen, shifted);
+        QVERIFY(desk().fit());
+        QVERIFY(std::abs(toDegrees(desk().fit()->view.pose().turn).value - 35) < 8);
+        goToStep("set-up");
+        clickOn(buttonSaying("Put it well"));
+        QVERIFY(desk().planning.plan().troubles.empty());
+        for (const SheetKind* kind : {&guideSheetKind, &gridSheetKind, &landmarksSheetKind}) {
+            const auto sheets = kind->make(desk());
+            QPrinter printer(QPrinter::HighResolution);
+            printer.setOutputFormat(QPrinter::PdfFormat);
+            const QString to = file(kind->id) + ".pdf";
+            printer.setOutputFileName(to);
+            printSheets(sheets, printer);
+            QProcess info;
+            info.start("pdfinfo", {to});
+            QVERIFY(info.waitForFinished(20000));
+            QVERIFY(info.readAllStandardOutput().contains(
+                QString("Pages:           %1").arg(sheets.size()).toUtf8()));
+        }
     }
 
     void everySheetIsSavedFromTheMenuOrSaysWhatItLacks() {

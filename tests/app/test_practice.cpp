@@ -189,6 +189,141 @@ private slots:
         QVERIFY2(!anyLabelSays("a break now"), said());
     }
 
+    void aSittingLaysOneHeadAfterAnotherAndKeepsTheTimes() {
+        photographs();
+        // Two references of the learner's own wait on the shelf; the cast room gives the third.
+        for (int i = 0; i < 2; ++i) {
+            Study own;
+            own.title = "own " + std::to_string(i);
+            own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
+            own.reference.width = 320;
+            own.reference.height = 400;
+            logbook_->add(own);
+        }
+        press(Qt::Key_4, Qt::ControlModifier);
+        auto* heads = visibleNamed<QSpinBox>("Heads of the sitting");
+        heads->setFocus();
+        heads->selectAll();
+        QTest::keyClicks(heads, "3");
+        QTest::keyClick(heads, Qt::Key_Tab);
+        clickOn(buttonSaying("Begin the sitting"));
+        waitForPictures();
+        QCOMPARE(stepId(), std::string("draw"));
+        QVERIFY2(anyLabelSays("Head 1 of 3"), said());
+        QVERIFY(desk().clock.isRunning());
+        QCOMPARE(desk().clock.limit(), std::chrono::seconds(600));
+        const StudyId first = *desk().document.id();
+        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+        clickOn(buttonSaying("Next head"));
+        waitForPictures();
+        QVERIFY2(anyLabelSays("Head 2 of 3"), said());
+        const StudyId second = *desk().document.id();
+        QVERIFY(second != first);
+        clickOn(buttonSaying("Next head"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Head 3 of 3"), said().constData(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(*desk().document.id() != second && desk().clock.isRunning(), 30000);
+        QVERIFY(!buttonSaying("Next head"));
+        clickOn(buttonSaying("End the sitting"));
+        QVERIFY2(!anyLabelSays("Head 3"), said());
+        // Its sketch comes in later, and its time is known.
+        openStudy(first);
+        openSketch(file("sketch.png"));
+        QVERIFY(study().attempt());
+        QVERIFY(study().attempt()->took.count() >= 1);
+    }
+
+    void whenAHeadsTimeAndItsGraceAreOverTheNextIsLaidByItself() {
+        photographs();
+        for (int i = 0; i < 2; ++i) {
+            Study own;
+            own.title = "own " + std::to_string(i);
+            own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
+            own.reference.width = 320;
+            own.reference.height = 400;
+            logbook_->add(own);
+        }
+        desk().sitting.begin(2, std::chrono::seconds(1), std::chrono::seconds(2));
+        waitForPictures();
+        const StudyId first = *desk().document.id();
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("The next head comes in"), said().constData(), 4000);
+        QTRY_VERIFY_WITH_TIMEOUT(*desk().document.id() != first, 6000);
+        QVERIFY2(anyLabelSays("Head 2 of 2"), said());
+        // Another minute is another minute: nothing moves on meanwhile.
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("the sitting with it"), said().constData(), 4000);
+        clickOn(buttonSaying("One more minute"));
+        QVERIFY(!desk().sitting.grace());
+        QTRY_VERIFY_WITH_TIMEOUT(desk().sitting.isOn(), 1);
+    }
+
+    void aDrawingPutAsideIsLookedAtAgainTheNextDayMirroredAndUpsideDown() {
+        const auto [truth, sketch] = photographs();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        openSketch(file("sketch.png"));
+        QVERIFY2(anyLabelSays("look again tomorrow"), said());
+        clickOn(buttonSaying("Put it aside till tomorrow"));
+        QVERIFY(visibleNamed<QListWidget>("Your studies")); // the shelf
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(!buttonSaying("Look again"));
+        // Tomorrow, as the logbook has it.
+        StoredStudy stored = logbook_->load(*desk().document.id());
+        stored.study.attempts[0].drawn = "2026-01-05T18:00:00.000Z";
+        const StudyId id = *desk().document.id();
+        logbook_->save(id, stored.study, {}, stored.revision);
+        closeWindow();
+        openWindow();
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("Look again at the drawing put aside"));
+        waitForPictures();
+        QCOMPARE(*desk().document.id(), id);
+        QVERIFY2(anyLabelSays("with fresh eyes"), said());
+        clickOn(nextButton());
+        QCOMPARE(desk().looking.way(), std::string("mirrored"));
+        clickOn(nextButton());
+        QCOMPARE(desk().looking.way(), std::string("upside-down"));
+        clickOn(nextButton());
+        QCOMPARE(desk().looking.way(), std::string("side-by-side"));
+        QVERIFY2(anyLabelSays("on your sketch"), said());
+    }
+
+    void beforeAndAfterStandSideBySideWithWhatChanged() {
+        openDemo();
+        press(Qt::Key_5, Qt::ControlModifier);
+        waitForProgress();
+        clickOn(buttonSaying("Before and after"));
+        auto* before = visibleNamed<QComboBox>("Before");
+        auto* after = visibleNamed<QComboBox>("After");
+        QVERIFY(before && after);
+        // The first and the last of one sitter to begin with.
+        QCOMPARE(before->currentText().section(',', 0, 0), after->currentText().section(',', 0, 0));
+        QVERIFY(before->currentIndex() < after->currentIndex());
+        QVERIFY2(anyLabelSays("The marks lay"), said());
+        before->setFocus();
+        QTest::keyClick(before, Qt::Key_Home);
+        QVERIFY2(anyLabelSays("The marks lay"), said());
+        for (QPushButton* b : window_->progress()->chart()->findChildren<QPushButton*>())
+            if (b->isVisible()) {
+                clickOn(b);
+                break;
+            }
+        waitForPictures();
+        QCOMPARE(*desk().document.id(), StudyId(1)); // the oldest drawing's study
+    }
+
+    void aPlansHeadsAreSavedAsASpread() {
+        openDemo();
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("Begin today"));
+        clickOn(buttonSaying("Spread of its heads"));
+        QVERIFY2(anyLabelSays("No head of the plan is drawn yet"), said());
+        StoredStudy stored = logbook_->load(1);
+        stored.study.attempts[0].drawn = now();
+        logbook_->save(1, stored.study, {}, stored.revision);
+        chooseFile(file("plan.pdf"), [this] { clickOn(buttonSaying("Spread of its heads")); });
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Saved: "), said().constData(), 20000);
+        QVERIFY(QFileInfo(file("plan.pdf")).size() > 5000);
+    }
+
     void progressIsSaidInWordsAndDrawn() {
         openDemo();
         press(Qt::Key_5, Qt::ControlModifier);

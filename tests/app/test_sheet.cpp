@@ -49,7 +49,7 @@ private slots:
             QTest::keyClick(dialog, Qt::Key_Escape);
         });
         poll.start(30);
-        press(Qt::Key_F1);
+        press(Qt::Key_F1, Qt::ShiftModifier);
         QVERIFY(!told.isEmpty());
         QVERIFY(size.width() <= 1280 && size.height() <= 800);
         const QString all = told.join("; ");

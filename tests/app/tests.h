@@ -17,13 +17,15 @@ std::unique_ptr<QObject> makeMeasuringTest();
 std::unique_ptr<QObject> makePlanningTest();
 std::unique_ptr<QObject> makePracticeTest();
 std::unique_ptr<QObject> makeSheetTest();
+std::unique_ptr<QObject> makeShelfTest();
 std::unique_ptr<QObject> makePictureTest();
 std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
 
 inline std::vector<MakeTest> windowTests() {
-    return {makeCourseTest,  makeCheckTest,   makeLightingTest, makeMarkingTest, makeMeasuringTest, makePlanningTest, makePracticeTest, makeSheetTest,
-            makePictureTest, makeKeepingTest, makeCastRoomTest};
+    return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
+            makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
+            makeKeepingTest,  makeCastRoomTest};
 }
 
 } // namespace zokran::test

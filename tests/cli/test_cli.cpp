@@ -340,6 +340,18 @@ TEST_CASE("measure, light and plan answer in JSON, and refuse in one line") {
     j = nlohmann::json::parse(run("measure h.json --plumb inner_eye_r --unit inner_eye_r outer_eye_r").out);
     CHECK(j["unit"] == "unit");
     CHECK(j["passes"].size() > 5);
+    CHECK(j["passes"][3]["sigma"].get<double>() > 0);
+    j = nlohmann::json::parse(run("measure h.json --triangulate pupil_r pupil_l chin").out);
+    CHECK(j["at_a"]["value"].get<double>() > j["at_a"]["sigma"].get<double>());
+    CHECK(j["at_b"]["value"].get<double>() > 20);
+    j = nlohmann::json::parse(run("measure h.json --mirror inner_eye_r --fit h.fit").out);
+    CHECK(j["value"].get<double>() > 2 * j["sigma"].get<double>());
+    CHECK(j["twin"].size() == 2);
+    CHECK(j["wrapped_ball_radii"].get<double>() == Approx(0.4).margin(0.15));
+    j = nlohmann::json::parse(run("measure h.json --five-eyes brow --fit h.fit").out);
+    CHECK(j["value"].get<double>() == Approx(5).margin(1));
+    j = nlohmann::json::parse(run("measure h.json --double brow nose_base").out);
+    CHECK(j["passes"][0]["by"].get<double>() <= j["passes"][1]["by"].get<double>());
     j = nlohmann::json::parse(run("light h.png h.fit").out);
     CHECK(j["format"] == "zokran-light");
     CHECK(j["azimuth"].get<double>() == Approx(-40).margin(20));
@@ -352,7 +364,9 @@ TEST_CASE("measure, light and plan answer in JSON, and refuse in one line") {
           Approx(110).margin(0.01));
     for (const char* bad :
          {"measure h.json --angle brow", "measure h.json --angle brow nobody", "measure h.json",
-          "measure h.json --mirror inner_eye_l", "light h.fit", "light nothere.png h.fit",
+          "measure h.json --mirror inner_eye_l", "measure h.json --mirror chin --fit h.fit",
+          "measure h.json --ratio brow chin chin chin", "measure h.json --five-eyes brow",
+          "light h.fit", "light nothere.png h.fit",
           "plan --paper A9 --border 1 --head 100", "plan --paper A4 --border 200 --head 100",
           "rectify h.png --paper A4", "rectify nothere.png --paper A4",
           "rectify h.png --paper A4 --corners 1,2,3", "sitter h.json"}) {

@@ -1,6 +1,7 @@
 // Measuring with a pencil, against plane geometry written out by hand and against simulation.
 
-#include "core/measure/measure.h"
+#include "core/construction/lines.h"
+#include "core/measure/kinds.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -25,103 +26,219 @@ MarkSheet triangle() {
     return placed({{Brow, {100, 100}}, {Chin, {100, 500}}, {NoseTip, {400, 100}}});
 }
 
+/// A measurement between marks, in px or in a unit.
+Reading reading(const MeasureKind& kind, const MarkSheet& sheet, const std::vector<Mark>& ends,
+                const std::vector<Mark>& unit = {}) {
+    MeasureGround g;
+    for (Mark m : ends)
+        g.ends.push_back(*sheet.seen(m));
+    g.unit = {1};
+    if (!unit.empty()) {
+        g.unitEnds = {*sheet.seen(unit[0]), *sheet.seen(unit[1])};
+        g.unit = {((*g.unitEnds)[1] - (*g.unitEnds)[0]).norm()};
+    }
+    g.noise = sheet.noiseOrDefault();
+    g.width = sheet.width;
+    g.height = sheet.height;
+    g.marks = &sheet;
+    return read(kind, g);
+}
+
+const Pass& passOf(const Reading& r, Mark mark) {
+    return *std::find_if(r.passes.begin(), r.passes.end(), [&](const Pass& p) { return p.mark == mark; });
+}
+
 } // namespace
 
 TEST_CASE("Ratios, lengths and angles of a right triangle are Euclid's") {
     const MarkSheet t = triangle();
-    CHECK(ratioOf(t, Brow, Chin, Brow, NoseTip).value == Approx(4.0 / 3));
-    CHECK(lengthOf(t, Chin, NoseTip, {}).value == Approx(500));
-    CHECK(lengthOf(t, Chin, NoseTip, {{Brow, NoseTip}}).value == Approx(5.0 / 3));
-    CHECK(angleOf(t, Brow, NoseTip).value == Approx(0).margin(1e-12));
-    CHECK(angleOf(t, Brow, Chin).value == Approx(90));
-    CHECK(angleOf(t, Chin, NoseTip).value == Approx(53.130102)); // rises to the right
-    CHECK(angleOf(t, NoseTip, Chin).value == Approx(53.130102)); // a line has no beginning
-    CHECK(angleBetweenLines(t, Brow, Chin, Chin, NoseTip).value == Approx(36.869898));
-    const auto [atBrow, atChin] = triangulated(t, Brow, Chin, NoseTip);
-    CHECK(atBrow.value == Approx(90));
-    CHECK(atChin.value == Approx(36.869898));
+    CHECK(reading(ratioKind, t, {Brow, Chin, Brow, NoseTip}).value == Approx(4.0 / 3));
+    CHECK(reading(stickKind, t, {Chin, NoseTip}).value == Approx(500));
+    CHECK(reading(stickKind, t, {Chin, NoseTip}, {Brow, NoseTip}).value == Approx(5.0 / 3));
+    CHECK(reading(angleKind, t, {Brow, NoseTip}).value == Approx(0).margin(1e-12));
+    CHECK(reading(angleKind, t, {Brow, Chin}).value == Approx(90));
+    CHECK(reading(angleKind, t, {Chin, NoseTip}).value == Approx(53.130102)); // rises to the right
+    CHECK(reading(angleKind, t, {NoseTip, Chin}).value == Approx(53.130102)); // no beginning
+    CHECK(reading(anglesKind, t, {Brow, Chin, Chin, NoseTip}).value == Approx(36.869898));
+    const Reading third = reading(triangleKind, t, {Brow, Chin, NoseTip});
+    CHECK(third.value == Approx(90));
+    REQUIRE(third.further.size() == 1);
+    CHECK(third.further[0].value == Approx(36.869898));
+    CHECK(third.further[0].sigma > 0);
 }
 
 TEST_CASE("Level, plumb and prolonged lines name what they pass, and by how much they miss") {
     MarkSheet s = triangle();
     s.marks[LipLine] = PlacedMark{PicturePoint(104, 300)};
-    auto misses = missesOfPlumb(s, Brow, {});
-    REQUIRE(misses.size() == 3);
-    CHECK(misses[0].mark == Chin);
-    CHECK(misses[0].by.value == Approx(0).margin(1e-12));
-    CHECK(misses[1].mark == LipLine);
-    CHECK(misses[1].by.value == Approx(4)); // to the right
-    misses = missesOfLevel(s, Brow, {{Brow, NoseTip}});
-    CHECK(misses[0].mark == NoseTip);
-    CHECK(misses[1].by.value == Approx(200.0 / 300)); // below, in the unit
-    misses = missesOfLine(s, Brow, Chin, {});
-    CHECK(misses[0].mark == LipLine);
-    CHECK(misses[0].by.value == Approx(-4)); // on the left hand as one walks down the picture
+    Reading r = reading(plumbKind, s, {Brow});
+    REQUIRE(r.passes.size() == 3);
+    CHECK(r.passes[0].mark == Chin);
+    CHECK(r.passes[0].by == Approx(0).margin(1e-12));
+    CHECK(r.passes[1].mark == LipLine);
+    CHECK(r.passes[1].by == Approx(4)); // to the right
+    r = reading(levelKind, s, {Brow}, {Brow, NoseTip});
+    CHECK(r.passes[0].mark == NoseTip);
+    CHECK(r.passes[1].by == Approx(200.0 / 300)); // below, in the unit
+    r = reading(prolongKind, s, {Brow, Chin});
+    CHECK(r.passes[0].mark == LipLine);
+    CHECK(r.passes[0].by == Approx(-4)); // on the left hand as one walks down the picture
+}
+
+TEST_CASE("A distance laid on once more ends where twice the way leads") {
+    MarkSheet s = triangle();
+    s.marks[LipLine] = PlacedMark{PicturePoint(100, 880)}; // 20 short of twice 400 under the brow
+    const Reading r = reading(doubleKind, s, {Brow, Chin});
+    CHECK(r.spot);
+    CHECK(r.passes[0].mark == LipLine);
+    CHECK(r.value == Approx(20));
+    CHECK(r.lines[0].back().y() == Approx(900));
+    // The landing moves with twice the second end's noise, once the first's, and the mark has its own.
+    CHECK(r.passes[0].sigma == Approx(2 * std::sqrt(4.0 + 1 + 1)).epsilon(0.01));
 }
 
 TEST_CASE("Each doubt is what shaking the marks gives, in 90 to 98 of 100 within two of them") {
     Random random(55);
     const MarkSheet truth = sheetOf(adultHeads().mean, viewAt(pose(25, 5, 4)));
+    using Number = std::pair<double, double>;
+    const auto number = [](const Reading& r) { return Number{r.value, r.sigma}; };
+    const auto pass = [](const Reading& r, Mark m) {
+        return Number{passOf(r, m).by, passOf(r, m).sigma};
+    };
     struct Case {
         const char* name;
-        std::function<Measured(const MarkSheet&)> measure;
+        std::function<Number(const MarkSheet&)> measure;
     };
     const Case cases[] = {
-        {"ratio", [](const MarkSheet& s) { return ratioOf(s, Brow, NoseBase, NoseBase, Chin); }},
-        {"angle", [](const MarkSheet& s) { return angleOf(s, InnerEyeR, InnerEyeL); }},
+        {"ratio that shares a mark",
+         [&](const MarkSheet& s) { return number(reading(ratioKind, s, {Brow, NoseBase, NoseBase, Chin})); }},
+        {"angle", [&](const MarkSheet& s) { return number(reading(angleKind, s, {InnerEyeR, InnerEyeL})); }},
         {"between",
-         [](const MarkSheet& s) { return angleBetweenLines(s, Brow, Chin, PupilR, PupilL); }},
-        {"triangulated",
-         [](const MarkSheet& s) { return triangulated(s, PupilR, Chin, LipLine).first; }},
-        {"length",
-         [](const MarkSheet& s) {
-             return lengthOf(s, Brow, Chin, {{InnerEyeR, OuterEyeR}});
+         [&](const MarkSheet& s) { return number(reading(anglesKind, s, {Brow, Chin, PupilR, PupilL})); }},
+        {"third point",
+         [&](const MarkSheet& s) { return number(reading(triangleKind, s, {PupilR, Chin, LipLine})); }},
+        {"its other angle",
+         [&](const MarkSheet& s) {
+             const Further f = reading(triangleKind, s, {PupilR, Chin, LipLine}).further[0];
+             return Number{f.value, f.sigma};
          }},
-        {"plumb", [](const MarkSheet& s) {
-             for (const Miss& m : missesOfPlumb(s, InnerEyeR, {}))
-                 if (m.mark == NoseWingR)
-                     return m.by;
-             return Measured{};
+        {"length in eyes",
+         [&](const MarkSheet& s) {
+             return number(reading(stickKind, s, {Brow, Chin}, {InnerEyeR, OuterEyeR}));
+         }},
+        {"length that shares a mark with its unit",
+         [&](const MarkSheet& s) {
+             return number(reading(stickKind, s, {InnerEyeR, NoseWingR}, {InnerEyeR, OuterEyeR}));
+         }},
+        {"plumb",
+         [&](const MarkSheet& s) { return pass(reading(plumbKind, s, {InnerEyeR}), NoseWingR); }},
+        {"prolonged, in eyes", [&](const MarkSheet& s) {
+             return pass(reading(prolongKind, s, {Brow, NoseBase}, {InnerEyeR, OuterEyeR}), Chin);
          }}};
     for (const Case& c : cases) {
-        const double exact = c.measure(truth).value;
+        const double exact = c.measure(truth).first;
         int within = 0;
         constexpr int rounds = 600;
         for (int i = 0; i < rounds; ++i) {
             MarkSheet shaken = random.shaken(truth, 2);
             shaken.noise = Pixels{2};
-            const Measured m = c.measure(shaken);
-            within += std::abs(m.value - exact) < 2 * m.sigma;
+            const auto [value, sigma] = c.measure(shaken);
+            within += std::abs(value - exact) < 2 * sigma;
         }
         INFO(c.name << " " << within);
         CHECK(within >= 0.90 * rounds);
         CHECK(within <= 0.98 * rounds);
     }
+    // The unit measured in itself is one, without any doubt.
+    const Reading one = reading(stickKind, truth, {InnerEyeR, OuterEyeR}, {InnerEyeR, OuterEyeR});
+    CHECK(one.value == Approx(1));
+    CHECK(one.sigma == Approx(0).margin(1e-9));
 }
 
 TEST_CASE("Carried over the centre line a mark falls on its twin's true place at any turn") {
     Random random(8);
     for (int i = 0; i < 20; ++i) {
         const View view = viewAt(pose(random.between(-60, 60), random.between(-30, 30), 10));
-        const HeadMarks head = random.head();
-        Fit fit;
-        fit.view = view;
-        fit.head = head;
+        HeadMarks head = random.head();
         const MarkSheet sheet = sheetOf(head, view);
         if (!sheet.seen(InnerEyeL))
             continue;
-        const Mirrored m = mirroredOver(sheet, InnerEyeL, fit, {});
+        MeasureGround g;
+        g.ends = {*sheet.seen(InnerEyeL)};
+        g.unit = {1};
+        g.noise = {2};
+        g.marks = &sheet;
+        g.view = view;
+        g.head = &head;
+        const Reading r = read(mirrorKind, g);
         HeadPoint twin = head[InnerEyeL];
         twin.x() = -twin.x();
-        CHECK((m.twin - view.project(twin)).norm() < 1e-6);
-        CHECK(m.wrapped.value == Approx(2 * std::abs(head[InnerEyeL].x())));
+        CHECK((r.lines[0].back() - view.project(twin)).norm() < 1e-6);
+        CHECK(r.further[1].value == Approx(2 * std::abs(head[InnerEyeL].x())));
+        if (sheet.seen(InnerEyeR)) { // a head the same on both sides has its twin just there
+            REQUIRE(r.further.size() == 3);
+            CHECK(r.further[2].value == Approx(0).margin(1e-6));
+        }
     }
-    Fit fit;
-    CHECK_THROWS_WITH(mirroredOver(triangle(), Chin, fit, {}), Catch::Contains("no twin"));
 }
 
-TEST_CASE("What is not marked, and a line of no length, are told by name") {
-    CHECK_THROWS_WITH(angleOf(triangle(), Brow, Crown), Catch::Contains("crown"));
-    CHECK_THROWS_WITH(angleOf(triangle(), Brow, Brow), Catch::Contains("one spot"));
-    CHECK_THROWS_WITH(ratioOf(triangle(), Brow, Chin, Chin, Chin), Catch::Contains("one spot"));
+TEST_CASE("Five eyes lie across the head as it is turned, each bound where a plain projection has it") {
+    HeadMarks head = adultHeads().mean;
+    for (const double turn : {0.0, 25.0, 50.0, -35.0}) {
+        const View view = viewAt(pose(turn, 5, 0));
+        MeasureGround g;
+        g.ends = {view.project((head[InnerEyeL] + head[InnerEyeR]) / 2)};
+        g.unit = {(view.project(head[InnerEyeL]) - view.project(head[OuterEyeL])).norm()};
+        g.noise = {2};
+        g.view = view;
+        g.head = &head;
+        const Reading r = read(fiveEyesKind, g);
+        const double eye = std::abs(head[OuterEyeL].x() - head[InnerEyeL].x());
+        CHECK(r.value == Approx(2 * std::abs(head[EarTopL].x()) / eye));
+        CHECK(r.value > 4); // the rule is of five
+        CHECK(r.sigma > 0.05); // two corners marked within 2 px are the head's only eyes
+        CHECK(r.value < 6.5);
+        const std::vector<PicturePoint>& row = r.lines.back();
+        CHECK(row.size() == r.lines.size() - 1); // a tick at each bound in sight
+        if (turn == 0)
+            REQUIRE(row.size() == 6);
+        else
+            CHECK(row.size() < 7);
+        CHECK(row.size() >= 4);
+        // In order across the picture, so that none lies behind another.
+        const double way = row.back().x() > row.front().x() ? 1 : -1;
+        for (std::size_t i = 1; i < row.size(); ++i)
+            CHECK(way * (row[i].x() - row[i - 1].x()) > 0);
+    }
+    // From the front the bounds round the eyes are the eyes' own corners, where they are an eye apart.
+    for (const Mark m : {InnerEyeL, InnerEyeR})
+        head[m].x() = (m == InnerEyeL ? 1 : -1) *
+                      std::abs(head[OuterEyeL].x()) / 3;
+    const View front = viewAt(pose(0, 0, 0));
+    MeasureGround g;
+    g.ends = {front.project(head[InnerEyeL])};
+    g.unit = {40};
+    g.noise = {2};
+    g.view = front;
+    g.head = &head;
+    const std::vector<PicturePoint> row = read(fiveEyesKind, g).lines.back();
+    REQUIRE(row.size() == 6);
+    for (const Mark m : {InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR}) {
+        double nearest = 1e9;
+        for (const PicturePoint& p : row)
+            nearest = std::min(nearest, std::abs(p.x() - front.project(head[m]).x()));
+        CHECK(nearest < 0.5);
+    }
+}
+
+TEST_CASE("An end takes hold of the nearest line in sight, where it comes nearest") {
+    GuideLine level{"brow_line", LineKind::Guide, false, {{100, 200}, {300, 200}}},
+        hidden{"chin_line", LineKind::Guide, true, {{100, 260}, {300, 260}}};
+    const std::vector<GuideLine> lines{level, hidden};
+    const auto on = nearestOnLines(lines, {180, 259});
+    REQUIRE(on);
+    CHECK(on->line == "brow_line"); // what is out of sight takes hold of nothing
+    CHECK(on->at.x() == Approx(180));
+    CHECK(on->at.y() == Approx(200));
+    CHECK(nearestOnLines(lines, {20, 200})->at.x() == Approx(100)); // not beyond its end
+    CHECK_FALSE(nearestOnLines({}, {0, 0}));
 }

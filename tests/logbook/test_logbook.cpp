@@ -2,6 +2,7 @@
 #include "logbook/logbook.h"
 #include "logbook/rescue.h"
 #include "logbook/schema.h"
+#include "tests/folder.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -15,15 +16,6 @@ using namespace zokran;
 using namespace zokran::test;
 
 namespace {
-
-struct Folder {
-    std::filesystem::path path;
-    Folder() {
-        std::string name = (std::filesystem::temp_directory_path() / "zokran-log-XXXXXX").string();
-        path = ::mkdtemp(name.data());
-    }
-    ~Folder() { std::filesystem::remove_all(path); }
-};
 
 Study exampleStudy() {
     Study s;

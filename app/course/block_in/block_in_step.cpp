@@ -84,7 +84,7 @@ Scene BlockInStep::guessing(Side side) {
     if (scene.picture.isNull())
         return scene;
     if (study.guess->hasBall())
-        scene.frame = scenes_.headFrame(guessView(*study.guess, study.reference), scene.extent, false);
+        scene.frame = scenes_.seenFrame(guessView(*study.guess, study.reference), scene.extent, false);
     scene.lay<LinesOverlay>(lines);
     scene.tools = {&guessTool_};
     return scene;
@@ -118,7 +118,7 @@ Scene BlockInStep::scene(Side side) {
         // A study that is marked already is opened on its head; while marks are sought the whole
         // photograph may hold the next one.
         if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_))
-            scene.frame = scenes_.headFrame(fit->view, scene.extent, false);
+            scene.frame = scenes_.seenFrame(fit->view, scene.extent, false);
     }
     scene.lay<MarksOverlay>(std::move(shown));
     scene.tools = {&ballTool_, &markTool_};

@@ -14,7 +14,7 @@ QString tr(const char* text) {
 class CheckStep : public Step {
 public:
     explicit CheckStep(Desk& desk) : Step(desk) {
-        for (const auto& make : {makePageStage, makeMarkStage, makeSayStage, makeFindingsStage})
+        for (const auto& make : {makePageStage, makeFreshStage, makeMarkStage, makeSayStage, makeFindingsStage})
             stages_.push_back(make(desk));
     }
     std::string id() const override { return "check"; }

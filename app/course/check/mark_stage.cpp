@@ -63,7 +63,7 @@ Scene MarkStage::askedOnReference() {
     Scene scene = scenes_.picture(Side::Seen);
     if (scene.picture.isNull())
         return scene;
-    scene.frame = scenes_.headFrame(desk_.fit()->view, scene.extent, false);
+    scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent, false);
     MarksShown shown;
     shown.preplaced[*mark] = desk_.study().reference.seen(*mark).value_or(
         PhotoPoint(desk_.fit()->view.project(desk_.fit()->head[*mark])));
@@ -110,6 +110,11 @@ NextThing MarkStage::next() {
             return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")
                         .arg(name),
                     {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Drawn, *mark, *at); }},
+                    leave};
+        // Before the first mark it can still wait for fresh eyes.
+        if (desk_.study().attempt()->marks.seenMarks().empty() && !desk_.selection.lookedAgain())
+            return {tr("Click the %1 on your sketch, or put it aside and look again tomorrow.").arg(name),
+                    {tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }},
                     leave};
         return {tr("Click the %1 on your sketch.").arg(name), leave};
     }

@@ -26,6 +26,6 @@ protected:
 };
 
 using MakeCheckStage = std::unique_ptr<CheckStage>(Desk& desk);
-MakeCheckStage makePageStage, makeMarkStage, makeSayStage, makeFindingsStage;
+MakeCheckStage makePageStage, makeFreshStage, makeMarkStage, makeSayStage, makeFindingsStage;
 
 } // namespace zokran

@@ -13,7 +13,7 @@
 namespace zokran {
 
 DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
-    column_->addWidget(clock_ = new ClockFace(desk_.clock));
+    column_->addWidget(clock_ = new ClockFace(desk_.clock, desk_.sitting));
     addHeading(tr("Draw on paper"));
     addText(tr("One step at a time; the form on the right shows as far as you are. Light lines are "
                "rubbed out again."),

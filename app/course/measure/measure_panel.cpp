@@ -38,17 +38,17 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         });
     }
     about_ = addText({}, "caption");
+    told_ = addText({}, "strong");
     buildGuessing();
     column_->addWidget(list_ = new QListWidget, 1);
     list_->setAccessibleName(tr("Measurements"));
-    list_->setMinimumHeight(120);
+    list_->setMinimumHeight(96);
     list_->setWordWrap(true);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_)
             desk_.selection.takeUp(row);
     });
-    told_ = addText({});
     column_->addWidget(name_ = new QLineEdit);
     name_->setAccessibleName(tr("Name of the measurement"));
     name_->setPlaceholderText(tr("Give it a name"));
@@ -73,6 +73,9 @@ void MeasurePanel::buildGuessing() {
     column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
     connect(guessFirst_, &QCheckBox::clicked, this,
             [this](bool on) { desk_.selection.guessFirst(on); });
+    column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath; ends take hold of them")));
+    connect(guides_, &QCheckBox::clicked, this,
+            [this](bool on) { desk_.selection.measureOnGuides(on); });
     column_->addWidget(guessing_ = new QWidget);
     auto* row = new QHBoxLayout(guessing_);
     row->setContentsMargins(0, 0, 0, 0);
@@ -93,6 +96,8 @@ void MeasurePanel::buildGuessing() {
 
 void MeasurePanel::showGuessing() {
     guessFirst_->setChecked(desk_.selection.guessesFirst());
+    guides_->setChecked(desk_.selection.measuresOnGuides());
+    guides_->setEnabled(desk_.fit().has_value());
     const int waits = desk_.selection.unguessed();
     const auto& measures = desk_.study().measures;
     const bool asked = waits >= 0 && waits < static_cast<int>(measures.size());
@@ -179,6 +184,8 @@ void MeasurePanel::showList() {
              {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
             if (*reading && !(*reading)->passes.empty())
                 told << where.arg(qt(passWords(**reading, learnersBook())));
+        if (const auto& reading = m.onSketch ? drawn : seen; reading && !reading->further.empty())
+            told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersBook())));
         if (m.guessed && (m.onSketch ? drawn : seen))
             told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersBook()));
         if (seen && drawn && seen->passes.empty()) {

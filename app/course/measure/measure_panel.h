@@ -38,7 +38,7 @@ private:
     QLabel *about_, *told_;
     QWidget* guessing_;
     QDoubleSpinBox* guess_;
-    QCheckBox* guessFirst_;
+    QCheckBox *guessFirst_, *guides_;
     QLineEdit* name_;
     QListWidget* list_;
     QPushButton *remove_, *unit_, *usual_;

@@ -1,6 +1,7 @@
 #include "app/course/measure/measure_panel.h"
 #include "app/course/step.h"
 #include "app/document/measuring.h"
+#include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/overlays/measures_overlay.h"
 #include "app/tools/measure_tool.h"
@@ -45,6 +46,8 @@ Scene MeasureStep::scene(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
+    if (desk_.selection.measuresOnGuides())
+        scene.lay<LinesOverlay>(desk_.analysis.lines(side));
     MarksShown marks{desk_.study().marks(side).marks};
     marks.small = true;
     scene.lay<MarksOverlay>(std::move(marks));

@@ -1,6 +1,9 @@
 #include "app/course/set_up/set_up_panel.h"
 
+#include "app/course/scenes.h"
 #include "app/course/set_up/compositions.h"
+#include "app/document/laying_anew.h"
+#include "app/tools/frame_tool.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/fold.h"
 #include "app/widgets/form_drawing.h"
@@ -11,11 +14,13 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QFileDialog>
 #include <QGridLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <QSettings>
 #include <QVBoxLayout>
 
 namespace zokran {
@@ -72,6 +77,7 @@ void putWell(Desk& desk) {
 
 SetUpPanel::SetUpPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     buildNames();
+    buildReference();
     buildPaper();
     buildCompositions();
     troubles_ = addText({}, "strong");
@@ -99,6 +105,83 @@ void SetUpPanel::buildNames() {
     field(tr("&Title"), title_, "title", &Study::title);
     field(tr("&Sitter"), sitter_, "sitter", &Study::sitter);
     sitter_->setPlaceholderText(tr("Whose head it is"));
+}
+
+void SetUpPanel::buildReference() {
+    auto* fold = new Fold(tr("The photograph: frame, turn, mirror, more of them"));
+    auto* grid = new QGridLayout;
+    fold->inside()->addLayout(grid);
+    const auto button = [&](const QString& text, int row, int column, const auto& act) {
+        auto* made = new QPushButton(text);
+        made->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+        grid->addWidget(made, row, column);
+        connect(made, &QPushButton::clicked, this, act);
+        return made;
+    };
+    turn_ = button(tr("Turn a &quarter"), 0, 0, [this] { layReferenceAnew(desk_, LaidAnew::Turned); });
+    mirror_ = button(tr("&Mirror it"), 0, 1, [this] { layReferenceAnew(desk_, LaidAnew::Mirrored); });
+    frame_ = button({}, 1, 0, [this] { frameByItself(); });
+    more_ = button(tr("M&ore of this sitter…"), 1, 1, [this] { takeMore(); });
+    sameSitter_ = new QLabel;
+    sameSitter_->setWordWrap(true);
+    sameSitter_->setProperty(typeProperty, "caption");
+    fold->inside()->addWidget(sameSitter_);
+    column_->addWidget(fold);
+    connect(&desk_.intake, &PhotoIntake::changed, this, [this] { refresh(); });
+}
+
+void SetUpPanel::frameByItself() {
+    if (desk_.study().framing)
+        return frameReference(desk_, std::nullopt);
+    // A head that is known is framed with its neck and some air; else the middle half, to be dragged.
+    const MarkSheet& sheet = desk_.study().reference;
+    const PicturePoint size(sheet.width, sheet.height);
+    Framing f;
+    f.low = size / 4;
+    f.high = 3 * size / 4;
+    if (desk_.fit()) {
+        const QRectF head = Scenes(desk_).headFrame(desk_.fit()->view, QSizeF(sheet.width, sheet.height), false);
+        f.low = {head.left(), head.top()};
+        f.high = {head.right(), head.bottom()};
+    }
+    frameReference(desk_, f);
+}
+
+void SetUpPanel::takeMore() {
+    if (desk_.study().sitter.empty()) {
+        sitter_->setFocus();
+        emit desk_.document.troubled(tr("Give the sitter a name first; it is what keeps their photographs together."));
+        return;
+    }
+    QSettings settings;
+    const QStringList files = QFileDialog::getOpenFileNames(
+        this, tr("More photographs of %1").arg(qt(desk_.study().sitter)),
+        settings.value("folder").toString(), pictureFilter());
+    if (files.isEmpty())
+        return;
+    settings.setValue("folder", QFileInfo(files.first()).absolutePath());
+    desk_.document.saveNow();
+    desk_.intake.take(files, qt(desk_.study().sitter));
+}
+
+void SetUpPanel::showReference() {
+    const Study& s = desk_.study();
+    const bool any = !s.referencePicture.empty();
+    turn_->setEnabled(any && s.attempts.empty());
+    mirror_->setEnabled(any && s.attempts.empty());
+    frame_->setEnabled(any);
+    frame_->setText(s.framing ? tr("&Whole photograph") : tr("&Frame the head"));
+    std::size_t together = 0;
+    if (!s.sitter.empty())
+        desk_.document.attempt([&] { together = desk_.document.logbook().studiesOf(s.sitter).size(); });
+    if (desk_.intake.isRunning())
+        sameSitter_->setText(tr("Taking in %1 of %2…").arg(desk_.intake.done() + 1).arg(desk_.intake.all()));
+    else if (together > 1)
+        sameSitter_->setText(tr("%1 photographs of this sitter are on the shelf. Each one blocked in tells "
+                                "the others more about the head.").arg(together));
+    else
+        sameSitter_->setText(tr("Several photographs of one sitter, blocked in, tell more about the head than "
+                                "one."));
 }
 
 void SetUpPanel::buildPaper() {
@@ -221,6 +304,7 @@ void SetUpPanel::showStudy() {
     const Page& page = s.attempt() ? s.attempt()->page : s.nextPage;
     showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
     setEnabled(desk_.document.isOpen());
+    showReference();
     if (!desk_.document.isOpen())
         return;
     const Placing placing = desk_.planning.placing();

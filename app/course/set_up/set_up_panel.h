@@ -25,10 +25,14 @@ protected:
 
 private:
     void buildNames();
+    void buildReference();
     void buildPaper();
     void buildCompositions();
     void buildPhotograph();
     void showCompositions();
+    void showReference();
+    void frameByItself();
+    void takeMore();
 
     QLineEdit *title_, *sitter_;
     QComboBox* paper_;
@@ -46,7 +50,8 @@ private:
     std::optional<ShownFor> shownFor_;
     std::vector<QPushButton*> compositions_;
     QPushButton* well_;
-    QLabel *troubles_, *layOff_;
+    QLabel *troubles_, *layOff_, *sameSitter_;
+    QPushButton *turn_, *mirror_, *frame_, *more_;
 };
 
 /// Puts the head well on the paper: smaller where it is over-large, and where it has room.

@@ -1,7 +1,9 @@
 #include "app/course/set_up/set_up_panel.h"
 #include "app/course/step.h"
+#include "app/overlays/frame_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/plan_overlay.h"
+#include "app/tools/frame_tool.h"
 #include "app/tools/place_tool.h"
 #include "app/widgets/words.h"
 #include "core/words/plan_words.h"
@@ -19,7 +21,7 @@ QString tr(const char* text) {
 
 class SetUpStep : public Step {
 public:
-    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk) {}
+    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk), frameTool_(desk) {}
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
@@ -31,6 +33,7 @@ private:
     Scene paper();
 
     PlaceTool placeTool_;
+    FrameTool frameTool_;
     StepPanel* panel_ = nullptr;
 };
 
@@ -41,7 +44,16 @@ QString SetUpStep::lacks() const {
 }
 
 Scene SetUpStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.picture(side) : paper();
+    if (side == Side::Drawn)
+        return paper();
+    Scene scene = scenes_.picture(side);
+    scene.frame = {}; // the whole photograph, to be framed
+    if (scene.picture.isNull())
+        return scene;
+    if (desk_.study().framing)
+        scene.lay<FrameOverlay>(*desk_.study().framing);
+    scene.tools = {&frameTool_};
+    return scene;
 }
 
 Scene SetUpStep::paper() {

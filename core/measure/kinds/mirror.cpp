@@ -1,11 +1,23 @@
 #include "core/base/translatable.h"
 #include "core/measure/geometry.h"
 
-#include <algorithm>
-
 namespace zokran {
 
 namespace {
+
+/// The mark whose depth on the head a place takes: the one that lies there, or else the nearest.
+Mark depthOf(const MeasureGround& g, const PicturePoint& at) {
+    if (g.marks)
+        for (Mark m : g.marks->seenMarks())
+            if (*g.marks->seen(m) == at)
+                return m;
+    Mark nearest = Mark::Brow;
+    for (int i = 0; i < markCount; ++i)
+        if ((g.view->project((*g.head)[markAt(i)]) - at).norm() <
+            (g.view->project((*g.head)[nearest]) - at).norm())
+            nearest = markAt(i);
+    return nearest;
+}
 
 /// The number is the distance from the centre line as the picture shows it. With a fitted head the twin
 /// over its centre plane is drawn as well: a mark's own, or of a free place that at the face's depth.
@@ -17,15 +29,19 @@ Reading readMirrored(const MeasureGround& g) {
         r.labelAt = at;
         return r;
     }
-    // The mark nearest to the end lends its depth.
-    const HeadPoint* nearest = &(*g.head)[Mark::Brow];
-    for (const HeadPoint& p : *g.head)
-        if ((g.view->project(p) - at).norm() < (g.view->project(*nearest) - at).norm())
-            nearest = &p;
-    const HeadPoint p = g.view->liftInPlaneOf(*nearest, at);
+    const Mark mark = depthOf(g, at);
+    const HeadPoint p = g.view->liftInPlaneOf((*g.head)[mark], at);
     const PicturePoint centre = g.view->project(HeadPoint(0, p.y(), p.z()));
     const PicturePoint twin = g.view->project(HeadPoint(-p.x(), p.y(), p.z()));
     r.value = (at - centre).norm() / g.unit.value;
+    r.further.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"),
+                         (twin - at).norm() / g.unit.value, 0, ReadingUnit::Length});
+    r.further.push_back({"wrapped_ball_radii", ZOKRAN_WORDS("to its twin, through the head"),
+                         2 * std::abs(p.x()), 0, ReadingUnit::HeadLength});
+    const auto own = g.marks && g.marks->seen(mark) == at ? g.marks->seen(mirrored(mark)) : std::nullopt;
+    if (own && mirrored(mark) != mark)
+        r.further.push_back({"own_twin_off", ZOKRAN_WORDS("from there to the sitter's own twin"),
+                             (twin - *own).norm() / g.unit.value, 0, ReadingUnit::Length});
     r.lines = {{at, centre, twin}};
     for (const PicturePoint& end : {centre, twin}) {
         const double arm = 0.12 * g.unit.value;

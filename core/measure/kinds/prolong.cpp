@@ -19,6 +19,6 @@ Reading readProlonged(const MeasureGround& g) {
 } // namespace
 
 const MeasureKind prolongKind{"prolong", ZOKRAN_WORDS("Prolonged line"),
-                              ZOKRAN_WORDS("Where would this line land?"), 2, readProlonged};
+                              ZOKRAN_WORDS("Where would this line land?"), 2, readProlonged, false};
 
 } // namespace zokran

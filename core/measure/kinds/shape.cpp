@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <cmath>
 #include <fmt/format.h>
-#include <numbers>
 
 namespace zokran {
 
@@ -23,13 +22,19 @@ Reading readShape(const MeasureGround& g) {
         const PicturePoint &a = round[i], &b = round[i + 1], &before = g.ends[(i + n - 1) % n];
         area += (a.x() * b.y() - b.x() * a.y()) / 2;
         middle += a / static_cast<double>(n);
-        const double cosine = (before - a).normalized().dot((b - a).normalized());
-        r.numbers.push_back(
-            {a, fmt::format("{:.0f}°", std::acos(std::clamp(cosine, -1.0, 1.0)) * 180 / std::numbers::pi)});
+        r.numbers.push_back({a, fmt::format("{:.0f}°", cornerAt(a, before, b))});
     }
     // The angles stand inside, off their corners.
     for (Reading::Number& number : r.numbers)
         number.at += 0.18 * (middle - number.at);
+    PicturePoint low = g.ends[0], high = g.ends[0];
+    for (const PicturePoint& end : g.ends) {
+        low = low.cwiseMin(end);
+        high = high.cwiseMax(end);
+    }
+    r.further.push_back({"width_to_height", ZOKRAN_WORDS("as wide as high"),
+                         (high.x() - low.x()) / std::max(1e-9, high.y() - low.y()), 0,
+                         ReadingUnit::Share});
     r.value = std::abs(area) / (g.unit.value * g.unit.value);
     r.lines.push_back(std::move(round));
     r.labelAt = middle;

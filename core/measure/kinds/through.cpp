@@ -5,10 +5,11 @@ namespace zokran {
 
 namespace {
 
-/// A line right across the picture; the number is how far it misses the nearest mark.
+/// A line right across the picture; the number is how far it misses the nearest mark. `way` is the one
+/// to whose right hand misses count above zero.
 Reading readThrough(const MeasureGround& g, const PicturePoint& way) {
     Reading r;
-    r.lines.push_back(acrossPicture(g, g.ends[0], way));
+    r.lines.push_back(acrossPicture(g, g.ends[0], way.cwiseAbs()));
     r.passes = passesOf(g, g.ends[0], way);
     r.value = r.passes.empty() ? 0 : r.passes.front().by;
     r.labelAt = r.lines[0][0]; // at the edge, clear of the face
@@ -20,14 +21,14 @@ Reading readLevel(const MeasureGround& g) {
 }
 
 Reading readPlumb(const MeasureGround& g) {
-    return readThrough(g, {0, 1});
+    return readThrough(g, {0, -1});
 }
 
 } // namespace
 
 const MeasureKind levelKind{"level", ZOKRAN_WORDS("Level line"),
-                            ZOKRAN_WORDS("What lies level with this?"), 1, readLevel};
+                            ZOKRAN_WORDS("What lies level with this?"), 1, readLevel, false};
 const MeasureKind plumbKind{"plumb", ZOKRAN_WORDS("Plumb line"),
-                            ZOKRAN_WORDS("What stands under or over this?"), 1, readPlumb};
+                            ZOKRAN_WORDS("What stands under or over this?"), 1, readPlumb, false};
 
 } // namespace zokran

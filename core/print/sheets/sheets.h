@@ -53,6 +53,17 @@ std::vector<Pose> ballPoses(std::uint32_t seed);
 std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper,
                                    const Phrasebook& book = english());
 
+/// A head on a contact sheet: its reference and its sketch, each without columns where there is none, both of
+/// the shape of half a card (about 0.81 wide to 1 high).
+struct ContactHead {
+    PrintPicture reference, sketch;
+    std::string title, about; ///< one line each; what does not fit is left out
+};
+
+/// Many heads side by side, reference and sketch to a card, on as many sheets as they need.
+std::vector<PrintSheet> contactSheets(const std::string& title, const std::vector<ContactHead>& heads,
+                                      const PaperSize& paper, const Phrasebook& book = english());
+
 /// What lies ready, the order of the steps by the chosen form, and the trade's cautions, on one page.
 PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper,
                           const Phrasebook& book = english());

@@ -1,0 +1,52 @@
+#include "app/course/check/say_panel.h"
+#include "app/course/check/stage.h"
+#include "app/document/fresh_eyes.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("FreshStage", text);
+}
+
+/// A drawing put aside is looked at the next day with fresh eyes, mirrored and upside down, before it is
+/// measured.
+class FreshStage : public CheckStage {
+public:
+    using CheckStage::CheckStage;
+    bool isOn() const override { return !desk_.selection.lookedAgain() && waitsForFreshEyes(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SayPanel(desk_); }
+    Scene scene(Side side) override { return scenes_.headPicture(side); }
+    NextThing next() override;
+
+private:
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+NextThing FreshStage::next() {
+    const Deed done{tr("Go on to the check"), [this] {
+                        desk_.looking.choose("side-by-side");
+                        desk_.selection.lookAgain();
+                    }};
+    const std::string& way = desk_.looking.way();
+    if (way == "mirrored")
+        return {tr("Mirrored, what leans or hangs? Note it, then turn both upside down."),
+                {tr("Upside down"), [this] { desk_.looking.choose("upside-down"); }},
+                done};
+    if (way == "upside-down")
+        return {tr("Upside down there are only shapes. Which are too wide, too long? Then measure."), done};
+    return {tr("You put this drawing aside. Look at it with fresh eyes before it is measured: mirrored first."),
+            {tr("Mirrored"), [this] { desk_.looking.choose("mirrored"); }},
+            done};
+}
+
+std::unique_ptr<CheckStage> makeFreshStage(Desk& desk) {
+    return std::make_unique<FreshStage>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,45 @@
+#pragma once
+
+#include "logbook/bundle.h"
+
+#include <QFuture>
+#include <QObject>
+#include <QString>
+#include <atomic>
+
+namespace zokran {
+
+/// Carries studies to bundles and from them, off the UI thread, with a logbook of its own. One at a time.
+class Carrying : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Carrying(const Logbook& logbook, QObject* parent = nullptr);
+    ~Carrying() override;
+
+    void take(const QString& bundle);
+    /// None: every study, put away or not.
+    void write(const std::vector<StudyId>& studies, const QString& bundle);
+    /// What is in stays in; a bundle half written is not left behind.
+    void stop();
+    bool isRunning() const { return running_; }
+
+signals:
+    void progressed(int percent);
+    void taken(const Imported& imported);
+    void written(const QString& bundle);
+    void failed(const QString& why);
+    /// After any of these, and when it was stopped.
+    void ended();
+
+private:
+    void run(std::function<std::function<void()>()> work);
+    GoesOn goesOn();
+
+    std::filesystem::path folder_;
+    bool running_ = false;
+    std::atomic<bool> stop_{false};
+    QFuture<void> work_;
+};
+
+} // namespace zokran

@@ -1,0 +1,86 @@
+#include "app/document/laying_anew.h"
+
+#include "app/widgets/words.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+#include <QTemporaryDir>
+#include <QTransform>
+#include <QtConcurrent>
+
+namespace zokran {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("LayingAnew", text);
+}
+
+void layMarksAnew(Study& s, LaidAnew how) {
+    const MarkSheet before = s.reference;
+    s.reference = laidAnew(how, before);
+    const auto place = [&](auto& at) { at = laidAnew(how, at, before.width, before.height); };
+    const auto lay = [&](std::vector<Anchor>& anchors) {
+        for (Anchor& a : anchors)
+            if (!a.mark)
+                place(a.at);
+            else if (how == LaidAnew::Mirrored)
+                a.mark = mirrored(*a.mark);
+    };
+    for (Measurement& m : s.measures)
+        lay(m.anchors);
+    lay(s.unit);
+    if (s.framing) {
+        Framing f;
+        f.low = laidAnew(how, s.framing->low, before.width, before.height);
+        f.high = laidAnew(how, s.framing->high, before.width, before.height);
+        s.framing = within(f, s.reference.width, s.reference.height);
+    }
+    // Judged by eye on the photograph as it lay.
+    s.guess.reset();
+    s.lighting.reset();
+}
+
+} // namespace
+
+void layReferenceAnew(Desk& desk, LaidAnew how) {
+    const QString name = desk.pictureName(Side::Seen);
+    const QImage photograph = desk.photograph(Side::Seen);
+    if (photograph.isNull())
+        return;
+    if (!desk.study().attempts.empty()) {
+        emit desk.document.troubled(tr("A sketch was drawn from this photograph as it lies. Begin a new "
+                                       "study to draw it another way round."));
+        return;
+    }
+    auto folder = std::make_shared<QTemporaryDir>();
+    const QString file = folder->filePath(QFileInfo(name).completeBaseName().section('-', 1) +
+                                          (how == LaidAnew::Mirrored ? "-mirrored" : "-turned") + ".jpg");
+    auto* watcher = new QFutureWatcher<QImage>(&desk);
+    QObject::connect(watcher, &QFutureWatcher<QImage>::finished, &desk, [=, &desk, id = desk.document.id()] {
+        watcher->deleteLater();
+        const QImage laid = watcher->result();
+        if (desk.document.id() != id || desk.pictureName(Side::Seen) != name)
+            return; // the bench has moved on
+        desk.document.attempt([&] {
+            if (laid.isNull())
+                throw StorageError(tr("%1: the picture cannot be written").arg(folder->path()).toStdString());
+            const std::string kept = desk.document.logbook().keepPicture(file.toStdString());
+            desk.pictures.put(qt(kept), laid);
+            desk.document.edit(how == LaidAnew::Mirrored ? tr("Mirror the photograph")
+                                                         : tr("Turn the photograph"),
+                               {}, [&](Study& s) {
+                                   s.referencePicture = kept;
+                                   layMarksAnew(s, how);
+                               });
+        });
+    });
+    watcher->setFuture(QtConcurrent::run([photograph, file, how, folder] {
+        constexpr int quality = 95;
+        const QImage laid = how == LaidAnew::Mirrored ? photograph.mirrored(true, false)
+                                                      : photograph.transformed(QTransform().rotate(90));
+        return laid.save(file, "JPG", quality) ? laid : QImage();
+    }));
+}
+
+} // namespace zokran

@@ -1,0 +1,52 @@
+#include "app/print/contact_sheet.h"
+
+#include "app/document/pictures.h"
+#include "app/print/sheet_kind.h"
+#include "app/widgets/words.h"
+#include "core/print/sheets/sheets.h"
+#include "core/print/write.h"
+
+#include <QtConcurrent>
+
+namespace zokran {
+
+ContactSheet::~ContactSheet() {
+    stop();
+}
+
+void ContactSheet::stop() {
+    stop_ = true;
+    work_.waitForFinished();
+}
+
+void ContactSheet::write(const Logbook& logbook, const std::string& title,
+                         const std::vector<StudySummary>& studies, const QString& file) {
+    stop();
+    stop_ = false;
+    work_ = QtConcurrent::run([this, folder = logbook.folder(), mayWrite = !logbook.isLookOnly(), title,
+                               studies, file] {
+        try {
+            constexpr QSize half(260, 320); // some 250 dots to the inch on a card
+            std::vector<ContactHead> heads;
+            for (const StudySummary& s : studies) {
+                if (stop_)
+                    return;
+                ContactHead head;
+                head.title = s.title;
+                head.about = s.sitter + (s.sitter.empty() || s.drawn.empty() ? "" : ", ") + s.drawn.substr(0, 10);
+                for (const auto& [picture, name] :
+                     {std::pair{&head.reference, s.referencePicture}, {&head.sketch, s.sketchPicture}})
+                    if (const QImage small = smallPicture(folder, qt(name), half, mayWrite); !small.isNull())
+                        *picture = printed(small);
+                heads.push_back(std::move(head));
+                emit progressed(static_cast<int>(100 * heads.size() / studies.size()));
+            }
+            writeSheets(contactSheets(title, heads, paperNamed("a4"), learnersBook()), file.toStdString());
+            emit written(file);
+        } catch (const std::exception& e) {
+            emit failed(QString::fromUtf8(e.what()));
+        }
+    });
+}
+
+} // namespace zokran

@@ -1,0 +1,93 @@
+#include "app/widgets/language.h"
+
+#include "core/base/data_folder.h"
+#include "core/base/json_file.h"
+
+#include <QApplication>
+#include <QLibraryInfo>
+#include <QLocale>
+#include <memory>
+
+namespace zokran {
+
+namespace {
+
+QString stretched(const QString& source) {
+    static const std::map<QChar, QChar> accents = {{'a', u'á'}, {'e', u'ë'}, {'i', u'î'}, {'o', u'ø'}, {'u', u'ü'},
+                                                   {'A', u'Å'}, {'E', u'É'}, {'O', u'Ö'}, {'S', u'Š'}, {'T', u'Ŧ'}};
+    QString text;
+    bool inFigure = false; // {name} stays as it is
+    for (const QChar& c : source) {
+        inFigure = c == '{' || (inFigure && c != '}');
+        const auto accent = accents.find(c);
+        text += inFigure || accent == accents.end() ? c : accent->second;
+    }
+    // A third longer, in words that may be broken like any others.
+    for (int more = static_cast<int>(source.size() + 2) / 3; more > 0; more -= 5)
+        text += source.contains(' ') ? QStringLiteral(" ~~~~").left(more) : QString(std::min(more, 5), '~');
+    return text;
+}
+
+} // namespace
+
+Translation::Translation(const std::string& language) {
+    if (language == stretchedLanguage) {
+        stretched_ = true;
+        return;
+    }
+    readJson(dataFolder() / "translations" / (language + ".json"), "zokran-words", [&](const nlohmann::json& j) {
+        for (const auto& [english, said] : j.at("words").items())
+            words_[english] = QString::fromStdString(said.get<std::string>());
+        return 0;
+    });
+}
+
+QString Translation::translate(const char* context, const char* source, const char*, int) const {
+    // Qt's own dialogs have their own translators.
+    if (context && context[0] == 'Q' && !stretched_)
+        return {};
+    if (stretched_)
+        return stretched(QString::fromUtf8(source));
+    const auto said = words_.find(source);
+    return said == words_.end() ? QString() : said->second;
+}
+
+const std::vector<Language>& languages() {
+    static const std::vector<Language> all = {{"en", "English"}, {"de", "Deutsch"}};
+    return all;
+}
+
+std::string speak(QApplication& app, const std::string& code) {
+    static std::unique_ptr<Translation> words;
+    static std::unique_ptr<QTranslator> qtsOwn;
+    if (words)
+        QCoreApplication::removeTranslator(words.get());
+    if (qtsOwn)
+        QCoreApplication::removeTranslator(qtsOwn.get());
+    words.reset();
+    qtsOwn.reset();
+    const QLocale system = QLocale::system();
+    std::string taken = code.empty() ? system.name().section('_', 0, 0).toStdString() : code;
+    const bool known = taken == stretchedLanguage ||
+                       std::any_of(languages().begin(), languages().end(),
+                                   [&](const Language& l) { return taken == l.code; });
+    if (!known)
+        taken = "en";
+    const QString name = QString::fromStdString(taken);
+    QLocale::setDefault(taken == stretchedLanguage || system.name().startsWith(name) ? system : QLocale(name));
+    app.setLayoutDirection(QLocale().textDirection());
+    if (taken == "en")
+        return taken;
+    try {
+        words = std::make_unique<Translation>(taken);
+        QCoreApplication::installTranslator(words.get());
+    } catch (const std::exception&) {
+        return "en"; // an installation without its translations still works
+    }
+    qtsOwn = std::make_unique<QTranslator>();
+    if (qtsOwn->load("qtbase_" + name, QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+        QCoreApplication::installTranslator(qtsOwn.get());
+    return taken;
+}
+
+} // namespace zokran

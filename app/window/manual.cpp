@@ -1,0 +1,95 @@
+#include "app/window/manual.h"
+
+#include "core/base/data_folder.h"
+
+#include <QFile>
+#include <QHBoxLayout>
+#include <QImage>
+#include <QListWidget>
+#include <QTextStream>
+#include <QUrl>
+
+namespace zokran {
+
+namespace {
+
+/// In the order they are read.
+constexpr const char* names[] = {"index", "set-up", "block-in", "guides",   "measure",  "draw", "check",
+                                 "light", "keep",   "shelf",    "practice", "progress", "words"};
+
+QString fileOf(const QString& page) {
+    return QString::fromStdString((manualFolder() / (page.toStdString() + ".md")).string());
+}
+
+/// A page's own heading.
+QString titleOf(const QString& page) {
+    QFile file(fileOf(page));
+    if (!file.open(QIODevice::ReadOnly))
+        return page;
+    return QTextStream(&file).readLine().section("# ", 1);
+}
+
+} // namespace
+
+QVariant ManualPage::loadResource(int type, const QUrl& name) {
+    if (type != QTextDocument::ImageResource)
+        return QTextBrowser::loadResource(type, name);
+    const QImage image(source().resolved(name).toLocalFile());
+    const int room = static_cast<int>((viewport()->width() - 40) * devicePixelRatioF());
+    if (image.isNull() || room < 80)
+        return image;
+    QImage fitted = image.width() > room ? image.scaledToWidth(room, Qt::SmoothTransformation) : image;
+    fitted.setDevicePixelRatio(devicePixelRatioF());
+    return fitted;
+}
+
+void ManualPage::resizeEvent(QResizeEvent* event) {
+    QTextBrowser::resizeEvent(event);
+    if (event->size().width() != event->oldSize().width())
+        reload();
+}
+
+Manual::Manual(QWidget* parent) : QDialog(parent) {
+    setWindowTitle(tr("Manual"));
+    resize(920, 680);
+    auto* row = new QHBoxLayout(this);
+    row->addWidget(pages_ = new QListWidget);
+    pages_->setAccessibleName(tr("Pages of the manual"));
+    pages_->setFixedWidth(200);
+    row->addWidget(text_ = new ManualPage, 1);
+    text_->setAccessibleName(tr("The page"));
+    text_->document()->setDocumentMargin(16);
+    for (const char* name : names) {
+        auto* item = new QListWidgetItem(titleOf(name));
+        item->setData(Qt::UserRole, QString(name));
+        pages_->addItem(item);
+    }
+    connect(pages_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+        if (item)
+            text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
+    });
+    // A link followed in the text is shown in the list too.
+    connect(text_, &QTextBrowser::sourceChanged, this, [this](const QUrl& url) {
+        for (int i = 0; i < pages_->count(); ++i)
+            if (url.fileName() == pages_->item(i)->data(Qt::UserRole).toString() + ".md")
+                pages_->setCurrentRow(i);
+    });
+}
+
+void Manual::open(const QString& page) {
+    int at = 0;
+    for (int i = 0; i < pages_->count(); ++i)
+        if (pages_->item(i)->data(Qt::UserRole).toString() == page)
+            at = i;
+    pages_->setCurrentRow(at);
+    show();
+    raise();
+    activateWindow();
+    text_->setFocus();
+}
+
+QString Manual::page() const {
+    return pages_->currentItem() ? pages_->currentItem()->data(Qt::UserRole).toString() : QString();
+}
+
+} // namespace zokran

@@ -1,0 +1,27 @@
+#include "core/head/laid_anew.h"
+
+#include <utility>
+
+namespace zokran {
+
+PicturePoint laidAnew(LaidAnew how, const PicturePoint& at, double width, double height) {
+    return how == LaidAnew::Mirrored ? PicturePoint(width - at.x(), at.y())
+                                     : PicturePoint(height - at.y(), at.x());
+}
+
+MarkSheet laidAnew(LaidAnew how, const MarkSheet& sheet) {
+    MarkSheet laid = sheet;
+    if (how == LaidAnew::Turned)
+        std::swap(laid.width, laid.height);
+    if (laid.ball)
+        laid.ball->centre = laidAnew(how, laid.ball->centre, sheet.width, sheet.height);
+    for (int i = 0; i < markCount; ++i) {
+        const Mark from = markAt(i), to = how == LaidAnew::Mirrored ? mirrored(from) : from;
+        auto& placed = laid.marks[to] = sheet.marks[from];
+        if (placed && placed->at)
+            placed->at = laidAnew(how, *placed->at, sheet.width, sheet.height);
+    }
+    return laid;
+}
+
+} // namespace zokran
