@@ -93,7 +93,7 @@ void ClockFace::refresh() {
     else
         words = limit.count() ? tr("left of %1 minutes").arg(limit.count() / 60) : tr("so far");
     if (set && sitting_.isOn())
-        words = tr("Head %1 of %2. ").arg(sitting_.at()).arg(sitting_.heads()) + words;
+        words = tr("Head %1 of %2 · ").arg(sitting_.at()).arg(sitting_.heads()) + words;
     words_->setText(words);
     next_->setVisible(sitting_.isOn() && sitting_.at() < sitting_.heads());
     end_->setVisible(sitting_.isOn());

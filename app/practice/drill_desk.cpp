@@ -90,7 +90,7 @@ DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), doc
         places_.push_back(at);
         showPlaces();
     });
-    question_->setText(tr("A minute each, with the answer at once. Choose one."));
+    question_->setText(tr("A minute each, with the answer at once."));
     answer_->hide();
     next_->hide();
     refreshList();

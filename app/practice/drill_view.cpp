@@ -15,6 +15,7 @@ DrillView::DrillView(QWidget* parent) : QWidget(parent) {
 }
 
 void DrillView::show(const QImage& picture) {
+    asked_ = true;
     picture_ = picture;
     cross_ = {picture.width() / 2.0, picture.height() / 2.0};
     update();
@@ -48,7 +49,8 @@ void DrillView::paintEvent(QPaintEvent*) {
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     if (picture_.isNull()) {
         painter.setPen(Theme::current().quiet);
-        painter.drawText(rect(), Qt::AlignCenter, tr("The cast room sets it up…"));
+        painter.drawText(rect(), Qt::AlignCenter,
+                         asked_ ? tr("The cast room sets it up…") : tr("Choose a drill; each takes a minute."));
         return;
     }
     painter.drawImage(frame(), picture_);

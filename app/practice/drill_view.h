@@ -35,7 +35,7 @@ private:
 
     QImage picture_;
     std::vector<PicturePoint> places_;
-    bool asks_ = false;
+    bool asks_ = false, asked_ = false;
     PicturePoint cross_{0, 0};
 };
 

@@ -89,7 +89,7 @@ void Shelf::buildFinding(QVBoxLayout* column) {
         made->setToolTip(name);
         made->addItems(choices);
         made->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        made->setMinimumContentsLength(12);
+        made->setMinimumContentsLength(9);
         made->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         row->addWidget(made, 1);
         return made;
@@ -101,6 +101,10 @@ void Shelf::buildFinding(QVBoxLayout* column) {
                  tr("Looking down")});
     finding_ = box(tr("What is to be mended"), {});
     order_ = box(tr("Order"), {tr("Last changed first"), tr("Last drawn first"), tr("By title"), tr("By sitter")});
+    row->addWidget(contact_ = new QPushButton(tr("&Contact sheet…")));
+    row->addWidget(bundle_ = new QPushButton(tr("Save as a &bundle…")));
+    connect(contact_, &QPushButton::clicked, this, &Shelf::saveContactSheet);
+    connect(bundle_, &QPushButton::clicked, this, [this] { saveBundle(false); });
     connect(which_, &QComboBox::activated, this, &Shelf::refresh);
     for (QComboBox* other : {sitter_, held_, finding_, order_})
         connect(other, &QComboBox::activated, this, &Shelf::fill);
@@ -211,8 +215,6 @@ void Shelf::buildButtons(QVBoxLayout* column) {
     button(tr("&New study from a photograph…"), [this] { emit newStudy(); });
     button(tr("A &folder of photographs…"), [this] { emit folderWanted(); });
     row->addStretch();
-    contact_ = button(tr("&Contact sheet…"), [this] { saveContactSheet(); });
-    bundle_ = button(tr("Save as a &bundle…"), [this] { saveBundle(false); });
     putBack_ = button(tr("Put the last one &back"), [this] {
         desk_.document.attempt([&] {
             for (StudyId id : which_->currentIndex() == 0 ? away_ : chosenIds())

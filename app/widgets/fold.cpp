@@ -18,6 +18,9 @@ Fold::Fold(const QString& title, QWidget* parent)
     button_->setArrowType(Qt::RightArrow);
     button_->setProperty("role", "fold");
     button_->setMinimumHeight(28);
+    // A long name is cut at the panel's edge and does not push the panel out.
+    button_->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Fixed);
+    button_->setMinimumWidth(40);
     column->addWidget(button_, 0, Qt::AlignLeft);
     inside_->setContentsMargins(0, 0, 0, 0);
     inside_->setSpacing(6);

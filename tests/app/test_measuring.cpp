@@ -206,11 +206,11 @@ private slots:
         clickOn(buttonSaying("Angle to level"));
         QVERIFY(!seen()->scene().find<LinesOverlay>());
         tick("Guides underneath; ends take hold of them");
-        const auto* lines = seen()->scene().find<LinesOverlay>();
-        QVERIFY(lines);
+        const std::vector<GuideLine> lines = linesOn(seen());
+        QVERIFY(!lines.empty());
         // Beside a line, clear of any mark: the end lies on the line.
         PicturePoint on(0, 0);
-        for (const GuideLine& line : lines->lines) {
+        for (const GuideLine& line : lines) {
             if (line.hidden || line.points.size() < 8)
                 continue;
             const PicturePoint at = line.points[line.points.size() / 2];
@@ -226,7 +226,7 @@ private slots:
         click(seen(), spot(seen(), on) + QPoint(3, 2));
         QCOMPARE(int(desk().selection.laying().anchors.size()), 1);
         const PicturePoint held = desk().selection.laying().anchors[0].at;
-        const auto nearest = nearestOnLines(lines->lines, held);
+        const auto nearest = nearestOnLines(lines, held);
         QVERIFY((nearest->at - held).norm() < 1e-6);
         tick("Guides underneath; ends take hold of them");
         QVERIFY(!seen()->scene().find<LinesOverlay>());

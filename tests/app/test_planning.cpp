@@ -147,7 +147,7 @@ private slots:
         desk().document.saveNow();
         QVERIFY(logbook_->load(*desk().document.id()).study.framing == study().framing);
         goToStep("set-up");
-        unfold("The photograph: frame, turn, mirror, more of them");
+        unfold("The photograph itself");
         clickOn(buttonSaying("Whole photograph"));
         QVERIFY(!study().framing);
         clickOn(buttonSaying("Frame the head"));
@@ -171,7 +171,7 @@ private slots:
         const PhotoMarks before = study().reference;
         const double turn = desk().fit()->view.pose().turn.value, lean = desk().fit()->view.pose().lean.value;
         goToStep("set-up");
-        unfold("The photograph: frame, turn, mirror, more of them");
+        unfold("The photograph itself");
         clickOn(buttonSaying("Mirror it"));
         QTRY_VERIFY_WITH_TIMEOUT(!(study().reference == before), 10000);
         waitForPictures();
@@ -199,7 +199,7 @@ private slots:
     void aReferenceThatWasDrawnFromStaysAsItLies() {
         openDemo();
         goToStep("set-up");
-        unfold("The photograph: frame, turn, mirror, more of them");
+        unfold("The photograph itself");
         QVERIFY(!buttonSaying("Mirror it")->isEnabled());
         QVERIFY(!buttonSaying("Turn a quarter")->isEnabled());
     }
@@ -209,7 +209,7 @@ private slots:
         QVERIFY(QFile::copy(file("head.png"), file("second.png")));
         openReference(file("head.png"));
         goToStep("set-up");
-        unfold("The photograph: frame, turn, mirror, more of them");
+        unfold("The photograph itself");
         clickOn(buttonSaying("More of this sitter"));
         QVERIFY2(anyLabelSays("Give the sitter a name first"), said());
         auto* sitter = visibleNamed<QLineEdit>("Sitter");
@@ -240,8 +240,9 @@ private slots:
         for (auto& placed : shifted.marks)
             if (placed && placed->at)
                 *placed->at += PicturePoint(corner.x(), corner.y());
-        const double high = (*shifted.seen(Mark::Chin) - *shifted.seen(Mark::Crown)).norm();
-        QVERIFY2(high < 0.11 * wide.height(), qPrintable(QString::number(high)));
+        // Its hair hides the crown: from brow to chin is about half the head.
+        const double half = (*shifted.seen(Mark::Chin) - *shifted.seen(Mark::Brow)).norm();
+        QVERIFY2(half < 0.05 * wide.height(), qPrintable(QString::number(half)));
         openReference(file("wall.png"));
         goToStep("set-up");
         drag(seen(), spot(seen(), {corner.x() + 2.0, corner.y() + 2.0}),
@@ -252,7 +253,8 @@ private slots:
         QVERIFY(desk().fit());
         QVERIFY(std::abs(toDegrees(desk().fit()->view.pose().turn).value - 35) < 8);
         goToStep("set-up");
-        clickOn(buttonSaying("Put it well"));
+        if (!desk().planning.plan().troubles.empty())
+            clickOn(buttonSaying("Put it well"));
         QVERIFY(desk().planning.plan().troubles.empty());
         for (const SheetKind* kind : {&guideSheetKind, &gridSheetKind, &landmarksSheetKind}) {
             const auto sheets = kind->make(desk());
@@ -260,7 +262,15 @@ private slots:
             printer.setOutputFormat(QPrinter::PdfFormat);
             const QString to = file(kind->id) + ".pdf";
             printer.setOutputFileName(to);
-            printSheets(sheets, printer);
+            printer.setFullPage(true);
+            {
+                QPainter painter(&printer);
+                for (std::size_t i = 0; i < sheets.size(); ++i) {
+                    if (i > 0)
+                        QVERIFY(printer.newPage());
+                    paintSheet(painter, sheets[i], printer.resolution() / 25.4);
+                }
+            }
             QProcess info;
             info.start("pdfinfo", {to});
             QVERIFY(info.waitForFinished(20000));

@@ -41,6 +41,9 @@ Scene DrawStep::scene(Side side) {
 NextThing DrawStep::next() {
     const Deed photograph{tr("Open the sketch's photograph…"),
                           [this] { emit desk_.choosePicture(Side::Drawn); }};
+    if (!desk_.fit())
+        return {tr("Draw what you see; block in now, or when it is drawn."), photograph,
+                Deed{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
     const FormKind* form = forms().front();
     for (const FormKind* each : forms())
         if (each->id == desk_.study().form)

@@ -108,7 +108,7 @@ void SetUpPanel::buildNames() {
 }
 
 void SetUpPanel::buildReference() {
-    auto* fold = new Fold(tr("The photograph: frame, turn, mirror, more of them"));
+    auto* fold = new Fold(tr("The photograph itself"));
     auto* grid = new QGridLayout;
     fold->inside()->addLayout(grid);
     const auto button = [&](const QString& text, int row, int column, const auto& act) {
