@@ -24,6 +24,7 @@ Readings::Readings(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     int row = 0;
     for (const Angle angle : angles) {
         Row r{angle, label("reading"), label("strong"), label("caption")};
+        r.drawn->setWordWrap(true);
         r.figure->setMinimumWidth(70);
         r.figure->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         r.figure->setAccessibleName(qt(nameOf(angle, learnersBook())));

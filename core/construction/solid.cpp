@@ -245,10 +245,10 @@ std::vector<SurfacePoint> HeadSolid::along(const SkinPath& path) const {
     std::vector<SurfacePoint> points;
     points.reserve(path.places.size());
     for (const SkinPath::Place& place : path.places) {
-        const auto& [a, b, c] = skin_.triangles[place.triangle];
+        const auto& corners = skin_.triangles[place.triangle];
         auto mixed = [&](const std::vector<Eigen::Vector3d>& of) {
-            return Eigen::Vector3d((1 - place.v - place.w) * of[a] + place.v * of[b] +
-                                   place.w * of[c]);
+            return Eigen::Vector3d((1 - place.v - place.w) * of[corners[0]] + place.v * of[corners[1]] +
+                                   place.w * of[corners[2]]);
         };
         points.push_back({mixed(skin_.points), mixed(normals_).normalized()});
     }

@@ -176,7 +176,7 @@ private slots:
         paper->setFocus();
         QTest::keyClick(paper, Qt::Key_Down);
         QCOMPARE(desk().page.flat()->paper, (PaperSize{{297}, {420}}));
-        tick("Even the light, strengthen the pencil");
+        tick("Even light, stronger pencil");
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY(!desk().page.isAdjusting());
         waitForPictures();

@@ -76,7 +76,7 @@ private slots:
         QCOMPARE(int(study().measures.size()), 1);
         QVERIFY(study().measures[0].onSketch && !study().measures[0].anchors[0].mark);
         list()->setCurrentRow(0);
-        clickOn(buttonSaying("Make it the unit"));
+        clickOn(buttonSaying("As the unit"));
         QVERIFY2(list()->item(0)->text().contains("drawn 1.00 eyes"),
                  qPrintable(list()->item(0)->text()));
         undo();
@@ -138,7 +138,7 @@ private slots:
         }
         clickOn(buttonSaying("Lay it"));
         list()->setCurrentRow(1);
-        clickOn(buttonSaying("Make it the unit"));
+        clickOn(buttonSaying("As the unit"));
         QVERIFY2(list()->item(1)->text().contains("seen 1.00 eyes"), qPrintable(list()->item(1)->text()));
         clickOn(buttonSaying("The nearer eye as the unit"));
         QVERIFY(!list()->item(1)->text().contains("seen 1.00 eyes"));
@@ -205,7 +205,7 @@ private slots:
         goToStep("measure");
         clickOn(buttonSaying("Angle to level"));
         QVERIFY(!seen()->scene().find<LinesOverlay>());
-        tick("Guides underneath; ends take hold of them");
+        tick("Guides underneath");
         const std::vector<GuideLine> lines = linesOn(seen());
         QVERIFY(!lines.empty());
         // Beside a line, clear of any mark: the end lies on the line.
@@ -228,7 +228,7 @@ private slots:
         const PicturePoint held = desk().selection.laying().anchors[0].at;
         const auto nearest = nearestOnLines(lines, held);
         QVERIFY((nearest->at - held).norm() < 1e-6);
-        tick("Guides underneath; ends take hold of them");
+        tick("Guides underneath");
         QVERIFY(!seen()->scene().find<LinesOverlay>());
     }
 

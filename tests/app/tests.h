@@ -11,6 +11,7 @@ using MakeTest = std::function<std::unique_ptr<QObject>()>;
 
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
+std::unique_ptr<QObject> makeLanguageTest();
 std::unique_ptr<QObject> makeLightingTest();
 std::unique_ptr<QObject> makeMarkingTest();
 std::unique_ptr<QObject> makeMeasuringTest();
@@ -25,7 +26,7 @@ std::unique_ptr<QObject> makeCastRoomTest();
 inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
-            makeKeepingTest,  makeCastRoomTest};
+            makeKeepingTest,  makeCastRoomTest, makeLanguageTest};
 }
 
 } // namespace zokran::test

@@ -11,6 +11,7 @@
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "app/window/bench.h"
+#include "app/progress/progress_place.h"
 #include "app/window/main_window.h"
 #include "cast/stand_in_camera.h"
 #include "core/construction/forms.h"
@@ -197,7 +198,8 @@ protected:
     }
     QPushButton* buttonSaying(const QString& text, const QWidget* in = nullptr) {
         for (QPushButton* b : (in ? in : window_.get())->findChildren<QPushButton*>())
-            if (b->isVisible() && b->text().remove('&').contains(text))
+            if (b->isVisible() &&
+                (b->text().isEmpty() ? b->accessibleName() : b->text().remove('&')).contains(text))
                 return b;
         return nullptr;
     }

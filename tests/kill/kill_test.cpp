@@ -97,7 +97,8 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
                 desk.document.open(all[static_cast<std::size_t>(below(static_cast<int>(all.size())))].id);
         } else if (what < 19) {
             const auto all = desk.document.logbook().studies();
-            desk.document.logbook().putAway(all.back().id, true);
+            if (all.size() > 1)
+                desk.document.logbook().putAway(all.back().id, true);
         } else {
             QTest::keyClick(window, Qt::Key_Z, Qt::ControlModifier);
         }
@@ -190,7 +191,10 @@ int run(const std::string& program, int rounds, unsigned seed) {
         ::waitpid(child.pid, &status, 0);
         const auto told = readTold(in);
         std::fclose(in);
-        killedBusy += ready && WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL;
+        const bool atWork = ready && WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL;
+        killedBusy += atWork;
+        if (!atWork)
+            std::printf("round %d: the program ended by itself, status %d\n", round, status);
         if (!isWhole(folder + "/book/logbook.sqlite")) {
             ++broken;
             std::printf("round %d: the logbook is not whole\n", round);

@@ -27,7 +27,7 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addLayout(grid);
     width_ = addNumber(grid, tr("Its &width"), 20, 5000, tr(" mm"));
     height_ = addNumber(grid, tr("Its hei&ght"), 20, 5000, tr(" mm"));
-    column_->addWidget(evened_ = new QCheckBox(tr("&Even the light, strengthen the pencil")));
+    column_->addWidget(evened_ = new QCheckBox(tr("&Even light, stronger pencil")));
     addText(tr("The photograph itself is kept as it came."), "caption");
     auto* again = new QPushButton(tr("Loo&k for the page again"));
     column_->addWidget(again);

@@ -22,6 +22,7 @@ LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         places->addWidget(*label = new QLabel, 1, Qt::AlignTop);
         (*label)->setProperty("type", "caption");
         (*label)->setTextFormat(Qt::PlainText);
+        (*label)->setWordWrap(true);
     }
     column_->addLayout(places);
     buildShown();
@@ -93,6 +94,8 @@ void LightPanel::buildShown() {
     row->addWidget(form_ = new QComboBox, 1);
     name->setBuddy(form_);
     form_->setAccessibleName(tr("On the right"));
+    form_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    form_->setMinimumContentsLength(8);
     form_->addItem(tr("The head's form"), "head");
     form_->addItem(tr("Your sketch"), "sketch");
     for (const BasicForm& form : basicForms())
@@ -104,7 +107,7 @@ void LightPanel::buildShown() {
         connect(check, &QCheckBox::clicked, this, act);
         return check;
     };
-    squint_ = box(tr("S&quint: pictures in these values"),
+    squint_ = box(tr("S&quint both pictures"),
                   [this](bool on) { desk_.light.setSquints(on); });
     edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
     stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });

@@ -3,6 +3,7 @@
 #include "app/document/marking.h"
 #include "app/document/measuring.h"
 #include "app/widgets/fold.h"
+#include "app/widgets/line_button.h"
 #include "app/widgets/words.h"
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
@@ -22,13 +23,13 @@ namespace zokran {
 MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     auto* grid = new QGridLayout;
     grid->setSpacing(2);
+    // Two columns of one width, however long a name is in a language.
+    grid->setColumnStretch(0, 1);
+    grid->setColumnStretch(1, 1);
     column_->addLayout(grid);
     for (const MeasureKind* kind : measureKinds()) {
-        auto* button = new QPushButton(qt(learnersBook().say(kind->name)));
-        button->setProperty("role", "line");
+        auto* button = new LineButton(qt(learnersBook().say(kind->name)));
         button->setCheckable(true);
-        // Two columns of one width, however long a name is in a language.
-        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         button->setToolTip(qt(learnersBook().say(kind->about)));
         const int at = static_cast<int>(kinds_.size());
         grid->addWidget(button, at / 2, at % 2);
@@ -56,7 +57,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         nameMeasurement(desk_, static_cast<std::size_t>(list_->currentRow()), text.toStdString());
     });
     auto* row = new QHBoxLayout;
-    row->addWidget(unit_ = new QPushButton(tr("Make it the &unit")));
+    row->addWidget(unit_ = new QPushButton(tr("As the &unit")));
     row->addWidget(remove_ = new QPushButton(tr("Take it &away")));
     column_->addLayout(row);
     column_->addWidget(usual_ = new QPushButton(tr("The nearer &eye as the unit")));
@@ -73,7 +74,8 @@ void MeasurePanel::buildGuessing() {
     column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
     connect(guessFirst_, &QCheckBox::clicked, this,
             [this](bool on) { desk_.selection.guessFirst(on); });
-    column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath; ends take hold of them")));
+    column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath")));
+    guides_->setToolTip(tr("Ends take hold of them, as they do of marks"));
     connect(guides_, &QCheckBox::clicked, this,
             [this](bool on) { desk_.selection.measureOnGuides(on); });
     column_->addWidget(guessing_ = new QWidget);

@@ -97,7 +97,7 @@ NextThing MeasureStep::next() {
             for (const Anchor& end : telling->anchors)
                 ends << qt(wordsFor(*end.mark, learnersBook()));
             return {tr("Worth measuring next: %1 (%2).")
-                        .arg(qt(learnersBook().say(measureKindNamed(telling->kind).name)).toLower(),
+                        .arg(qt(learnersBook().say(measureKindNamed(telling->kind).name)),
                              ends.join(", ")),
                     {tr("Lay it"), [this, m = *telling] { layWhole(desk_, m); }},
                     draw};

@@ -1,0 +1,312 @@
+// The window in other languages: every string of the sources has its German, nothing is cut off when all words grow
+// by a third, and a right-to-left desktop does not break the bench. And what a screen reader is told.
+
+#include "app/widgets/language.h"
+#include "app/window/launch.h"
+#include "app/window/manual.h"
+#include "app/window/walk.h"
+#include "tests/app/window_test.h"
+
+#include <QAccessible>
+#include <QAbstractSpinBox>
+#include <QDirIterator>
+#include <QRegularExpression>
+#include <QScrollBar>
+
+namespace zokran::test {
+
+namespace {
+
+/// What C++ makes of the literals that stand behind one another.
+QString literal(const QString& source) {
+    QString text;
+    bool in = false;
+    for (int i = 0; i < source.size(); ++i) {
+        const QChar c = source[i];
+        if (c == '"')
+            in = !in;
+        else if (in && c == '\\')
+            text += source[++i] == 'n' ? QChar('\n') : source[i];
+        else if (in)
+            text += c;
+    }
+    return text;
+}
+
+/// Every string of the sources that is meant for the learner, and the file it stands in.
+QMap<QString, QString> sourceStrings() {
+    const QRegularExpression one(
+        R"re((?:\btr|ZOKRAN_WORDS|translate\(\s*"[^"]*",)\(?\s*((?:"(?:[^"\\]|\\.)*"\s*)+))re");
+    QMap<QString, QString> strings;
+    for (const char* folder : {"app", "core", "cast", "logbook"}) {
+        QDirIterator all(QString(ZOKRAN_SOURCE) + "/" + folder, {"*.cpp", "*.h"}, QDir::Files,
+                         QDirIterator::Subdirectories);
+        while (all.hasNext()) {
+            QFile file(all.next());
+            if (!file.open(QIODevice::ReadOnly))
+                continue;
+            auto found = one.globalMatch(QString::fromUtf8(file.readAll()));
+            while (found.hasNext())
+                strings[literal(found.next().captured(1))] = file.fileName();
+        }
+    }
+    return strings;
+}
+
+/// Afterwards English again, also where a check fails.
+struct EnglishAfterwards {
+    ~EnglishAfterwards() {
+        speak(*qApp, "en");
+        qApp->setLayoutDirection(Qt::LeftToRight);
+    }
+};
+
+QStringList figuresOf(const QString& text) {
+    QStringList all;
+    auto found = QRegularExpression(R"(%\d|\{\w+\})").globalMatch(text);
+    while (found.hasNext())
+        all << found.next().captured(0);
+    all.sort();
+    return all;
+}
+
+} // namespace
+
+class LanguageTest : public WindowTest {
+    Q_OBJECT
+
+    void reopenIn(const char* language) {
+        window_.reset();
+        speak(*qApp, language);
+        openWindow();
+    }
+    /// Shows every step and place in turn.
+    void everyView(const std::function<void(const QString&)>& look) {
+        const auto& steps = window_->bench()->steps();
+        for (const auto& step : steps) {
+            goToStep(step->id());
+            QTest::qWait(60); // what was just laid out settles
+            look("step " + QString::fromStdString(step->id()));
+        }
+        for (int place = 2; place <= 5; ++place) {
+            press(static_cast<Qt::Key>(Qt::Key_0 + place), Qt::ControlModifier);
+            if (place == 5)
+                QTRY_VERIFY_WITH_TIMEOUT(!window_->progress()->isWorking(), 20000);
+            QTest::qWait(60);
+            look("place " + QString::number(place));
+        }
+        press(Qt::Key_1, Qt::ControlModifier);
+    }
+    /// Words that are shown and cut off, in what is in sight.
+    QStringList cutOff() {
+        QStringList cut;
+        for (const QWidget* w : window_->findChildren<QWidget*>()) {
+            if (!w->isVisible() || w->visibleRegion().isEmpty())
+                continue;
+            // Out of sight at the side of a panel, which does not scroll sideways.
+            if (w->visibleRegion().boundingRect().width() + 1 < w->width() && w->minimumSizeHint().width() > 0 &&
+                (qobject_cast<const QAbstractButton*>(w) || qobject_cast<const QLabel*>(w)))
+                cut << "beside the panel: " + QString(w->metaObject()->className()) + " " + w->property("text").toString();
+            const auto* button = qobject_cast<const QPushButton*>(w);
+            const auto* label = qobject_cast<const QLabel*>(w);
+            if (button && !button->text().isEmpty() &&
+                button->width() + 1 < button->fontMetrics().horizontalAdvance(QString(button->text()).remove('&')))
+                cut << "button " + button->text();
+            if (label && !label->wordWrap() && label->sizePolicy().horizontalPolicy() != QSizePolicy::Ignored &&
+                label->width() + 1 < label->sizeHint().width())
+                cut << "label " + label->text();
+            if (label && label->wordWrap() && label->height() + 1 < label->heightForWidth(label->width()) &&
+                !qobject_cast<const QScrollArea*>(label->parentWidget()->parentWidget()))
+                cut << "wrapped " + label->text();
+        }
+        return cut;
+    }
+
+private slots:
+    void everyStringOfTheSourcesIsGermanToo() {
+        const Translation german("de");
+        const auto strings = sourceStrings();
+        QVERIFY2(strings.size() > 1300, qPrintable(QString::number(strings.size())));
+        for (auto it = strings.begin(); it != strings.end(); ++it) {
+            const QString said = german.translate("zokran", it.key().toUtf8().constData());
+            QVERIFY2(!said.isEmpty() || it.key().isEmpty(), qPrintable(it.value() + ": " + it.key()));
+            QCOMPARE(figuresOf(said), figuresOf(it.key()));
+            QCOMPARE(said.count('&'), it.key().count('&'));
+        }
+    }
+
+    void theBenchSpeaksGerman() {
+        const EnglishAfterwards afterwards;
+        reopenIn("de");
+        openDemo();
+        goToStep("check");
+        QVERIFY2(anyLabelSays("Gesehen"), said());
+        for (const char* english : {"turned to", "leans", "Seen:", "the head"})
+            QVERIFY2(!anyLabelSays(english), said());
+        QVERIFY(buttonSaying("Regal"));
+        // Numbers as they are written there.
+        QCOMPARE(QLocale().decimalPoint(), QString(","));
+        everyView([&](const QString& view) {
+            const QStringList cut = cutOff();
+            QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));
+        });
+    }
+
+    void wordsAThirdLongerAreNotCutOff() {
+        const EnglishAfterwards afterwards;
+        reopenIn(stretchedLanguage);
+        openDemo();
+        QVERIFY(anyLabelSays("~"));
+        everyView([&](const QString& view) {
+            const QStringList cut = cutOff();
+            QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));
+        });
+    }
+
+    void rightToLeftTheBenchStillWorks() {
+        const EnglishAfterwards afterwards;
+        window_.reset();
+        qApp->setLayoutDirection(Qt::RightToLeft);
+        openWindow();
+        openDemo();
+        goToStep("measure");
+        // The photograph stands on the other side, and a click still falls where it is seen.
+        QVERIFY(seen()->mapTo(window_.get(), QPoint()).x() > drawn()->mapTo(window_.get(), QPoint()).x());
+        clickOn(buttonSaying("Angle to level"));
+        const PicturePoint a = *study().reference.seen(Mark::Chin) + PicturePoint(0, 60);
+        click(seen(), spot(seen(), a));
+        QCOMPARE(int(desk().selection.laying().anchors.size()), 1);
+        QVERIFY((desk().selection.laying().anchors[0].at - a).norm() < 3);
+    }
+
+    void theMenuChangesTheLanguageOfANewWindow() {
+        const EnglishAfterwards afterwards;
+        window_.reset();
+        logbook_.reset();
+        {
+            Launch launch(file("book").toStdString());
+            launch.start();
+            QVERIFY(launch.window());
+            emit launch.window()->languageChosen("de");
+            QTRY_VERIFY(launch.window() && launch.window()->findChild<QPushButton*>("next")->text().contains("Foto"));
+        }
+        logbook_ = std::make_unique<Logbook>(file("book").toStdString());
+        openWindow();
+    }
+
+    void whatCanBeUsedHasANameForAScreenReader() {
+        openDemo();
+        everyView([&](const QString& view) {
+            for (QWidget* w : window_->findChildren<QWidget*>()) {
+                if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || !w->isEnabled())
+                    continue;
+                // Inner parts of Qt's own widgets speak through them.
+                if (w->objectName().startsWith("qt_") || qobject_cast<QScrollArea*>(w) ||
+                    qobject_cast<QScrollBar*>(w) || qobject_cast<QAbstractSpinBox*>(w->parentWidget()) ||
+                    qobject_cast<QComboBox*>(w->parentWidget()) || qobject_cast<QAbstractScrollArea*>(w->parentWidget()))
+                    continue;
+                QAccessibleInterface* told = QAccessible::queryAccessibleInterface(w);
+                QVERIFY(told);
+                const QString name = told->text(QAccessible::Name);
+                QVERIFY2(!name.trimmed().isEmpty(),
+                         qPrintable(view + ": a " + w->metaObject()->className() + " has no name"));
+            }
+        });
+    }
+
+    void theTabKeyReachesEverythingAndIsSeen() {
+        openDemo();
+        goToStep("measure");
+        QSet<QWidget*> reached;
+        QWidget* first = nullptr;
+        window_->bench()->setFocus();
+        for (int i = 0; i < 300; ++i) {
+            QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : window_.get(), Qt::Key_Tab);
+            QWidget* now = QApplication::focusWidget();
+            QVERIFY(now);
+            if (now == first)
+                break;
+            if (!first)
+                first = now;
+            reached << now;
+        }
+        for (QPushButton* b : window_->findChildren<QPushButton*>())
+            if (b->isVisible() && b->isEnabled())
+                QVERIFY2(reached.contains(b), qPrintable("not reached by Tab: " + b->text()));
+        QVERIFY(reached.contains(seen()) && reached.contains(drawn()));
+        // Focus is seen: a button looks another way with it.
+        QPushButton* button = buttonSaying("Angle to level");
+        window_->bench()->setFocus();
+        const QImage without = button->grab().toImage();
+        button->setFocus(Qt::TabFocusReason);
+        QVERIFY(button->grab().toImage() != without);
+    }
+
+    void whatIsClickedIsLargeEnough() {
+        openDemo();
+        constexpr int least = 24; // CSS pixels: WCAG 2.2, success criterion 2.5.8
+        everyView([&](const QString& view) {
+            for (QAbstractButton* b : window_->findChildren<QAbstractButton*>())
+                if (b->isVisible() && !b->visibleRegion().isEmpty() && !b->objectName().startsWith("qt_") &&
+                    !qobject_cast<QLineEdit*>(b->parentWidget()))
+                    QVERIFY2(b->width() >= least && b->height() >= least,
+                             qPrintable(QString("%1: %2 is %3 by %4").arg(view, b->text()).arg(b->width()).arg(b->height())));
+        });
+    }
+
+    void everyPageOfTheManualOpensAndItsLinksAndPicturesAreThere() {
+        openDemo();
+        goToStep("measure");
+        press(Qt::Key_F1);
+        auto* manual = window_->findChild<Manual*>();
+        QVERIFY(manual && manual->isVisible());
+        QCOMPARE(manual->page(), QString("measure"));
+        auto* pages = manual->findChild<QListWidget*>();
+        QVERIFY(pages->count() >= 12);
+        auto* text = manual->findChild<ManualPage*>();
+        for (int i = 0; i < pages->count(); ++i) {
+            pages->setCurrentRow(i);
+            QVERIFY2(text->toPlainText().size() > 300, qPrintable(pages->item(i)->text()));
+            QFile source(text->source().toLocalFile());
+            QVERIFY(source.open(QIODevice::ReadOnly));
+            auto links = QRegularExpression(R"(\]\(([^)]+)\))").globalMatch(QString::fromUtf8(source.readAll()));
+            while (links.hasNext()) {
+                const QString to = links.next().captured(1);
+                QVERIFY2(QFileInfo::exists(QFileInfo(source).dir().filePath(to)), qPrintable(source.fileName() + " " + to));
+            }
+            QVERIFY(text->document()->idealWidth() <= text->width());
+        }
+        manual->close();
+        press(Qt::Key_4, Qt::ControlModifier);
+        press(Qt::Key_F1);
+        QCOMPARE(manual->page(), QString("practice"));
+    }
+
+    void theWalkStopsEverywhereAndIsLeftByKeys() {
+        openDemo();
+        window_->walk()->begin();
+        QCOMPARE(stepId(), std::string("block-in"));
+        std::set<std::string> seenSteps;
+        for (int i = 0; i < Walk::stops(); ++i) {
+            QVERIFY2(anyLabelSays(QString("%1 of %2.").arg(i + 1).arg(Walk::stops())), said());
+            seenSteps.insert(stepId());
+            auto* next = buttonSaying(i + 1 < Walk::stops() ? "Go on" : "Done", window_->walk());
+            QVERIFY(next);
+            next->setFocus();
+            QTest::keyClick(next, Qt::Key_Space);
+        }
+        QVERIFY(!window_->walk()->isOn());
+        QVERIFY(seenSteps.count("check") && seenSteps.count("guides") && seenSteps.count("measure"));
+        window_->walk()->begin();
+        clickOn(buttonSaying("Leave the walk"));
+        QVERIFY(!window_->walk()->isVisible());
+    }
+};
+
+std::unique_ptr<QObject> makeLanguageTest() {
+    return std::make_unique<LanguageTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_language.moc"
