@@ -14,6 +14,10 @@ std::filesystem::path dataFolder() {
         if (std::filesystem::is_directory(installed / "canons", error))
             return installed;
     }
+    // A machine that does not say where the program lies has it where packages put it, or never installed it.
+    if (const std::filesystem::path usual = "/usr/share/zokran";
+        !std::filesystem::is_directory(ZOKRAN_SOURCE_DATA_DIR, error) && std::filesystem::is_directory(usual, error))
+        return usual;
     return ZOKRAN_SOURCE_DATA_DIR;
 }
 

@@ -164,6 +164,31 @@ private slots:
         QVERIFY(study().framing);
     }
 
+    void theLensIsTypedAndThePoseReadWithIt() {
+        const auto [truth, unused] = photographs();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        goToStep("set-up");
+        unfold("The photograph itself");
+        QVERIFY(!study().reference.focal);
+        auto* lens = visibleNamed<QDoubleSpinBox>("Lens, as on 36 × 24 mm");
+        QVERIFY(lens);
+        lens->setFocus();
+        lens->selectAll();
+        QTest::keyClicks(lens, "50");
+        QTest::keyClick(lens, Qt::Key_Tab);
+        // A frame of 36 by 24 has 43.27 mm across its corners.
+        QVERIFY(study().reference.focal);
+        QVERIFY(std::abs(study().reference.focal->value - 50 / 43.27 * std::hypot(320, 400)) < 0.5);
+        const double near = desk().fit()->view.nearness;
+        lens->selectAll();
+        QTest::keyClicks(lens, "200");
+        QTest::keyClick(lens, Qt::Key_Tab);
+        QVERIFY(desk().fit()->view.nearness < near); // a longer lens stood further off
+        undo();
+        QVERIFY(!study().reference.focal); // typed in one go, taken back in one
+    }
+
     void theReferenceIsMirroredAndTurnedWithItsMarks() {
         const auto [truth, unused] = photographs();
         openReference(file("head.png"));

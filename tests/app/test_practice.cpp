@@ -173,6 +173,22 @@ private slots:
         QVERIFY2(anyLabelSays("9 more today; 1 of 100 are drawn"), said());
     }
 
+    void theClockStandsWhereItWasLastKnownAfterTheProgramWasKilled() {
+        openDemo();
+        goToStep("draw");
+        desk().clock.start(std::chrono::minutes(20));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 6, 9000);
+        // Nothing is closed here: what another program finds in the logbook is all that a killed one leaves.
+        Logbook other(logbook_->folder());
+        MainWindow after(other);
+        after.reopenLast();
+        QVERIFY(after.desk().clock.isSet());
+        QVERIFY(!after.desk().clock.isRunning());
+        QCOMPARE(after.desk().clock.limit(), std::chrono::seconds(1200));
+        QVERIFY(after.desk().clock.spent().count() >= 4);
+        QVERIFY(after.desk().clock.spent() <= desk().clock.spent());
+    }
+
     void theTimeEndsSoftlyAndABreakIsOffered() {
         openDemo();
         goToStep("draw");

@@ -9,6 +9,7 @@
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "core/view/lens.h"
 #include "core/words/plan_words.h"
 
 #include <QCheckBox>
@@ -22,12 +23,14 @@
 #include <QPushButton>
 #include <QSettings>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace zokran {
 
 namespace {
 
 constexpr QSize thumbnail{68, 84};
+constexpr double shortestLens = 8; ///< mm: below it is still being typed
 
 /// A placing as a small picture of the sheet.
 QPixmap sheetDrawing(const Planning& planning, const Placing& placing, double density) {
@@ -122,6 +125,19 @@ void SetUpPanel::buildReference() {
     mirror_ = button(tr("&Mirror it"), 0, 1, [this] { layReferenceAnew(desk_, LaidAnew::Mirrored); });
     frame_ = button({}, 1, 0, [this] { frameByItself(); });
     more_ = button(tr("M&ore of this sitter…"), 1, 1, [this] { takeMore(); });
+    auto* lens = new QGridLayout;
+    lens->setColumnStretch(0, 1);
+    fold->inside()->addLayout(lens);
+    lens_ = addNumber(lens, tr("&Lens, as on 36 × 24 mm"), 0, 1200, tr(" mm"));
+    lens_->setSpecialValueText(tr("not known"));
+    lens_->setToolTip(tr("From the photograph's own data where it has any; the sharper the pose is read"));
+    connect(lens_, &QDoubleSpinBox::valueChanged, this, [this](double mm) {
+        if (!refreshing_)
+            desk_.document.edit(tr("Set the lens"), "lens", [&](Study& s) {
+                const Pixels wide{1.0 * s.reference.width}, high{1.0 * s.reference.height};
+                s.reference.focal = mm >= shortestLens ? std::optional(focalOf({mm}, wide, high)) : std::nullopt;
+            });
+    });
     sameSitter_ = new QLabel;
     sameSitter_->setWordWrap(true);
     sameSitter_->setProperty(typeProperty, "caption");
@@ -170,6 +186,12 @@ void SetUpPanel::showReference() {
     turn_->setEnabled(any && s.attempts.empty());
     mirror_->setEnabled(any && s.attempts.empty());
     frame_->setEnabled(any);
+    lens_->setEnabled(any);
+    showNumber(lens_, s.reference.focal
+                          ? std::round(equivalentOf(*s.reference.focal, {1.0 * s.reference.width},
+                                                    {1.0 * s.reference.height})
+                                           .value)
+                          : 0);
     frame_->setText(s.framing ? tr("&Whole photograph") : tr("&Frame the head"));
     std::size_t together = 0;
     if (!s.sitter.empty())

@@ -37,7 +37,7 @@ private:
     QLineEdit *title_, *sitter_;
     QComboBox* paper_;
     QCheckBox* lying_;
-    QDoubleSpinBox *border_, *head_, *shown_;
+    QDoubleSpinBox *border_, *head_, *shown_, *lens_;
     /// What the thumbnails were drawn for.
     struct ShownFor {
         PaperSize paper;
