@@ -21,6 +21,16 @@ std::string base64(const std::string& bytes) {
     return text;
 }
 
+/// A triangle's corners counter-clockwise as seen from where its normals point: other programs go by that.
+std::array<std::uint32_t, 3> outward(const LitSolid& solid, const LitSolid::Triangle& t) {
+    auto [a, b, c] = t.corners;
+    const HeadPoint &p = solid.points[a], &q = solid.points[b], &r = solid.points[c];
+    const Eigen::Vector3d normal = solid.normals[a] + solid.normals[b] + solid.normals[c];
+    if ((q - p).cross(r - p).dot(normal) < 0)
+        std::swap(b, c);
+    return {a, b, c};
+}
+
 template <typename Number>
 void append(std::string& bytes, Number number) {
     // glTF wants little-endian, as every machine this runs on has it.
@@ -37,9 +47,11 @@ std::string objText(const LitSolid& solid) {
         text += fmt::format("v {:.6f} {:.6f} {:.6f}\n", p.x(), p.y(), p.z());
     for (const Eigen::Vector3d& n : solid.normals)
         text += fmt::format("vn {:.5f} {:.5f} {:.5f}\n", n.x(), n.y(), n.z());
-    for (const LitSolid::Triangle& t : solid.triangles)
-        text += fmt::format("f {0}//{0} {1}//{1} {2}//{2}\n", t.corners[0] + 1, t.corners[1] + 1,
-                            t.corners[2] + 1);
+    for (const LitSolid::Triangle& t : solid.triangles) {
+        const auto corners = outward(solid, t);
+        text += fmt::format("f {0}//{0} {1}//{1} {2}//{2}\n", corners[0] + 1, corners[1] + 1,
+                            corners[2] + 1);
+    }
     return text;
 }
 
@@ -59,7 +71,7 @@ std::string gltfText(const LitSolid& solid) {
             append(bytes, static_cast<float>(n[axis]));
     const std::size_t indicesAt = bytes.size();
     for (const LitSolid::Triangle& t : solid.triangles)
-        for (const std::uint32_t corner : t.corners)
+        for (const std::uint32_t corner : outward(solid, t))
             append(bytes, corner);
     constexpr int floats = 5126, unsignedInts = 5125, vertices = 34962, indices = 34963;
     using Json = nlohmann::ordered_json;

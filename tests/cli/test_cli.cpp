@@ -3,6 +3,8 @@
 #include "tests/heads.h"
 
 #include <algorithm>
+#include "logbook/logbook.h"
+
 #include <catch2/catch.hpp>
 #include <cstdio>
 #include <fstream>
@@ -494,5 +496,63 @@ TEST_CASE("drill writes a task with its answer, progress reads a logbook, and bo
         CAPTURE(bad, r.err);
         CHECK(r.code == 2);
         CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+    }
+}
+
+TEST_CASE("A study goes from one logbook to another in a bundle, and everything comes out as JSON") {
+    castAndFit();
+    // A logbook made by hand, as the window would.
+    {
+        Logbook book(folder() + "/book");
+        Study study;
+        study.title = "by the harbour";
+        study.referencePicture = book.keepPicture(folder() + "/h.png");
+        book.add(study);
+        Logbook other(folder() + "/other");
+    }
+    auto j = nlohmann::json::parse(run("bundle export book 1 out.zokran").out);
+    CHECK(j["written"] == 1);
+    j = nlohmann::json::parse(run("bundle import other out.zokran").out);
+    CHECK(j["taken"].size() == 1);
+    CHECK(nlohmann::json::parse(run("bundle import other out.zokran").out)["known"] == 1);
+    j = nlohmann::json::parse(run("export other").out);
+    REQUIRE(j["studies"].size() == 1);
+    CHECK(j["studies"][0]["study"]["title"] == "by the harbour");
+    CHECK(contentOf(folder() + "/other/pictures/" + j["studies"][0]["study"]["reference"]["picture"].get<std::string>()) ==
+          contentOf(folder() + "/h.png"));
+    REQUIRE(run("thumbnail out.zokran small.png --size 64").code == 0);
+    const std::string png = contentOf(folder() + "/small.png");
+    REQUIRE(png.starts_with("\x89PNG"));
+    CHECK(std::max(static_cast<unsigned char>(png[19]), static_cast<unsigned char>(png[23])) == 64);
+    for (const char* bad : {"bundle export nowhere 1 x.zokran", "bundle export book 99 x.zokran",
+                            "bundle export book one x.zokran", "bundle import other h.png", "bundle import other",
+                            "bundle", "export nowhere", "thumbnail h.png x.png"}) {
+        const Result refused = run(bad);
+        INFO(bad << ": " << refused.err);
+        CHECK(refused.code == 2);
+        CHECK(std::count(refused.err.begin(), refused.err.end(), '\n') == 1);
+    }
+    CHECK_FALSE(std::filesystem::exists(folder() + "/x.zokran"));
+    CHECK_FALSE(std::filesystem::exists(folder() + "/nowhere"));
+}
+
+TEST_CASE("Marks and solids go to other programs and back") {
+    castAndFit();
+    REQUIRE(run("marks h.json h.csv").code == 0);
+    REQUIRE(run("marks h.csv again.json --size 400 500").code == 0);
+    const auto before = nlohmann::json::parse(contentOf(folder() + "/h.json")),
+               after = nlohmann::json::parse(contentOf(folder() + "/again.json"));
+    CHECK(after["image"]["width"] == 400);
+    CHECK(after["marks"]["chin"]["x"].get<double>() ==
+          Approx(before["marks"]["chin"]["x"].get<double>()).margin(2e-3));
+    CHECK(run("marks --list").out.starts_with("crown\nhairline\nbrow\n"));
+    REQUIRE(run("solid h.fit --out head.obj").code == 0);
+    REQUIRE(run("solid h.fit --out head.gltf").code == 0);
+    CHECK(contentOf(folder() + "/head.obj").find("\nf ") != std::string::npos);
+    CHECK(nlohmann::json::parse(contentOf(folder() + "/head.gltf"))["asset"]["version"] == "2.0");
+    for (const char* bad : {"marks h.json h.txt", "marks nothere.csv x.json", "marks", "solid h.fit --out head.stl",
+                            "solid h.json --out x.obj"}) {
+        INFO(bad);
+        CHECK(run(bad).code == 2);
     }
 }
