@@ -92,12 +92,14 @@ DepthMap::DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int 
     std::vector<Corner2> at(mesh.points.size());
     for (std::size_t i = 0; i < at.size(); ++i)
         at[i] = {across(mesh.points[i]), up(mesh.points[i]), height(mesh.points[i])};
-    for (const auto& [i, j, k] : mesh.triangles)
-        fill(at[i], at[j], at[k], size_, 0, size_, [&](int x, int y, float wa, float wb, float wc) {
+    for (const auto& corners : mesh.triangles) {
+        const Corner2 &one = at[corners[0]], &two = at[corners[1]], &three = at[corners[2]];
+        fill(one, two, three, size_, 0, size_, [&](int x, int y, float wa, float wb, float wc) {
             float& d = depth_[static_cast<std::size_t>(y) * static_cast<std::size_t>(size_) +
                               static_cast<std::size_t>(x)];
-            d = std::max(d, wa * at[i].depth + wb * at[j].depth + wc * at[k].depth);
+            d = std::max(d, wa * one.depth + wb * two.depth + wc * three.depth);
         });
+    }
 }
 
 float DepthMap::softly(const Eigen::Vector3f& p, Radians softness, Radians turn) const {

@@ -502,7 +502,7 @@ void MainWindow::showManual() {
     const QString page = pages[places_->currentIndex()];
     if (!manual_)
         manual_ = new Manual(this);
-    manual_->open(page.isEmpty() ? qt(bench_->step().id()) : page);
+    manual_->openAt(page.isEmpty() ? qt(bench_->step().id()) : page);
 }
 
 void MainWindow::showShortcuts() {

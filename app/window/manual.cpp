@@ -76,7 +76,7 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
     });
 }
 
-void Manual::open(const QString& page) {
+void Manual::openAt(const QString& page) {
     int at = 0;
     for (int i = 0; i < pages_->count(); ++i)
         if (pages_->item(i)->data(Qt::UserRole).toString() == page)

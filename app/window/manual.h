@@ -26,7 +26,7 @@ class Manual : public QDialog {
 public:
     explicit Manual(QWidget* parent = nullptr);
     /// The page of this name; the first where there is none.
-    void open(const QString& page);
+    void openAt(const QString& page);
     QString page() const;
 
 private:

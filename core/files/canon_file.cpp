@@ -160,7 +160,7 @@ Canon keepOwnCanon(const std::string& name, const std::pair<Levels, Widths>& mea
     j["name"] = name;
     j["about"] = "A school of your own, taken from a sitter.";
     j["side_oval_radius"] = usualSideOval.value;
-    auto put = [&](const char* key, BallRadii y) {
+    auto put = [&, &levels = levels](const char* key, BallRadii y) {
         j["levels"][key] = 1 - (levels.crown - y) / (levels.crown - levels.chin) * (1 - usualChin.value);
     };
     put("crown", levels.crown);
