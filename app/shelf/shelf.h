@@ -49,6 +49,7 @@ private:
     void showIntake();
     void showWork(const QString& words);
     void connectCarrying();
+    static constexpr int idRole = Qt::UserRole; ///< of a card
     std::vector<StudyId> chosenIds() const;
     void putAway(bool away);
     void eraseChosen();

@@ -1,0 +1,162 @@
+// The menus of the window.
+
+#include "app/print/print.h"
+#include "app/shelf/shelf.h"
+#include "app/widgets/language.h"
+#include "app/widgets/theme.h"
+#include "app/widgets/words.h"
+#include "app/window/bench.h"
+#include "app/window/main_window.h"
+#include "app/window/walk.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QFileDialog>
+#include <QMenuBar>
+#include <QSettings>
+
+namespace zokran {
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                         const std::function<void()>& act) {
+    QAction* action = menu->addAction(text);
+    action->setShortcut(keys);
+    if (act)
+        connect(action, &QAction::triggered, this, act);
+    return action;
+}
+
+void MainWindow::buildMenus() {
+    QMenu* study = menuBar()->addMenu(tr("&Study"));
+    add(study, tr("&New from a photograph…"), QKeySequence::Open,
+        [this] { choosePicture(Side::Seen); });
+    add(study, tr("A f&older of photographs…"), {}, [this] { takeFolder(); });
+    add(study, tr("Take in a &bundle of studies…"), {}, [this] {
+        const QString file = QFileDialog::getOpenFileName(
+            this, tr("A bundle of studies"), QSettings().value("folder").toString(),
+            tr("Studies (*.zokran *.zip)"));
+        if (!file.isEmpty())
+            openFiles({file});
+    });
+    add(study, tr("Back &up the whole logbook…"), {}, [this] {
+        goTo(Place::Shelf);
+        shelf_->saveBundle(true);
+    });
+    add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
+        [this] { choosePicture(Side::Drawn); });
+    add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
+    watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
+    watching_->setCheckable(true);
+    connect(watching_, &QAction::toggled, this, &MainWindow::watchScans);
+    connect(&scans_, &ScanFolder::arrived, this, [this](const QString& file) {
+        goTo(Place::Bench);
+        desk_.takePicture(file, Side::Drawn);
+    });
+    add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
+    study->addSeparator();
+    add(study, tr("Save the &left sheet…"), {}, [this] { saveSheet(Side::Seen); });
+    add(study, tr("Save the &right sheet…"), QKeySequence(Qt::CTRL | Qt::Key_E),
+        [this] { saveSheet(Side::Drawn); });
+    study->addSeparator();
+    buildSheetMenus(study);
+    study->addSeparator();
+    add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+
+    QMenu* change = menuBar()->addMenu(tr("&Change"));
+    QAction* undo = desk_.document.undoStack().createUndoAction(this, tr("&Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = desk_.document.undoStack().createRedoAction(this, tr("&Redo"));
+    redo->setShortcut(QKeySequence::Redo);
+    change->addActions({undo, redo});
+    buildLookMenu();
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Manual: this step"), QKeySequence(Qt::Key_F1), [this] { showManual(); });
+    add(help, tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showShortcuts(); });
+    add(help, tr("A &walk round, three minutes"), {}, [this] { walk_->begin(); });
+}
+
+void MainWindow::buildLookMenu() {
+    QMenu* look = menuBar()->addMenu(tr("&Look"));
+    auto both = [this](auto act) {
+        return [this, act] {
+            act(bench_->sheet(Side::Seen));
+            act(bench_->sheet(Side::Drawn));
+        };
+    };
+    add(look, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
+        both([](SheetView* v) { v->zoomBy(1.25); }));
+    add(look, tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus),
+        both([](SheetView* v) { v->zoomBy(0.8); }));
+    add(look, tr("&Whole pictures"), QKeySequence(Qt::CTRL | Qt::Key_0),
+        both([](SheetView* v) { v->fitWhole(); }));
+    look->addSeparator();
+    const std::pair<QString, Detail> depths[] = {{tr("Ball and &planes"), Detail::Planes},
+                                                 {tr("With &guides"), Detail::Guides},
+                                                 {tr("Planes of the &head"), Detail::Head}};
+    for (const auto& [name, detail] : depths)
+        add(look, name, QKeySequence(Qt::Key_0 + static_cast<int>(detail)),
+            [this, detail = detail] {
+                if (desk_.document.isOpen())
+                    desk_.document.edit(tr("Change the depth of detail"), {},
+                                        [&](Study& s) { s.look.detail = detail; });
+            });
+    look->addSeparator();
+    add(look, tr("Only what is &seen"), QKeySequence(Qt::Key_F7),
+        [this] { bench_->toggleWide(Side::Seen); });
+    add(look, tr("Only what is &drawn"), QKeySequence(Qt::Key_F8),
+        [this] { bench_->toggleWide(Side::Drawn); });
+    auto choice = [&](const QString& text, Qt::Key key, bool on, auto act) {
+        QAction* action = add(look, text, QKeySequence(key), {});
+        action->setCheckable(true);
+        action->setChecked(on);
+        connect(action, &QAction::toggled, this, act);
+    };
+    choice(tr("&Link the two sheets"), Qt::Key_F9, false,
+           [this](bool on) { bench_->setLinked(on); });
+    choice(tr("Lay the &construction over the sketch"), Qt::Key_F6, true,
+           [this](bool on) { bench_->setOverlay(on); });
+    look->addSeparator();
+    choice(tr("Da&rk"), Qt::Key_F4, Theme::current().dark, [this](bool on) {
+        Theme::apply(*qApp, on);
+        QSettings().setValue("dark", on);
+        shelf_->refresh();
+    });
+    buildLanguageMenu(look);
+}
+
+void MainWindow::buildLanguageMenu(QMenu* look) {
+    QMenu* menu = look->addMenu(tr("Lan&guage"));
+    auto* group = new QActionGroup(menu);
+    const QString now = QSettings().value("language").toString();
+    const auto offer = [&](const QString& name, const QString& code) {
+        QAction* action = add(menu, name, {}, [this, code] {
+            QSettings().setValue("language", code);
+            emit languageChosen(code.toStdString());
+        });
+        action->setCheckable(true);
+        action->setChecked(code == now);
+        group->addAction(action);
+    };
+    offer(tr("The &system's"), QString());
+    for (const Language& language : languages())
+        offer(language.name, language.code);
+}
+
+void MainWindow::buildSheetMenus(QMenu* study) {
+    QMenu* print = study->addMenu(tr("&Print a sheet"));
+    QMenu* save = study->addMenu(tr("Sa&ve a sheet"));
+    for (const SheetKind* kind : sheetKinds()) {
+        const bool correction = kind == &correctionSheetKind;
+        const QString name = qt(learnersBook().say(kind->name)) + "…";
+        add(print, name, correction ? QKeySequence(QKeySequence::Print) : QKeySequence(),
+            [this, kind] {
+                if (const auto sheets = sheetsOf(*kind); !sheets.empty())
+                    previewSheets(sheets, this);
+            });
+        add(save, name,
+            correction ? QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E) : QKeySequence(),
+            [this, kind] { saveSheets(*kind); });
+    }
+}
+
+} // namespace zokran
