@@ -1,6 +1,7 @@
 #include "app/cast_room/cast_room.h"
 
 #include "app/cast_room/cast_picture.h"
+#include "app/cast_room/cast_view.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "core/base/json_file.h"
@@ -10,10 +11,7 @@
 #include <QDoubleSpinBox>
 #include <QFile>
 #include <QGridLayout>
-#include <QKeyEvent>
 #include <QLabel>
-#include <QMouseEvent>
-#include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QRandomGenerator>
@@ -29,80 +27,12 @@ namespace {
 
 /// Rendered heights, px: while the head is being turned, at rest, and taken.
 constexpr int quickHeight = 420, restHeight = 820, takenHeight = 1600;
-/// Degrees for a pixel dragged.
-constexpr double perPixel = 0.4;
 
 double inDegrees(Radians r) {
     return toDegrees(r).value;
 }
 
 } // namespace
-
-CastView::CastView(QWidget* parent) : QWidget(parent) {
-    setFocusPolicy(Qt::StrongFocus);
-    setCursor(Qt::OpenHandCursor);
-    setMinimumSize(320, 400);
-    setAccessibleName(tr("The plaster head, as the camera sees it"));
-}
-
-void CastView::show(const QImage& picture) {
-    picture_ = picture;
-    update();
-}
-
-void CastView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    const Theme& theme = Theme::current();
-    painter.fillRect(rect(), theme.sheet);
-    if (picture_.isNull()) {
-        painter.setFont(typeFont(TypeSize::Heading));
-        painter.setPen(theme.quiet);
-        painter.drawText(rect(), Qt::AlignCenter, tr("The light is being switched on…"));
-        return;
-    }
-    const QSize size = picture_.size().scaled(this->size() - QSize(16, 16), Qt::KeepAspectRatio);
-    const QRect frame(QPoint((width() - size.width()) / 2, (height() - size.height()) / 2), size);
-    painter.drawImage(frame, picture_);
-    painter.setPen(hasFocus() ? QPen(theme.ink, 2) : QPen(theme.hairline, 1));
-    painter.drawRect(frame);
-}
-
-void CastView::mousePressEvent(QMouseEvent* event) {
-    setFocus();
-    grabbed_ = event->position();
-}
-
-void CastView::mouseMoveEvent(QMouseEvent* event) {
-    if (!(event->buttons() & Qt::LeftButton))
-        return;
-    const QPointF by = perPixel * (event->position() - grabbed_);
-    grabbed_ = event->position();
-    if (event->modifiers() & Qt::ShiftModifier)
-        emit turned({0}, {0}, {by.x()});
-    else
-        emit turned({by.x()}, {-by.y()}, {0});
-}
-
-void CastView::keyPressEvent(QKeyEvent* event) {
-    constexpr double step = 5;
-    switch (event->key()) {
-    case Qt::Key_Left:
-        return emit turned({-step}, {0}, {0});
-    case Qt::Key_Right:
-        return emit turned({step}, {0}, {0});
-    case Qt::Key_Up:
-        return emit turned({0}, {step}, {0});
-    case Qt::Key_Down:
-        return emit turned({0}, {-step}, {0});
-    case Qt::Key_Comma:
-        return emit turned({0}, {0}, {-step});
-    case Qt::Key_Period:
-        return emit turned({0}, {0}, {step});
-    default:
-        QWidget::keyPressEvent(event);
-    }
-}
 
 CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
     shot_.pose = poseFromDegrees({28}, {8}, {-4});

@@ -1,6 +1,7 @@
 #include "app/window/view_pictures.h"
 
 #include "app/cast_room/cast_room.h"
+#include "app/cast_room/cast_view.h"
 #include "app/document/marking.h"
 #include "app/document/measuring.h"
 #include "app/practice/drill_desk.h"

@@ -20,13 +20,15 @@ std::unique_ptr<QObject> makePracticeTest();
 std::unique_ptr<QObject> makeSheetTest();
 std::unique_ptr<QObject> makeShelfTest();
 std::unique_ptr<QObject> makePictureTest();
+std::unique_ptr<QObject> makeTrustTest();
 std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
 
 inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
-            makeKeepingTest,  makeCastRoomTest, makeLanguageTest};
+            makeKeepingTest,  makeCastRoomTest, makeLanguageTest,
+            makeTrustTest};
 }
 
 } // namespace zokran::test

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/cast_room/cast_room.h"
+#include "app/cast_room/cast_view.h"
 #include "app/document/marking.h"
 #include "app/overlays/arrows_overlay.h"
 #include "app/overlays/finding_overlay.h"
