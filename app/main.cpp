@@ -106,7 +106,10 @@ int main(int argc, char** argv) {
     if (!views && one.handOver(files))
         return 0;
     speak(app, QSettings().value("language").toString().toStdString());
-    Theme::apply(app, QSettings().value("dark", false).toBool());
+    // As the desktop is, until the learner says otherwise.
+    constexpr int middleGrey = 128;
+    const bool desktopIsDark = app.palette().color(QPalette::Window).lightness() < middleGrey;
+    Theme::apply(app, QSettings().value("dark", desktopIsDark).toBool());
     Launch launch(folder.toStdString(), demo ? fillWithDemo : std::function<void(Logbook&)>());
     app.launch = &launch;
     launch.start();

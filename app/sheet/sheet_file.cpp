@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <QPageSize>
 #include <QPdfWriter>
+#include <QSvgGenerator>
 
 namespace zokran {
 
@@ -28,7 +29,16 @@ void paintInto(QPainter& painter, const QSizeF& size, const Scene& scene) {
 } // namespace
 
 QString sheetFileFilter() {
-    return tr("Pictures (*.png);;Documents (*.pdf)");
+    return tr("Pictures (*.png);;Documents (*.pdf);;Drawings (*.svg)");
+}
+
+QImage sceneImage(const Scene& scene) {
+    const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;
+    QImage image(frame.size().scaled(longSide, longSide, Qt::KeepAspectRatio).toSize().expandedTo({1, 1}),
+                 QImage::Format_RGB32);
+    QPainter painter(&image);
+    paintInto(painter, image.size(), scene);
+    return image;
 }
 
 void saveScene(const Scene& scene, const QString& file) {
@@ -41,15 +51,16 @@ void saveScene(const Scene& scene, const QString& file) {
         writer.setResolution(100); // the sheet's own widths of lines suit about this many dots
         QPainter painter(&writer);
         paintInto(painter, QSizeF(writer.width(), writer.height()), scene);
-    } else {
+    } else if (file.endsWith(".svg", Qt::CaseInsensitive)) {
         const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;
-        QImage image(frame.size().scaled(longSide, longSide, Qt::KeepAspectRatio).toSize(),
-                     QImage::Format_RGB32);
-        {
-            QPainter painter(&image);
-            paintInto(painter, image.size(), scene);
-        }
-        image.save(&buffer, "PNG");
+        QSvgGenerator svg;
+        svg.setOutputDevice(&buffer);
+        svg.setSize(frame.size().scaled(longSide, longSide, Qt::KeepAspectRatio).toSize());
+        svg.setViewBox(QRect({0, 0}, svg.size()));
+        QPainter painter(&svg);
+        paintInto(painter, svg.size(), scene);
+    } else {
+        sceneImage(scene).save(&buffer, "PNG");
     }
     writeAtomically(file.toStdString(), bytes.toStdString());
 }

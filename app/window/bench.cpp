@@ -5,12 +5,14 @@
 #include "app/overlays/lines_overlay.h"
 #include "app/widgets/readings.h"
 #include "app/widgets/theme.h"
+#include "app/window/sheet_caption.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSettings>
 #include <QShortcut>
 #include <QSplitter>
 #include <QStackedWidget>
@@ -48,6 +50,10 @@ Bench::Bench(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), steps_
     refresh();
 }
 
+Bench::~Bench() {
+    QSettings().setValue("panes", sheets_->saveState());
+}
+
 void Bench::buildCourse(QVBoxLayout* column) {
     auto* band = new QHBoxLayout;
     band->setSpacing(4);
@@ -83,13 +89,16 @@ void Bench::buildSheets(QVBoxLayout* column) {
         auto* box = new QVBoxLayout(holder);
         box->setContentsMargins(0, 0, 0, 0);
         box->setSpacing(4);
-        box->addWidget(*caption = labelOf("strong"));
+        box->addWidget(*caption = new SheetCaption);
+        (*caption)->setProperty(typeProperty, "strong");
         // A long caption must not take width from the other sheet.
         (*caption)->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
         box->addWidget(*view = new SheetView(desk_.selection, side), 1);
+        (*caption)->setSheet(*view);
         sheets_->addWidget(holder);
         sheets_->setStretchFactor(sheets_->count() - 1, 1);
     }
+    sheets_->restoreState(QSettings().value("panes").toByteArray());
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
     left->addWidget(sheets_, 1);

@@ -17,6 +17,7 @@ class QVBoxLayout;
 namespace zokran {
 
 class LookingBar;
+class SheetCaption;
 class Readings;
 
 /// The bench: the course along the top, the two sheets in the middle, readings and the step's panel
@@ -26,6 +27,7 @@ class Bench : public QWidget {
 
 public:
     explicit Bench(Desk& desk, QWidget* parent = nullptr);
+    ~Bench() override;
 
     const std::vector<std::unique_ptr<Step>>& steps() const { return steps_; }
     /// The step the study is at; the first where the study names none that is known.
@@ -52,7 +54,7 @@ private:
     std::vector<QPushButton*> course_;
     QSplitter* sheets_;
     SheetView *seen_, *drawn_;
-    QLabel *seenCaption_, *drawnCaption_;
+    SheetCaption *seenCaption_, *drawnCaption_;
     LookingBar* looking_;
     Readings* readings_;
     QStackedWidget* panels_;

@@ -1,6 +1,7 @@
 // The menus of the window.
 
 #include "app/print/print.h"
+#include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
 #include "app/widgets/language.h"
 #include "app/widgets/theme.h"
@@ -8,9 +9,12 @@
 #include "app/window/bench.h"
 #include "app/window/main_window.h"
 #include "app/window/walk.h"
+#include "core/files/comparison_file.h"
+#include "core/files/fit_file.h"
 
 #include <QActionGroup>
 #include <QApplication>
+#include <QClipboard>
 #include <QFileDialog>
 #include <QMenuBar>
 #include <QSettings>
@@ -68,6 +72,20 @@ void MainWindow::buildMenus() {
     QAction* redo = desk_.document.undoStack().createRedoAction(this, tr("&Redo"));
     redo->setShortcut(QKeySequence::Redo);
     change->addActions({undo, redo});
+    change->addSeparator();
+    for (const auto& [name, side, keys] :
+         {std::tuple{tr("Copy the &left sheet"), Side::Seen, QKeySequence()},
+          {tr("&Copy the right sheet"), Side::Drawn, QKeySequence(QKeySequence::Copy)}})
+        add(change, name, keys, [this, side = side] {
+            if (const Scene& scene = bench_->sheet(side)->scene(); !scene.overlays.empty())
+                QApplication::clipboard()->setImage(sceneImage(scene));
+        });
+    add(change, tr("Copy the &numbers"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] {
+        if (desk_.comparison())
+            QApplication::clipboard()->setText(qt(comparisonText(*desk_.comparison())));
+        else if (desk_.fit())
+            QApplication::clipboard()->setText(qt(fitText(*desk_.fit())));
+    });
     buildLookMenu();
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("&Manual: this step"), QKeySequence(Qt::Key_F1), [this] { showManual(); });

@@ -1,10 +1,14 @@
 #include "app/looking/way.h"
 #include "app/overlays/picture_overlay.h"
+#include "app/window/sheet_caption.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
+#include <QClipboard>
 #include <QMenuBar>
+#include <QMimeData>
 #include <QPainter>
+#include <QSplitter>
 
 namespace zokran::test {
 
@@ -56,6 +60,43 @@ private slots:
         for (const auto& way : waysOfLooking())
             QVERIFY2(all.contains(way->name().toLower()), qPrintable(way->name()));
         QVERIFY(all.contains("Ctrl+Shift+E") && all.contains("Undo"));
+    }
+
+    void aSheetIsCopiedAndTakenAlongAsPictureLinesAndNumbers() {
+        openDemo();
+        goToStep("check");
+        QApplication::clipboard()->clear();
+        press(Qt::Key_C, Qt::ControlModifier);
+        const QImage copied = QApplication::clipboard()->image();
+        QVERIFY(std::max(copied.width(), copied.height()) >= 1590);
+        press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(QApplication::clipboard()->text().contains("zokran-comparison"));
+        // What a drag from its caption carries.
+        auto* caption = window_->findChild<SheetCaption*>();
+        QVERIFY(caption && caption->isVisible());
+        const std::unique_ptr<QMimeData> carried(caption->carried());
+        QVERIFY(carried && carried->hasImage());
+        QCOMPARE(int(carried->urls().size()), 2);
+        QVERIFY(!QImage(carried->urls()[0].toLocalFile()).isNull());
+        QFile svg(carried->urls()[1].toLocalFile());
+        QVERIFY(svg.open(QIODevice::ReadOnly));
+        const QByteArray lines = svg.readAll();
+        QVERIFY(lines.contains("<svg") && lines.contains("<path"));
+    }
+
+    void theSheetsKeepTheirWidths() {
+        openDemo();
+        auto* splitter = window_->findChild<QSplitter*>();
+        const QList<int> before = splitter->sizes();
+        QTest::mousePress(splitter->handle(1), Qt::LeftButton, {}, QPoint(2, 100));
+        QTest::mouseMove(splitter->handle(1), QPoint(-80, 100));
+        QTest::mouseRelease(splitter->handle(1), Qt::LeftButton, {}, QPoint(-80, 100));
+        const QList<int> moved = splitter->sizes();
+        QVERIFY(moved[0] < before[0] - 20);
+        closeWindow();
+        openWindow();
+        window_->reopenLast();
+        QTRY_VERIFY(std::abs(window_->findChild<QSplitter*>()->sizes()[0] - moved[0]) < 4);
     }
 
     void aSheetTurnedOverKeepsEveryPlaceUnderThePointer() {
