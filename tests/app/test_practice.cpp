@@ -50,6 +50,18 @@ class PracticeTest : public WindowTest {
         clickOn(buttonSaying("Answer"));
     }
 
+    /// Two references of the learner's own that nobody has drawn yet.
+    void keepTwoReferences() {
+        for (int i = 0; i < 2; ++i) {
+            Study own;
+            own.title = "own " + std::to_string(i);
+            own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
+            own.reference.width = 320;
+            own.reference.height = 400;
+            logbook_->add(own);
+        }
+    }
+
 private slots:
     void drillsAreAnsweredAtOnceAndMissesComeAgain() {
         press(Qt::Key_4, Qt::ControlModifier);
@@ -208,14 +220,7 @@ private slots:
     void aSittingLaysOneHeadAfterAnotherAndKeepsTheTimes() {
         photographs();
         // Two references of the learner's own wait on the shelf; the cast room gives the third.
-        for (int i = 0; i < 2; ++i) {
-            Study own;
-            own.title = "own " + std::to_string(i);
-            own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
-            own.reference.width = 320;
-            own.reference.height = 400;
-            logbook_->add(own);
-        }
+        keepTwoReferences();
         press(Qt::Key_4, Qt::ControlModifier);
         auto* heads = visibleNamed<QSpinBox>("Heads of the sitting");
         heads->setFocus();
@@ -250,14 +255,7 @@ private slots:
 
     void whenAHeadsTimeAndItsGraceAreOverTheNextIsLaidByItself() {
         photographs();
-        for (int i = 0; i < 2; ++i) {
-            Study own;
-            own.title = "own " + std::to_string(i);
-            own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
-            own.reference.width = 320;
-            own.reference.height = 400;
-            logbook_->add(own);
-        }
+        keepTwoReferences();
         desk().sitting.begin(2, std::chrono::seconds(1), std::chrono::seconds(2));
         waitForPictures();
         const StudyId first = *desk().document.id();

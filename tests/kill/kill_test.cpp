@@ -64,6 +64,8 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     const auto below = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
     Desk& desk = window->desk();
     SheetView* seen = window->bench()->sheet(Side::Seen);
+    // As it was opened, too: that is what stands until the first deed is saved.
+    QObject::connect(&desk.document, &Document::opened, window, [&] { tell(desk.document); });
     const auto settle = [&] {
         for (int i = 0; i < 3; ++i)
             QCoreApplication::processEvents();
