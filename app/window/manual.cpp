@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QImage>
 #include <QListWidget>
+#include <QLocale>
 #include <QTextStream>
 #include <QUrl>
 
@@ -17,8 +18,13 @@ namespace {
 constexpr const char* names[] = {"index", "set-up", "block-in", "guides",   "measure",  "draw", "check",
                                  "light", "keep",   "shelf",    "practice", "progress", "words"};
 
+/// In the learner's language where there is a page in it.
 QString fileOf(const QString& page) {
-    return QString::fromStdString((manualFolder() / (page.toStdString() + ".md")).string());
+    const std::string name = page.toStdString() + ".md";
+    const auto translated = manualFolder() / QLocale().name().section('_', 0, 0).toStdString() / name;
+    std::error_code error;
+    return QString::fromStdString(
+        (std::filesystem::exists(translated, error) ? translated : manualFolder() / name).string());
 }
 
 /// A page's own heading.

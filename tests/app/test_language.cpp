@@ -280,6 +280,22 @@ private slots:
         press(Qt::Key_4, Qt::ControlModifier);
         press(Qt::Key_F1);
         QCOMPARE(manual->page(), QString("practice"));
+        const EnglishAfterwards afterwards;
+        reopenIn("de");
+        press(Qt::Key_F1);
+        manual = window_->findChild<Manual*>();
+        pages = manual->findChild<QListWidget*>();
+        QCOMPARE(pages->item(0)->text(), QString("Handbuch zu Zokran"));
+        for (int i = 0; i < pages->count(); ++i) {
+            pages->setCurrentRow(i);
+            const QUrl source = manual->findChild<ManualPage*>()->source();
+            QVERIFY2(source.path().contains("/de/"), qPrintable(source.path()));
+            QFile page(source.toLocalFile());
+            QVERIFY(page.open(QIODevice::ReadOnly));
+            auto links = QRegularExpression(R"(\]\(([^)]+)\))").globalMatch(QString::fromUtf8(page.readAll()));
+            while (links.hasNext())
+                QVERIFY(QFileInfo::exists(QFileInfo(page).dir().filePath(links.next().captured(1))));
+        }
     }
 
     void theWalkStopsEverywhereAndIsLeftByKeys() {
