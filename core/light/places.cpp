@@ -157,6 +157,14 @@ LightAndDark lightAndDark(const std::vector<LitPlace>& places, std::size_t most)
     for (const LitPlace& place : rest)
         if (told.dark.size() < most && (place.light < 2 * shadow || 2 * told.dark.size() < rest.size()))
             told.dark.push_back(place);
+    const auto isDark = [&](const LitPlace& place) {
+        return std::any_of(told.dark.begin(), told.dark.end(), [&](const LitPlace& dark) {
+            return dark.place == place.place && dark.side == place.side;
+        });
+    };
+    for (std::size_t i = told.light.size(); i < places.size() && told.next.size() < most; ++i)
+        if (places[i].caught() > 1.5f * shadow && !isDark(places[i]))
+            told.next.push_back(places[i]);
     return told;
 }
 

@@ -52,10 +52,10 @@ struct LitPlace {
 /// The places that are seen, by where the light is caught first.
 std::vector<LitPlace> litPlaces(const Relief& relief, const Shading& shading, const PlaceNet& net);
 
-/// Those that catch it first, and those that stay dark, the darkest first; no place is of both,
-/// and none is called light that lies in shadow.
+/// Those that catch it first, those that catch it next, and those that stay dark, the darkest first; no place is of
+/// two of them, and none is called light that lies in shadow.
 struct LightAndDark {
-    std::vector<LitPlace> light, dark;
+    std::vector<LitPlace> light, next, dark;
 };
 LightAndDark lightAndDark(const std::vector<LitPlace>& places, std::size_t most = 5);
 

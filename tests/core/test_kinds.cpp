@@ -70,7 +70,12 @@ TEST_CASE("A unit stick counts its units along itself") {
         CHECK(r.numbers[static_cast<std::size_t>(i)].text == std::to_string(i + 1));
         CHECK(r.numbers[static_cast<std::size_t>(i)].at.x() == Approx(100 + 40 * (i + 1)));
     }
-    CHECK(r.lines.size() == 1 + 8); // itself, and a tick at each half from 0 to 3.5
+    CHECK(r.lines.size() == 1 + 8 + 7); // itself, a tick at each half from 0 to 3.5, a dash at each third between
+    for (std::size_t i = 9; i < r.lines.size(); ++i) {
+        const double thirds = 3 * (r.lines[i][0].x() - 100) / 40;
+        CHECK(thirds == Approx(std::round(thirds)));
+        CHECK(static_cast<int>(std::lround(thirds)) % 3 != 0);
+    }
 }
 
 TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's edge") {

@@ -199,6 +199,16 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     const Relief relief(litHead(head), view, size, size);
     const PlaceNet net(relief.solid(), head);
     const auto told = lightAndDark(litPlaces(relief, Shading(relief, {light(-15, 60)}), net));
+    // What comes next is darker than the first and is none of them, nor of those that stay dark.
+    CHECK_FALSE(told.next.empty());
+    for (const LitPlace& next : told.next) {
+        CHECK(next.caught() <= told.light.back().caught());
+        for (const auto* others : {&told.light, &told.dark})
+            for (const LitPlace& other : *others) {
+                const bool same = other.place == next.place && other.side == next.side;
+                CHECK_FALSE(same);
+            }
+    }
     std::set<std::string_view> lights, darks;
     for (const LitPlace& place : told.light)
         lights.insert(place.place->id);

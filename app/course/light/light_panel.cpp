@@ -25,6 +25,7 @@ LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         (*label)->setWordWrap(true);
     }
     column_->addLayout(places);
+    next_ = addText({}, "caption");
     buildShown();
     column_->addStretch();
 }
@@ -167,6 +168,12 @@ void LightPanel::showPlaces() {
         label->setVisible(lines->size() > 1);
         label->setText(lines->join('\n'));
     }
+    QStringList next;
+    if (desk_.light.form() == "head" && desk_.light.shaded())
+        for (const LitPlace& place : lightAndDark(desk_.light.shaded()->places).next)
+            next << qt(wordsFor(place, learnersBook()));
+    next_->setVisible(!next.isEmpty());
+    next_->setText(tr("Then: %1.").arg(next.join("; ")));
 }
 
 } // namespace zokran

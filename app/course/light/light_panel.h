@@ -32,7 +32,7 @@ private:
     void showPlaces();
 
     LightBall* ball_;
-    QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_;
+    QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_;
     QPushButton* read_;
     QCheckBox *second_, *squint_, *edges_, *stands_;
     std::vector<QPushButton*> values_;

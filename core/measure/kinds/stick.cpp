@@ -7,8 +7,8 @@ namespace zokran {
 
 namespace {
 
-/// A length in units, stepped along: a long tick at each whole, a short one at each half, and how many
-/// it is so far.
+/// A length in units, stepped along: a long tick at each whole, a short one at each half, a dash to one side at each
+/// third, and how many it is so far.
 Reading readStick(const MeasureGround& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0], along = way.normalized(),
@@ -24,6 +24,12 @@ Reading readStick(const MeasureGround& g) {
         if (i > 0 && i % 2 == 0)
             r.numbers.push_back({at - 0.35 * g.unit.value * side, std::to_string(i / 2)});
     }
+    const int thirds = static_cast<int>(3 * r.value + 1e-9);
+    for (int i = 1; i <= std::min(thirds, mostTicks); ++i)
+        if (i % 3) {
+            const PicturePoint at = g.ends[0] + i * g.unit.value / 3 * along;
+            r.lines.push_back({at, at + 0.06 * g.unit.value * side});
+        }
     r.labelAt = g.ends[1] + 0.5 * g.unit.value * along;
     return r;
 }
