@@ -26,6 +26,40 @@ constexpr QSize cardPicture(248, 150);
 constexpr int referenceRole = Qt::UserRole + 1,
               sketchRole = Qt::UserRole + 2, paintedRole = Qt::UserRole + 3;
 
+/// Does something once, when a box is about to be used by mouse or keys.
+class BeforeUse : public QObject {
+public:
+    BeforeUse(QComboBox* box, std::function<void()> act) : QObject(box), act_(std::move(act)) {
+        box->installEventFilter(this);
+    }
+
+protected:
+    bool eventFilter(QObject*, QEvent* event) override {
+        if (event->type() == QEvent::FocusIn || event->type() == QEvent::MouseButtonPress ||
+            event->type() == QEvent::Wheel)
+            act_();
+        return false;
+    }
+
+private:
+    std::function<void()> act_;
+};
+
+/// Fills a box with ids and what they are called; what was chosen stays chosen.
+void fillBox(QComboBox* box, const QString& any, const std::vector<std::string>& ids,
+             const std::function<QString(const std::string&)>& name) {
+    const QString before = box->currentData().toString();
+    box->clear();
+    box->addItem(any, QString());
+    for (const std::string& id : ids)
+        box->addItem(name(id), qt(id));
+    box->setCurrentIndex(std::max(0, box->findData(before)));
+}
+
+QString findingName(const std::string& id) {
+    return qt(nameOfFinding(id, learnersBook()));
+}
+
 QIcon iconFrom(const QPixmap& card) {
     // The picture is the same whether chosen or not; the frame round it tells.
     QIcon icon(card);
@@ -100,6 +134,12 @@ void Shelf::buildFinding(QVBoxLayout* column) {
                 {tr("Any pose"), tr("From the front"), tr("Three-quarter"), tr("Profile"), tr("Looking up"),
                  tr("Looking down")});
     finding_ = box(tr("What is to be mended"), {});
+    new BeforeUse(finding_, [this] {
+        if (finding_->property("filled").toBool())
+            return;
+        finding_->setProperty("filled", true);
+        fillBox(finding_, tr("Any error"), finder_.findings(), findingName);
+    });
     order_ = box(tr("Order"), {tr("Last changed first"), tr("Last drawn first"), tr("By title"), tr("By sitter")});
     row->addWidget(contact_ = new QPushButton(tr("&Contact sheet…")));
     row->addWidget(bundle_ = new QPushButton(tr("Save as a &bundle…")));
@@ -197,18 +237,12 @@ void Shelf::refresh() {
 }
 
 void Shelf::fillChoices() {
-    const auto fillBox = [](QComboBox* box, const QString& any, const std::vector<std::string>& ids,
-                            auto name) {
-        const QString before = box->currentData().toString();
-        box->clear();
-        box->addItem(any, QString());
-        for (const std::string& id : ids)
-            box->addItem(name(id), qt(id));
-        box->setCurrentIndex(std::max(0, box->findData(before)));
-    };
     fillBox(sitter_, tr("Any sitter"), finder_.sitters(), [](const std::string& s) { return qt(s); });
-    fillBox(finding_, tr("Any error"), finder_.findings(),
-            [](const std::string& id) { return qt(nameOfFinding(id, learnersBook())); });
+    // Every drawing's figures have to be read for it: only when somebody asks.
+    const std::string chosen = finding_->currentData().toString().toStdString();
+    fillBox(finding_, tr("Any error"), chosen.empty() ? std::vector<std::string>() : std::vector{chosen},
+            findingName);
+    finding_->setProperty("filled", false);
 }
 
 void Shelf::fill() {

@@ -74,6 +74,7 @@ private slots:
         QCOMPARE(together, 43);
         choose("How the head is held", "Any pose");
         auto* errors = visibleNamed<QComboBox>("What is to be mended");
+        errors->setFocus();
         QVERIFY(errors->count() > 2);
         choose("What is to be mended", errors->itemText(1));
         QVERIFY(list()->count() > 0 && list()->count() < 43);

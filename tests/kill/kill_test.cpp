@@ -79,6 +79,8 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     };
     std::printf("ready\n");
     std::fflush(stdout);
+    if (desk.document.id())
+        tell(desk.document); // the study that lay on the bench before
     for (;;) {
         if (!desk.document.isOpen())
             takePicture();
