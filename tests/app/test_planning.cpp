@@ -282,10 +282,20 @@ private slots:
             clickOn(buttonSaying("Put it well"));
         QVERIFY(desk().planning.plan().troubles.empty());
         for (const SheetKind* kind : {&guideSheetKind, &gridSheetKind, &landmarksSheetKind}) {
+            // As a learner saves it, from the menu; then the same sheets on a printer that is a file.
+            const QString to = file(kind->id) + ".pdf", saved = file(kind->id) + "-saved.pdf";
+            QAction* save = nullptr;
+            for (QMenu* menu : window_->findChildren<QMenu*>())
+                if (menu->title().remove('&') == "Save a sheet")
+                    for (QAction* action : menu->actions())
+                        if (action->text().startsWith(kind->name))
+                            save = action;
+            QVERIFY(save);
+            chooseFile(saved, [&] { save->trigger(); });
+            QVERIFY(QFileInfo(saved).size() > 1000);
             const auto sheets = kind->make(desk());
             QPrinter printer(QPrinter::HighResolution);
             printer.setOutputFormat(QPrinter::PdfFormat);
-            const QString to = file(kind->id) + ".pdf";
             printer.setOutputFileName(to);
             printer.setFullPage(true);
             {
