@@ -109,6 +109,8 @@ int main(int argc, char** argv) {
     // As the desktop is, until the learner says otherwise.
     constexpr int middleGrey = 128;
     const bool desktopIsDark = app.palette().color(QPalette::Window).lightness() < middleGrey;
+    if (!views) // the manual's pictures are alike everywhere
+        Theme::followType(app.font());
     Theme::apply(app, QSettings().value("dark", desktopIsDark).toBool());
     Launch launch(folder.toStdString(), demo ? fillWithDemo : std::function<void(Logbook&)>());
     app.launch = &launch;

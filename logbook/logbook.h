@@ -98,13 +98,15 @@ public:
 
     /// An answer to a drill.
     struct DrillAnswer {
-        std::string answered, kind; ///< when, ISO 8601, UTC; id of the drill
-        std::int64_t seed = 0;
+        /// When, ISO 8601, UTC; and the id of the drill, after "own:" where it asked of the learner's own study.
+        std::string answered, kind;
+        std::int64_t seed = 0; ///< of an own study's: 100 times its number, and which of its tasks
         int level = 1;
         double off = 0;    ///< how far off, in the drill's own unit
         bool held = false; ///< near enough
     };
     void keepAnswer(const DrillAnswer& answer);
+    void takeBack(const DrillAnswer& answer);
     std::vector<DrillAnswer> drillAnswers() const; ///< oldest first
 
     /// Notes that a study was laid on the bench.

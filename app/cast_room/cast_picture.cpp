@@ -10,4 +10,12 @@ QImage asQImage(const Picture& picture) {
         .copy();
 }
 
+Picture asPicture(const QImage& image) {
+    const QImage bgr = image.convertToFormat(QImage::Format_BGR888);
+    Picture picture{bgr.width(), bgr.height(), {}};
+    for (int y = 0; y < bgr.height(); ++y)
+        picture.bgr.insert(picture.bgr.end(), bgr.constScanLine(y), bgr.constScanLine(y) + 3 * bgr.width());
+    return picture;
+}
+
 } // namespace zokran

@@ -8,5 +8,7 @@ namespace zokran {
 
 /// A picture of the stand-in camera for the screen; a null one of an empty picture.
 QImage asQImage(const Picture& picture);
+/// And back; empty of a null one.
+Picture asPicture(const QImage& image);
 
 } // namespace zokran

@@ -50,7 +50,7 @@ CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFixedWidth(304);
+    scroll->setFixedWidth(atType(304));
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setWidget(controls);
     middle->addWidget(scroll);

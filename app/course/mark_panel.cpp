@@ -88,6 +88,9 @@ void MarkPanel::buildSketchOnly() {
     column_->addWidget(page_ = new QPushButton);
     page_->setToolTip(tr("Put the paper's corners right and say which paper it is"));
     connect(page_, &QPushButton::clicked, this, [this] { desk_.page.adjust(); });
+    column_->addWidget(length_ = new QPushButton(tr("&Scale it by a known length")));
+    length_->setToolTip(tr("For a sketch that fills no page: something on it you can measure with a ruler"));
+    connect(length_, &QPushButton::clicked, this, [this] { desk_.page.layLength(); });
 }
 
 void MarkPanel::showNext() {
@@ -167,6 +170,7 @@ void MarkPanel::showStudy() {
                                   .arg(flat->paper.height.value, 0, 'f', 0)
                             : tr("Lay the &page flat…"));
         page_->setEnabled(desk_.study().attempt());
+        length_->setVisible(desk_.study().attempt() && !flat);
         rest_->setEnabled(desk_.comparison().has_value());
     }
     showNext();

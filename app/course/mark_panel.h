@@ -30,7 +30,7 @@ private:
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
     QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
-    QPushButton *rest_ = nullptr, *page_ = nullptr;
+    QPushButton *rest_ = nullptr, *page_ = nullptr, *length_ = nullptr;
     QCheckBox* smiling_ = nullptr;
     QLabel* guessWords_ = nullptr;
     QListWidget* list_;

@@ -5,15 +5,10 @@
 #include "app/widgets/words.h"
 #include "core/construction/lines.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Scenes", text);
-}
 
 /// Over a picture the ball's own helps are what is looked at; only the scaffolds of other forms stay
 /// light.

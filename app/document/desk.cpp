@@ -17,6 +17,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(&suggesting, &Suggesting::changed, this, &Desk::changed);
     connect(&looking, &Looking::changed, this, &Desk::changed);
     connect(&page, &PageLaying::changed, this, &Desk::changed);
+    connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
     connect(&light, &HeadLight::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())

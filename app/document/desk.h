@@ -3,6 +3,7 @@
 #include "app/document/analysis.h"
 #include "app/document/document.h"
 #include "app/document/head_light.h"
+#include "app/document/heads_on_page.h"
 #include "app/document/page_laying.h"
 #include "app/document/photo_intake.h"
 #include "app/document/pictures.h"
@@ -29,6 +30,7 @@ public:
     Pictures pictures;
     Suggesting suggesting;
     PageLaying page;
+    HeadsOnPage heads;
     Looking looking;
     HeadLight light;
     Planning planning;

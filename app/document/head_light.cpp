@@ -1,9 +1,9 @@
 #include "app/document/head_light.h"
 
 #include "app/looking/looking.h"
+#include "app/widgets/words.h"
 #include "core/light/squint.h"
 
-#include <QCoreApplication>
 #include <opencv2/core.hpp>
 
 namespace zokran {
@@ -107,7 +107,7 @@ void HeadLight::read(const QImage& photograph) {
             reading_ = false;
             cannotTell_ = !found;
             if (found) {
-                set(QCoreApplication::translate("HeadLight", "Read the light"), {}, [&](Lighting& l) {
+                set(tr("Read the light"), {}, [&](Lighting& l) {
                     l.key = found->from;
                     l.second = found->second;
                 });

@@ -2,7 +2,6 @@
 
 #include "app/widgets/words.h"
 
-#include <QCoreApplication>
 #include <QFileInfo>
 #include <QTemporaryDir>
 #include <QTransform>
@@ -11,10 +10,6 @@
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("LayingAnew", text);
-}
 
 void layMarksAnew(Study& s, LaidAnew how) {
     const MarkSheet before = s.reference;

@@ -4,16 +4,11 @@
 #include "core/compare/expected.h"
 #include "core/words/mark_words.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Marking", text);
-}
 
 QString nameOf(Mark mark) {
     return qt(wordsFor(mark, learnersBook()));

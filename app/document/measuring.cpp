@@ -4,18 +4,9 @@
 #include "core/base/errors.h"
 #include "core/measure/telling.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 namespace zokran {
-
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Measuring", text);
-}
-
-} // namespace
 
 std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool onSketch,
                                     Side side) {

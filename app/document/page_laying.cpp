@@ -69,6 +69,7 @@ void PageLaying::stop() {
     ++asked_;
     looking_ = false;
     adjusting_.reset();
+    scaling_.reset();
     emit changed();
 }
 
@@ -108,7 +109,42 @@ bool PageLaying::lay(const QString& words, const QString& merge,
     }
 }
 
+std::optional<PageLaying::KnownLength> PageLaying::knownLength() const {
+    return scaling_ && scaling_ == document_.id() && document_.study().attempt() && !flat() ? std::optional(known_)
+                                                                                            : std::nullopt;
+}
+
+void PageLaying::layLength() {
+    const Attempt* attempt = document_.study().attempt();
+    if (!attempt || flat())
+        return;
+    const int width = attempt->marks.width, height = attempt->marks.height;
+    constexpr double share = 0.5;
+    constexpr Millimetres usual{100};
+    known_ = {SketchPoint(0.25 * width, 0.5 * height), SketchPoint(0.75 * width, 0.5 * height),
+              attempt->page.shownWidth ? share * *attempt->page.shownWidth : usual};
+    scaling_ = document_.id();
+    emit changed();
+}
+
+void PageLaying::setLength(const KnownLength& known, const QString& merge) {
+    const Pixels between{(known.to - known.from).norm()};
+    if (!knownLength() || !(between > Pixels{1}) || !(known.length > Millimetres{0}))
+        return;
+    known_ = known;
+    document_.edit(tr("Scale by a known length"), merge, [&](Study& s) {
+        s.attempt()->page.shownWidth = Pixels{1.0 * s.attempt()->marks.width} * (known.length / between);
+    });
+    emit changed();
+}
+
+void PageLaying::endLength() {
+    scaling_.reset();
+    emit changed();
+}
+
 void PageLaying::adjust() {
+    scaling_.reset();
     const Attempt* attempt = document_.study().attempt();
     if (!attempt)
         return;

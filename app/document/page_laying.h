@@ -38,6 +38,19 @@ public:
 
     const std::optional<LaidFlat>& flat() const;
 
+    /// Something on the drawing whose length the learner knows, by which a sketch that fills no page is scaled.
+    struct KnownLength {
+        SketchPoint from, to;
+        Millimetres length;
+    };
+    /// It is being laid; nothing while it is not, or where a page is laid flat and tells the scale.
+    std::optional<KnownLength> knownLength() const;
+    /// Takes it up, across the middle of the picture and as long as the picture is said to show there.
+    void layLength();
+    /// Lays it otherwise: the drawing is scaled by it. One of no length changes nothing.
+    void setLength(const KnownLength& known, const QString& merge);
+    void endLength();
+
 signals:
     void changed();
 
@@ -49,6 +62,8 @@ private:
 
     Document& document_;
     std::optional<StudyId> adjusting_; ///< the study whose page is being put right
+    std::optional<StudyId> scaling_;   ///< the study that is being scaled by a known length
+    KnownLength known_;
     bool looking_ = false;
     int asked_ = 0; ///< counts the searches, so that one given up is known when it ends
     QFuture<void> work_;

@@ -1,5 +1,7 @@
 #include "app/document/page_picture.h"
 
+#include "core/page/find_heads.h"
+
 #include <opencv2/imgproc.hpp>
 
 namespace zokran {
@@ -20,6 +22,11 @@ std::optional<FoundPage> pageIn(const QImage& photograph) {
     cv::Mat colours;
     cv::cvtColor(pixelsOf(photograph), colours, cv::COLOR_BGRA2BGR);
     return findPage(colours);
+}
+
+std::vector<Framing> headsIn(const QImage& page) {
+    const QImage rgb = page.convertToFormat(QImage::Format_RGB32);
+    return drawingsOn(pixelsOf(rgb));
 }
 
 QImage laidFlat(const QImage& photograph, const LaidFlat& how) {

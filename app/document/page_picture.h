@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/page/find_page.h"
+#include "core/page/framing.h"
 
 #include <QImage>
 #include <optional>
@@ -9,6 +10,9 @@ namespace zokran {
 
 /// The sheet of paper a photograph shows; nothing where none is seen. Safe off the UI thread.
 std::optional<FoundPage> pageIn(const QImage& photograph);
+
+/// The drawings on a page, px of it. Safe off the UI thread.
+std::vector<Framing> headsIn(const QImage& page);
 
 /// The sheet of a photograph laid flat, RGB32. Safe off the UI thread.
 QImage laidFlat(const QImage& photograph, const LaidFlat& how);

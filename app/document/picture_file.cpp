@@ -2,9 +2,9 @@
 
 #include "app/document/jpeg_end.h"
 #include "app/document/lens_data.h"
+#include "app/widgets/words.h"
 #include "core/base/errors.h"
 
-#include <QCoreApplication>
 #include <QFileInfo>
 #include <QImageReader>
 #include <cmath>
@@ -20,10 +20,6 @@ constexpr double mostPixels = 50e6;
 /// Formats other than JPEG are decoded whole before they are brought down; beyond this many pixels
 /// that costs more memory than is decent.
 constexpr double mostDecoded = 120e6;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("PictureFile", text);
-}
 
 } // namespace
 

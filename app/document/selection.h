@@ -104,6 +104,16 @@ public:
         lookedAgain_ = true;
         emit changed();
     }
+    /// The head of a page with several that is checked, px of that page; `page`: its picture.
+    struct ChosenHead {
+        std::string page;
+        Framing frame;
+    };
+    const std::optional<ChosenHead>& chosenHead() const { return chosenHead_; }
+    void chooseHead(std::optional<ChosenHead> head) {
+        chosenHead_ = std::move(head);
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -121,6 +131,7 @@ public:
     void clear() {
         finding_ = 0;
         said_.clear();
+        chosenHead_.reset();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
         allNumbers_ = lookedAgain_ = false;
@@ -144,6 +155,7 @@ private:
     int formStep_ = 0, finding_ = 0;
     bool allNumbers_ = false, lookedAgain_ = false;
     std::vector<Part> said_;
+    std::optional<ChosenHead> chosenHead_;
     Measurement laying_{"stick", {}, false};
     int measure_ = -1, unguessed_ = -1;
     bool guessesFirst_ = false, measuresOnGuides_ = false;

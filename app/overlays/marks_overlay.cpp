@@ -2,8 +2,8 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 #include <QFontMetricsF>
 #include <QLineF>
 #include <algorithm>
@@ -12,7 +12,7 @@ namespace zokran {
 
 namespace {
 
-constexpr double reach = 11; ///< how near a press must be to take hold of a mark, px
+constexpr double markReach = 11; ///< how near a press must be to take hold of a mark, px
 
 } // namespace
 
@@ -80,7 +80,7 @@ void MarksOverlay::paint(const Canvas& canvas) const {
         }
         strokeWithHalo(canvas, path, QPen(canvas.style.mark, touched ? 2.4 : 1.6), 2.2);
         if (doubtful) {
-            const QString word = QCoreApplication::translate("Sheet", "doubtful");
+            const QString word = tr("doubtful");
             const QRectF box = QFontMetricsF(typeFont(TypeSize::Caption, true))
                                    .boundingRect(word)
                                    .translated(at + QPointF(10, -8))
@@ -92,7 +92,7 @@ void MarksOverlay::paint(const Canvas& canvas) const {
 
 std::optional<Hit> MarksOverlay::hit(const SheetTransform& transform, const QPointF& at) const {
     std::optional<Hit> best;
-    double nearest = reach;
+    double nearest = markReach;
     for (int i = 0; i < markCount; ++i) {
         const auto& placed = shown.marks[markAt(i)];
         if (!placed || !placed->usable())

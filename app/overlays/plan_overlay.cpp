@@ -2,8 +2,8 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 #include <QFontMetricsF>
 #include <cmath>
 
@@ -22,7 +22,7 @@ void paintDistance(const Canvas& canvas, const PicturePoint& from, const Picture
     path.lineTo(b);
     strokeWithHalo(canvas, path, QPen(canvas.style.text, 1, Qt::DashLine), 1.5);
     const QString words =
-        QCoreApplication::translate("PlanOverlay", "%1").arg(static_cast<int>(std::lround(length)));
+        tr("%1").arg(static_cast<int>(std::lround(length)));
     const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
     const QSizeF size(metrics.horizontalAdvance(words) + 8, metrics.height() + 2);
     paintWord(canvas, QRectF((a + b) / 2 - QPointF(size.width(), size.height()) / 2, size), words);

@@ -2,6 +2,8 @@
 
 #include "app/cast_room/cast_picture.h"
 #include "app/practice/drill_view.h"
+#include "app/practice/own_heads.h"
+#include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/base/translatable.h"
@@ -13,6 +15,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QUndoStack>
 #include <QtConcurrent>
 #include <cmath>
 
@@ -32,10 +35,12 @@ QString questionOf(const DrillTask& task) {
 
 } // namespace
 
-DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* parent)
+    : QWidget(parent), document_(document), undo_(undo) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
+    buildSwitch(column);
     auto* grid = new QGridLayout;
     grid->setSpacing(2);
     column->addLayout(grid);
@@ -56,7 +61,7 @@ DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), doc
     column->addLayout(row, 1);
     row->addWidget(view_ = new DrillView, 1);
     auto* panel = new QWidget;
-    panel->setFixedWidth(panelWidth);
+    panel->setFixedWidth(atType(panelWidth));
     row->addWidget(panel);
     auto* side = new QVBoxLayout(panel);
     side->setContentsMargins(0, 0, 0, 0);
@@ -76,6 +81,8 @@ DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), doc
     answer_->setProperty("role", "next");
     result_ = label("strong");
     side->addWidget(next_ = new QPushButton(tr("&Next task")));
+    side->addWidget(lay_ = new QPushButton(tr("Lay this s&tudy on the bench")));
+    connect(lay_, &QPushButton::clicked, this, [this] { emit studyWanted(study_); });
     side->addStretch();
     connect(answer_, &QPushButton::clicked, this, &DrillDesk::answer);
     connect(next_, &QPushButton::clicked, this, &DrillDesk::ask);
@@ -93,7 +100,46 @@ DrillDesk::DrillDesk(Document& document, QWidget* parent) : QWidget(parent), doc
     question_->setText(tr("A minute each, with the answer at once."));
     answer_->hide();
     next_->hide();
+    lay_->hide();
+    askOfOwn(false);
+}
+
+void DrillDesk::buildSwitch(QVBoxLayout* column) {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    column->addLayout(row);
+    auto* about = new QLabel(tr("Drills with heads of"));
+    about->setProperty(typeProperty, "heading");
+    row->addWidget(about);
+    for (const auto& [button, name, own] :
+         {std::tuple{&fromCast_, tr("the cast &room"), false}, {&fromOwn_, tr("m&y own studies"), true}}) {
+        *button = new QPushButton(name);
+        (*button)->setCheckable(true);
+        row->addWidget(*button);
+        connect(*button, &QPushButton::clicked, this, [this, own = own] { askOfOwn(own); });
+    }
+    row->addStretch();
+}
+
+void DrillDesk::askOfOwn(bool own) {
+    const bool turned = own != own_;
+    own_ = own;
+    fromCast_->setChecked(!own);
+    fromOwn_->setChecked(own);
+    for (std::size_t i = 0; i < list_.size(); ++i)
+        list_[i]->setEnabled(!own || drills()[i]->ofStudied);
+    if (own && !drill_.empty() && !drillNamed(drill_).ofStudied)
+        drill_.clear();
     refreshList();
+    if (!turned)
+        return;
+    if (!drill_.empty())
+        return ask();
+    ++asked_; // what is being made is not wanted any more
+    making_ = false;
+    task_.reset();
+    showTask();
+    question_->setText(tr("A minute each, with the answer at once."));
 }
 
 DrillDesk::~DrillDesk() {
@@ -118,31 +164,69 @@ void DrillDesk::refreshList() {
 
 void DrillDesk::choose(const std::string& drill) {
     drill_ = drill;
+    if (own_ && !drillNamed(drill).ofStudied)
+        askOfOwn(false);
+    else
+        ask();
     refreshList();
-    ask();
 }
 
 void DrillDesk::ask() {
+    ++asked_;
+    making_ = true;
+    task_.reset();
+    showTask();
+    own_ ? askOfStudies() : askOfCast();
+}
+
+void DrillDesk::askOfCast() {
     const std::vector<AskedTask> history = historyOf(drill_);
     // Fresh ones go on where the logbook ends, so that nobody meets one twice by chance.
     const NextTask next =
         nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
-    const int asked = ++asked_;
-    making_ = true;
-    task_.reset();
-    showTask();
-    work_ = QtConcurrent::run([this, asked, next, drill = &drillNamed(drill_)] {
+    work_ = QtConcurrent::run([this, asked = asked_.load(), next, drill = &drillNamed(drill_)] {
         DrillTask task = taskOf(*drill, next.seed, next.level);
         QMetaObject::invokeMethod(this, [this, asked, next, task = std::move(task)] {
-            if (asked != asked_)
-                return; // another was chosen meanwhile
-            making_ = false;
-            task_ = task;
-            showTask();
-            level_->setText(next.again ? tr("Level %1 of %2, once more").arg(task.level).arg(hardestDrill)
-                                       : tr("Level %1 of %2").arg(task.level).arg(hardestDrill));
+            if (asked == asked_) // and no other was chosen meanwhile
+                arrived(task, next.again, 0);
         });
     });
+}
+
+void DrillDesk::askOfStudies() {
+    const Logbook& book = document_.logbook();
+    work_ = QtConcurrent::run([this, asked = asked_.load(), drill = &drillNamed(drill_), folder = book.folder(),
+                               looksOnly = book.isLookOnly()] {
+        std::optional<OwnTask> own;
+        QString trouble;
+        try {
+            own = nextOwnTask(folder, looksOnly, *drill, [&] { return asked == asked_; });
+        } catch (const std::exception& e) {
+            trouble = QString::fromUtf8(e.what());
+        }
+        QMetaObject::invokeMethod(this, [this, asked, own = std::move(own), trouble] {
+            if (asked != asked_)
+                return;
+            if (!trouble.isEmpty())
+                emit document_.troubled(trouble);
+            own ? arrived(own->task, own->again, own->study) : arrived(std::nullopt, false, 0);
+        });
+    });
+}
+
+void DrillDesk::arrived(std::optional<DrillTask> task, bool again, StudyId study) {
+    making_ = false;
+    task_ = std::move(task);
+    study_ = study;
+    showTask();
+    if (!task_) {
+        question_->setText(drill_ == findDrill.id
+                               ? tr("None of your drawings is marked far enough yet, with something to mend.")
+                               : tr("None of your studies has the marks yet that this drill asks for."));
+        return;
+    }
+    level_->setText(again ? tr("Level %1 of %2, once more").arg(task_->level).arg(hardestDrill)
+                          : tr("Level %1 of %2").arg(task_->level).arg(hardestDrill));
 }
 
 void DrillDesk::showTask() {
@@ -153,9 +237,11 @@ void DrillDesk::showTask() {
         form_->removeRow(0);
     result_->clear();
     next_->hide();
+    lay_->hide();
     answer_->setVisible(task_.has_value());
     if (!task_) {
         question_->setText({});
+        level_->clear();
         view_->show({});
         view_->showPlaces({}, false);
         return;
@@ -177,7 +263,7 @@ void DrillDesk::showTask() {
             form_->addRow(name, entry.number);
         } else if (field.kind == DrillField::Kind::Choice) {
             entry.choice = new QComboBox;
-            for (const char* choice : field.choices)
+            for (const std::string& choice : field.choices)
                 entry.choice->addItem(qt(learnersBook().say(choice)));
             entry.choice->setAccessibleName(name);
             form_->addRow(name, entry.choice);
@@ -208,7 +294,6 @@ void DrillDesk::showPlaces() {
 void DrillDesk::answer() {
     if (!task_ || answered_)
         return;
-    answered_ = true;
     double worst = 0;
     std::size_t place = 0;
     QStringList told;
@@ -237,17 +322,40 @@ void DrillDesk::answer() {
         worst = std::max(worst, missOf(field, given));
     }
     const bool held = worst <= 1;
-    result_->setText((held ? tr("Near enough. ") : tr("Not yet; it comes again. ")) + told.join(" "));
+    const Logbook::DrillAnswer kept{now(),        own_ ? ownKind(drillNamed(drill_)) : drill_,
+                                    task_->seed,  task_->level,
+                                    worst,        held};
+    const QString words = (held ? tr("Near enough. ") : tr("Not yet; it comes again. ")) + told.join(" ");
+    if (document_.logbook().isLookOnly())
+        return showAnswer(words);
+    undo_.push(new PracticeCommand(
+        tr("Answer a drill"), [this, kept, words] { return keep(kept, words, false); },
+        [this, kept, words] { return keep(kept, words, true); }));
+}
+
+bool DrillDesk::keep(const Logbook::DrillAnswer& answer, const QString& told, bool back) {
+    const bool done = document_.attempt([&] {
+        back ? document_.logbook().takeBack(answer) : document_.logbook().keepAnswer(answer);
+    });
+    const bool lies = task_ && task_->seed == answer.seed && task_->level == answer.level &&
+                      (own_ ? ownKind(drillNamed(task_->kind)) : task_->kind) == answer.kind;
+    if (lies && back && done) {
+        showTask();
+        answer_->setFocus(); // not a box for numbers, which would take the keys of redoing for its own
+    } else if (lies && !back)
+        showAnswer(told);
+    return done;
+}
+
+void DrillDesk::showAnswer(const QString& told) {
+    answered_ = true;
+    result_->setText(told);
     view_->show(asQImage(task_->answer));
     view_->showPlaces(places_, false);
     answer_->hide();
     next_->show();
     next_->setFocus();
-    if (!document_.logbook().isLookOnly())
-        document_.attempt([&] {
-            document_.logbook().keepAnswer(
-                {now(), drill_, task_->seed, task_->level, worst, held});
-        });
+    lay_->setVisible(study_ != 0);
 }
 
 } // namespace zokran

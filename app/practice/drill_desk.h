@@ -7,12 +7,15 @@
 #include <QFuture>
 #include <QImage>
 #include <QWidget>
+#include <atomic>
 
 class QComboBox;
 class QDoubleSpinBox;
 class QFormLayout;
 class QLabel;
 class QPushButton;
+class QUndoStack;
+class QVBoxLayout;
 
 namespace zokran {
 
@@ -24,29 +27,45 @@ class DrillDesk : public QWidget {
     Q_OBJECT
 
 public:
-    explicit DrillDesk(Document& document, QWidget* parent = nullptr);
+    DrillDesk(Document& document, QUndoStack& undo, QWidget* parent = nullptr);
     ~DrillDesk() override;
 
     /// Takes up a drill by its id.
     void choose(const std::string& drill);
+    /// Whose heads are asked about: the cast room's, or the learner's own studies.
+    void askOfOwn(bool own);
     bool isMaking() const { return making_; }
     const std::optional<DrillTask>& task() const { return task_; }
     DrillView* view() { return view_; }
 
+signals:
+    /// To lay the study that was asked about on the bench.
+    void studyWanted(StudyId study);
+
 private:
+    void buildSwitch(QVBoxLayout* column);
     void ask();
+    void askOfCast();
+    void askOfStudies();
+    /// What was asked for is there; `again`: it was missed before. Nothing: no study serves.
+    void arrived(std::optional<DrillTask> task, bool again, StudyId study);
     void showTask();
     void showPlaces();
     void answer();
+    /// Keeps an answer, or takes it back; whichever it is shows where its task still lies there.
+    bool keep(const Logbook::DrillAnswer& answer, const QString& told, bool back);
+    void showAnswer(const QString& told);
     std::vector<AskedTask> historyOf(const std::string& drill) const;
     void refreshList();
 
     Document& document_;
+    QUndoStack& undo_;
+    QPushButton *fromCast_, *fromOwn_;
     std::vector<QPushButton*> list_;
     DrillView* view_;
     QLabel *question_, *level_, *result_;
     QFormLayout* form_;
-    QPushButton *answer_, *next_;
+    QPushButton *answer_, *next_, *lay_;
     struct Entry {
         std::size_t field;
         QDoubleSpinBox* number = nullptr;
@@ -56,8 +75,9 @@ private:
     std::vector<PicturePoint> places_;
     std::string drill_;
     std::optional<DrillTask> task_;
-    bool making_ = false, answered_ = false;
-    int asked_ = 0;
+    StudyId study_ = 0; ///< that the task is about; 0: none of the learner's
+    bool own_ = false, making_ = false, answered_ = false;
+    std::atomic<int> asked_ = 0;
     QFuture<void> work_;
 };
 

@@ -1,6 +1,7 @@
 #include "app/practice/plan_page.h"
 
 #include "app/document/fresh_eyes.h"
+#include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/base/json_file.h"
@@ -18,6 +19,7 @@
 #include <QPushButton>
 #include <QSettings>
 #include <QSpinBox>
+#include <QUndoStack>
 #include <cmath>
 
 namespace zokran {
@@ -82,8 +84,8 @@ void HeadsFilling::paintEvent(QPaintEvent*) {
     }
 }
 
-PlanPage::PlanPage(Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), document_(desk.document) {
+PlanPage::PlanPage(Desk& desk, QUndoStack& undo, QWidget* parent)
+    : QWidget(parent), desk_(desk), undo_(undo), document_(desk.document) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -145,13 +147,8 @@ PlanPage::PlanPage(Desk& desk, QWidget* parent)
     connect(begin_, &QPushButton::clicked, this, &PlanPage::begin);
     connect(next_, &QPushButton::clicked, this, &PlanPage::nextHead);
     connect(calendar_, &QPushButton::clicked, this, &PlanPage::saveCalendar);
-    connect(give_up_, &QPushButton::clicked, this, [this] { keep(""); });
-    if (const auto known = plan()) {
-        goal_->setValue(known->goal);
-        days_->setValue(known->days);
-        for (unsigned day : known->off)
-            off_[day - 1]->setChecked(true);
-    }
+    connect(give_up_, &QPushButton::clicked, this, [this] { keep(tr("Put the plan of heads away"), ""); });
+    showChosen();
 }
 
 void PlanPage::buildSitting(QVBoxLayout* column) {
@@ -224,9 +221,26 @@ std::optional<HeadPlan> PlanPage::plan() const {
     return plan;
 }
 
-void PlanPage::keep(const std::string& text) {
-    document_.attempt([&] { document_.logbook().remember(key, text); });
-    refresh();
+void PlanPage::keep(const QString& words, const std::string& text) {
+    std::string before;
+    document_.attempt([&] { before = document_.logbook().remembered(key); });
+    const auto write = [this](const std::string& plan) {
+        const bool kept = document_.attempt([&] { document_.logbook().remember(key, plan); });
+        showChosen();
+        refresh();
+        return kept;
+    };
+    undo_.push(new PracticeCommand(words, [write, text] { return write(text); },
+                                   [write, before] { return write(before); }));
+}
+
+void PlanPage::showChosen() {
+    if (const auto known = plan()) {
+        goal_->setValue(known->goal);
+        days_->setValue(known->days);
+        for (std::size_t i = 0; i < off_.size(); ++i)
+            off_[i]->setChecked(known->off.contains(static_cast<unsigned>(i + 1)));
+    }
 }
 
 void PlanPage::begin() {
@@ -243,7 +257,7 @@ void PlanPage::begin() {
         emit document_.troubled(tr("Every day is a day off; leave one to draw."));
         return;
     }
-    keep(planText(wanted));
+    keep(before ? tr("Change the plan of heads") : tr("Begin a plan of heads"), planText(wanted));
 }
 
 std::vector<Day> PlanPage::drawnDays() const {

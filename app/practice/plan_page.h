@@ -10,6 +10,7 @@ class QCheckBox;
 class QLabel;
 class QPushButton;
 class QSpinBox;
+class QUndoStack;
 class QVBoxLayout;
 
 namespace zokran {
@@ -37,7 +38,7 @@ class PlanPage : public QWidget {
     Q_OBJECT
 
 public:
-    explicit PlanPage(Desk& desk, QWidget* parent = nullptr);
+    PlanPage(Desk& desk, QUndoStack& undo, QWidget* parent = nullptr);
     void refresh();
     std::optional<HeadPlan> plan() const;
 
@@ -49,16 +50,19 @@ signals:
 
 private:
     void begin();
+    /// The plan kept, in its boxes.
+    void showChosen();
     void buildSitting(QVBoxLayout* column);
     void showWaiting();
     void saveCalendar();
     void saveSpread();
     std::vector<Day> drawnDays() const;
 
-    /// Keeps a plan, or none.
-    void keep(const std::string& text);
+    /// Keeps a plan, or none; can be undone.
+    void keep(const QString& words, const std::string& text);
 
     Desk& desk_;
+    QUndoStack& undo_;
     Document& document_;
     QLabel *words_, *when_;
     QSpinBox *goal_, *days_;

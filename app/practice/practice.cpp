@@ -2,6 +2,7 @@
 
 #include "app/practice/drill_desk.h"
 #include "app/practice/plan_page.h"
+#include "app/widgets/theme.h"
 
 #include <QHBoxLayout>
 
@@ -12,11 +13,12 @@ Practice::Practice(Desk& desk, QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 8, 16, 16);
     row->setSpacing(24);
-    row->addWidget(plan_ = new PlanPage(desk));
-    plan_->setFixedWidth(272);
-    row->addWidget(drills_ = new DrillDesk(desk.document), 1);
+    row->addWidget(plan_ = new PlanPage(desk, undo_));
+    plan_->setFixedWidth(atType(272));
+    row->addWidget(drills_ = new DrillDesk(desk.document, undo_), 1);
     connect(plan_, &PlanPage::nextHead, this, &Practice::nextHead);
     connect(plan_, &PlanPage::lookAgain, this, &Practice::lookAgain);
+    connect(drills_, &DrillDesk::studyWanted, this, &Practice::studyWanted);
 }
 
 void Practice::refresh() {

@@ -2,6 +2,7 @@
 
 #include "app/document/desk.h"
 
+#include <QUndoStack>
 #include <QWidget>
 
 namespace zokran {
@@ -18,12 +19,17 @@ public:
     void refresh();
     DrillDesk* drills() { return drills_; }
     PlanPage* plan() { return plan_; }
+    /// The way back from what was done here.
+    QUndoStack& undoStack() { return undo_; }
 
 signals:
     void nextHead();
     void lookAgain(StudyId study);
+    /// The study a drill was about.
+    void studyWanted(StudyId study);
 
 private:
+    QUndoStack undo_;
     PlanPage* plan_;
     DrillDesk* drills_;
 };

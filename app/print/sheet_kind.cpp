@@ -1,6 +1,7 @@
 #include "app/print/sheet_kind.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 
 namespace zokran {
 
@@ -18,7 +19,7 @@ std::span<const SheetKind* const> sheetKinds() {
 
 QString lacksFit(const Desk& desk) {
     return desk.fit() ? QString()
-                      : QCoreApplication::translate("Sheets", "a head that is blocked in");
+                      : tr("a head that is blocked in");
 }
 
 QString lacksNothing(const Desk&) {

@@ -40,11 +40,11 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     side->addWidget(heading);
     side->addWidget(first_ = new QLabel);
     first_->setWordWrap(true);
-    first_->setFixedWidth(wordsWidth);
+    first_->setFixedWidth(atType(wordsWidth));
     first_->setProperty(typeProperty, "heading");
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
-    scroll->setFixedWidth(wordsWidth);
+    scroll->setFixedWidth(atType(wordsWidth));
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(words_ = new QLabel);
     words_->setWordWrap(true);

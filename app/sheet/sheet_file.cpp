@@ -1,9 +1,9 @@
 #include "app/sheet/sheet_file.h"
 
+#include "app/widgets/words.h"
 #include "core/base/json_file.h"
 
 #include <QBuffer>
-#include <QCoreApplication>
 #include <QPageSize>
 #include <QPdfWriter>
 #include <QSvgGenerator>
@@ -14,10 +14,6 @@ namespace {
 
 constexpr int longSide = 1600; ///< of a PNG, px
 constexpr int margin = 24;     ///< round the scene, px
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("SheetFile", text);
-}
 
 void paintInto(QPainter& painter, const QSizeF& size, const Scene& scene) {
     const QRectF frame = scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame;

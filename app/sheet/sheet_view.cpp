@@ -15,7 +15,7 @@ namespace zokran {
 
 namespace {
 
-constexpr double margin = 8;
+constexpr double sheetMargin = 8;
 constexpr double leastZoom = 0.005, mostZoom = 24;
 /// Frames that differ by less than this share of their height count as the same.
 constexpr double sameFrame = 0.08;
@@ -55,7 +55,7 @@ void SheetView::fitWhole() {
     whole_ = true;
     const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
     transform_ = SheetTransform::fitting(
-        frame, QRectF(rect()).adjusted(margin, margin, -margin, -margin), leastZoom, scene_.flip);
+        frame, QRectF(rect()).adjusted(sheetMargin, sheetMargin, -sheetMargin, -sheetMargin), leastZoom, scene_.flip);
     update();
 }
 

@@ -1,6 +1,7 @@
 #include "app/tools/ball_tool.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 #include <QLineF>
 
 namespace zokran {
@@ -9,10 +10,6 @@ namespace {
 
 constexpr double reach = 11; ///< px of the widget
 constexpr Pixels smallest{4};
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("BallTool", text);
-}
 
 } // namespace
 

@@ -6,13 +6,13 @@ namespace zokran {
 
 namespace {
 
-constexpr double reach = 18; ///< px of the widget
+constexpr double cornerReach = 18; ///< px of the widget
 
 } // namespace
 
 std::optional<std::size_t> CornerTool::cornerAt(const SheetPointer& pointer) const {
     std::optional<std::size_t> best;
-    double nearest = reach;
+    double nearest = cornerReach;
     if (const auto& flat = desk_.page.flat())
         for (std::size_t i = 0; i < 4; ++i) {
             const double d =

@@ -1,19 +1,15 @@
 #include "app/tools/frame_tool.h"
 
 #include "app/sheet/scene.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 #include <QLineF>
 
 namespace zokran {
 
 namespace {
 
-constexpr double reach = 14; ///< px of the widget
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("FrameTool", text);
-}
+constexpr double frameReach = 14; ///< px of the widget
 
 } // namespace
 
@@ -34,7 +30,7 @@ FrameTool::Grip FrameTool::gripAt(const SheetPointer& pointer) const {
                                                      {{f.low.x(), f.high.y()}, Grip::LowHigh},
                                                      {{f.high.x(), f.low.y()}, Grip::HighLow}};
     for (const auto& [at, grip] : corners)
-        if (QLineF(pointer.at, pointer.transform.toView(at)).length() < reach)
+        if (QLineF(pointer.at, pointer.transform.toView(at)).length() < frameReach)
             return grip;
     const bool inside = (pointer.place.array() > f.low.array()).all() &&
                         (pointer.place.array() < f.high.array()).all();

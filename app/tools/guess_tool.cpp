@@ -2,23 +2,19 @@
 
 #include "app/document/marking.h"
 #include "app/sheet/scene.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("GuessTool", text);
-}
 
 /// How far a key moves the ball.
 double move(const Guess& guess, const QKeyEvent& event) {
     return guess.ball.radius.value * (event.modifiers() & Qt::ShiftModifier ? 0.1 : 0.01);
 }
 
-constexpr double reach = 9; ///< px of the widget, of the ball's edge; of the chin twice as much
+constexpr double guessReach = 9; ///< px of the widget, of the ball's edge; of the chin twice as much
 
 } // namespace
 
@@ -26,7 +22,7 @@ std::optional<GuessGrip> GuessTool::gripUnder(const SheetPointer& pointer) const
     if (!isGuessing(desk_))
         return std::nullopt;
     return gripAt(*desk_.study().guess, desk_.study().reference, pointer.place,
-                  {reach / pointer.transform.scale});
+                  {guessReach / pointer.transform.scale});
 }
 
 bool GuessTool::press(const SheetPointer& pointer) {

@@ -1,6 +1,7 @@
 #include "app/tools/place_tool.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 #include <QLineF>
 #include <algorithm>
 
@@ -10,10 +11,6 @@ namespace {
 
 constexpr double reach = 14; ///< px of the widget round a ring
 constexpr Millimetres smallest{15}, largest{1200};
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("PlaceTool", text);
-}
 
 PaperPoint middleOf(const PagePlan& plan) {
     return PaperPoint((plan.head.low + plan.head.high) / 2);

@@ -4,7 +4,6 @@
 #include "core/words/paper_words.h"
 
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
@@ -34,10 +33,10 @@ void showNumber(QDoubleSpinBox* box, double value) {
 }
 
 void addPapers(QComboBox* box) {
-    box->setAccessibleName(QCoreApplication::translate("Fields", "Paper"));
+    box->setAccessibleName(tr("Paper"));
     for (const std::string_view name : paperNames())
         box->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
-    box->addItem(QCoreApplication::translate("Fields", "Another size"), QString());
+    box->addItem(tr("Another size"), QString());
 }
 
 } // namespace zokran

@@ -4,14 +4,19 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QFontInfo>
 #include <QPalette>
+#include <QRegularExpression>
 #include <QStyleFactory>
+#include <algorithm>
+#include <cmath>
 
 namespace zokran {
 
 namespace {
 
 Theme inForce;
+double typeScale = 1;
 
 Theme lightTheme() {
     return {false,
@@ -39,6 +44,18 @@ Theme darkTheme() {
             QColor("#7ddcb4"),
             QColor("#f4efe6"),
             QColor("#14171a")};
+}
+
+/// A style sheet with its type grown.
+QString grown(QString sheet) {
+    static const QRegularExpression size("font-size: (\\d+)px");
+    for (qsizetype at = 0;;) {
+        const auto found = size.match(sheet, at);
+        if (!found.hasMatch())
+            return sheet;
+        sheet.replace(found.capturedStart(1), found.capturedLength(1), QString::number(atType(found.captured(1).toInt())));
+        at = found.capturedStart(1);
+    }
 }
 
 QString styleSheet(const Theme& t) {
@@ -153,12 +170,22 @@ void Theme::apply(QApplication& app, bool dark) {
     palette.setColor(QPalette::PlaceholderText, inForce.quiet);
     app.setPalette(palette);
     app.setFont(typeFont(TypeSize::Text));
-    app.setStyleSheet(styleSheet(inForce));
+    app.setStyleSheet(grown(styleSheet(inForce)));
+}
+
+void Theme::followType(const QFont& system) {
+    // Desktops come with fonts of up to eleven points at 96 to the inch; common practice, no source.
+    constexpr double usual = 11 * 96 / 72.0, most = 1.6; // px; beyond it nothing fits a window any more
+    typeScale = std::clamp(QFontInfo(system).pixelSize() / usual, 1.0, most);
+}
+
+int atType(int px) {
+    return static_cast<int>(std::lround(typeScale * px));
 }
 
 QFont typeFont(TypeSize size, bool strong) {
     QFont font("Open Sans");
-    font.setPixelSize(static_cast<int>(size));
+    font.setPixelSize(atType(static_cast<int>(size)));
     font.setWeight(strong ? QFont::DemiBold : QFont::Normal);
     return font;
 }

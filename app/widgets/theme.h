@@ -28,9 +28,15 @@ struct Theme {
     static const Theme& light();
     /// Puts the light or the dark theme in force, with its font and style sheet.
     static void apply(QApplication& app, bool dark);
+    /// Lets all type, and the panels it stands in, grow with the font the desktop is set to; before `apply`. A desktop
+    /// left as it comes changes nothing, and nothing becomes smaller than drawn up here.
+    static void followType(const QFont& system);
 };
 
-/// The four sizes of type, in px at 1x.
+/// A width in px, grown with the type.
+int atType(int px);
+
+/// The four sizes of type, in px at 1x and as desktops come.
 enum class TypeSize { Caption = 11, Text = 13, Heading = 17, Reading = 30 };
 
 /// The program's font at one of its sizes.

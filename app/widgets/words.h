@@ -2,12 +2,18 @@
 
 #include "core/words/phrasebook.h"
 
+#include <QCoreApplication>
 #include <QString>
 
 namespace zokran {
 
 inline QString qt(const std::string& text) {
     return QString::fromStdString(text);
+}
+
+/// A sentence of the window in the learner's language; the same to classes without Qt's own `tr`.
+inline QString tr(const char* english) {
+    return QCoreApplication::translate("zokran", english);
 }
 
 /// The core's sentences in the learner's language, through Qt's translators.

@@ -106,7 +106,7 @@ void Bench::buildSheets(QVBoxLayout* column) {
     middle->addLayout(left, 1);
 
     auto* right = new QWidget;
-    right->setFixedWidth(panelWidth);
+    right->setFixedWidth(atType(panelWidth));
     auto* rightColumn = new QVBoxLayout(right);
     rightColumn->setContentsMargins(0, 0, 0, 0);
     rightColumn->setSpacing(16);

@@ -63,7 +63,7 @@ void MainWindow::buildPlaces() {
         auto* button = new QPushButton(name);
         button->setProperty("role", "place");
         button->setCheckable(true);
-        button->setMinimumWidth(88);
+        button->setMinimumWidth(atType(88));
         const auto place = static_cast<Place>(placeButtons_.size());
         const auto go = [this, place] { goTo(place); };
         connect(button, &QPushButton::clicked, this, go);
@@ -89,6 +89,8 @@ void MainWindow::buildPlaces() {
     places_->addWidget(progress_ = new ProgressPlace(desk_));
     right->addWidget(places_, 1);
     setCentralWidget(centre);
+    undo_.addStack(&desk_.document.undoStack());
+    undo_.addStack(&practice_->undoStack());
 }
 
 void MainWindow::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
@@ -113,10 +115,6 @@ void MainWindow::connectPlaces() {
     connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
     connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
     connect(shelf_, &Shelf::folderWanted, this, &MainWindow::takeFolder);
-    connect(shelf_, &Shelf::chosen, this, [this](StudyId id) {
-        desk_.document.attempt([&] { desk_.document.open(id); });
-        goTo(Place::Bench);
-    });
     connect(practice_, &Practice::nextHead, this, &MainWindow::takeNextHead);
     connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
         desk_.document.attempt([&] {
@@ -126,10 +124,13 @@ void MainWindow::connectPlaces() {
         goTo(Place::Bench);
     });
     connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layHeadOfSitting);
-    connect(progress_, &ProgressPlace::chosen, this, [this](StudyId id) {
+    const auto lay = [this](StudyId id) {
         desk_.document.attempt([&] { desk_.document.open(id); });
         goTo(Place::Bench);
-    });
+    };
+    connect(shelf_, &Shelf::chosen, this, lay);
+    connect(progress_, &ProgressPlace::chosen, this, lay);
+    connect(practice_, &Practice::studyWanted, this, lay);
     connect(progress_, &ProgressPlace::drillWanted, this, [this](const QString& drill) {
         goTo(Place::Practice);
         practice_->drills()->choose(drill.toStdString());
@@ -189,6 +190,7 @@ void MainWindow::goTo(Place place) {
         desk_.document.saveNow();
         place == Place::Practice ? practice_->refresh() : progress_->refresh();
     }
+    undo_.setActiveStack(place == Place::Practice ? &practice_->undoStack() : &desk_.document.undoStack());
     places_->setCurrentIndex(static_cast<int>(place));
     for (std::size_t i = 0; i < placeButtons_.size(); ++i)
         placeButtons_[i]->setChecked(i == static_cast<std::size_t>(place));

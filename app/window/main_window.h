@@ -8,6 +8,7 @@
 
 #include <QMainWindow>
 #include <QTemporaryDir>
+#include <QUndoGroup>
 
 class QPushButton;
 class QStackedWidget;
@@ -83,6 +84,7 @@ private:
     void showShortcuts();
 
     Desk desk_;
+    QUndoGroup undo_; ///< the bench's way back, or that of the place to practise
     QStackedWidget* places_;
     TroubleBar* trouble_;
     Walk* walk_;

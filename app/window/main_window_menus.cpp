@@ -48,6 +48,15 @@ void MainWindow::buildMenus() {
     });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
         [this] { choosePicture(Side::Drawn); });
+    const auto atTheCheck = [this](void (PageLaying::*act)()) {
+        goTo(Place::Bench);
+        if (!desk_.study().attempt())
+            return tell(tr("There is no sketch on the bench yet."));
+        desk_.document.goTo("check");
+        (desk_.page.*act)();
+    };
+    add(study, tr("Lay the sketch's pa&ge flat…"), {}, [=] { atTheCheck(&PageLaying::adjust); });
+    add(study, tr("Scale the sketch by a &known length…"), {}, [=] { atTheCheck(&PageLaying::layLength); });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);
@@ -67,10 +76,10 @@ void MainWindow::buildMenus() {
     add(study, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* change = menuBar()->addMenu(tr("&Change"));
-    QAction* undo = desk_.document.undoStack().createUndoAction(this, tr("&Undo"));
+    QAction* undo = undo_.createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = desk_.document.undoStack().createRedoAction(this, tr("&Redo"));
-    redo->setShortcut(QKeySequence::Redo);
+    QAction* redo = undo_.createRedoAction(this, tr("&Redo"));
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     change->addActions({undo, redo});
     change->addSeparator();
     for (const auto& [name, side, keys] :

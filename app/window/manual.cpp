@@ -1,5 +1,6 @@
 #include "app/window/manual.h"
 
+#include "app/widgets/theme.h"
 #include "core/base/data_folder.h"
 
 #include <QFile>
@@ -61,7 +62,7 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
     auto* row = new QHBoxLayout(this);
     row->addWidget(pages_ = new QListWidget);
     pages_->setAccessibleName(tr("Pages of the manual"));
-    pages_->setFixedWidth(200);
+    pages_->setFixedWidth(atType(200));
     row->addWidget(text_ = new ManualPage, 1);
     text_->setAccessibleName(tr("The page"));
     text_->document()->setDocumentMargin(16);

@@ -10,18 +10,15 @@ namespace zokran {
 namespace {
 
 /// The angle of a line of the face against level.
-DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-8.0 * level, 8.0 * level)}, {dice.between(-5.0 * level, 5.0 * level)},
-                                      {dice.apart(3, 25)});
-    DrillHead head = headFor(dice, pose);
-    const HeadMarks& marks = head.bust.marks();
+std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     constexpr std::pair<Mark, Mark> lines[] = {{Mark::OuterEyeR, Mark::OuterEyeL},
                                                {Mark::MouthCornerR, Mark::MouthCornerL},
                                                {Mark::Brow, Mark::NoseTip},
                                                {Mark::NoseTip, Mark::Chin}};
     const auto& [a, b] = lines[dice.below(level > 2 ? 4 : 2)];
-    const PicturePoint from = head.view.project(marks[a]), to = head.view.project(marks[b]);
+    if (!face.marks[a] || !face.marks[b])
+        return std::nullopt;
+    const PicturePoint from = *face.marks[a], to = *face.marks[b];
     double angle = std::atan2(from.y() - to.y(), to.x() - from.x()) * 180 / std::numbers::pi;
     if (angle > 90)
         angle -= 180;
@@ -33,7 +30,7 @@ DrillTask make(std::uint32_t seed, int level) {
     field.right = angle;
     field.tolerance = 9 - 1.2 * level;
     task.fields.push_back(field);
-    task.picture = std::move(head.picture);
+    task.picture = face.picture;
     const PicturePoint beyond = 0.4 * (to - from);
     drawLine(task.picture, {from - beyond, to + beyond});
     task.answer = task.picture;
@@ -43,9 +40,21 @@ DrillTask make(std::uint32_t seed, int level) {
     return task;
 }
 
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const Pose pose = poseFromDegrees({dice.between(-8.0 * level, 8.0 * level)}, {dice.between(-5.0 * level, 5.0 * level)},
+                                      {dice.apart(3, 25)});
+    const DrillFace face = faceOf(headFor(dice, pose));
+    return *ofFace(face, dice, level); // the cast's heads have every mark
+}
+
+std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
+    return ofFace(head.face, dice, level);
+}
+
 } // namespace
 
 const Drill angleDrill{"angle", ZOKRAN_WORDS("Judge an angle"),
-                       ZOKRAN_WORDS("A line of the face against level."), make};
+                       ZOKRAN_WORDS("A line of the face against level."), make, ofStudied};
 
 } // namespace zokran

@@ -16,6 +16,11 @@ cv::Mat matOf(Picture& picture) {
 
 const cv::Scalar chalk(26, 43, 168), dark(50, 50, 50);
 
+void checkLevel(int level) {
+    if (level < 1 || level > hardestDrill)
+        throw BadInput(fmt::format("a drill has levels 1 to {}", hardestDrill));
+}
+
 } // namespace
 
 double missOf(const DrillField& field, const Given& given) {
@@ -47,12 +52,23 @@ const Drill& drillNamed(std::string_view id) {
 }
 
 DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level) {
-    if (level < 1 || level > hardestDrill)
-        throw BadInput(fmt::format("a drill has levels 1 to {}", hardestDrill));
+    checkLevel(level);
     DrillTask task = drill.make(seed, level);
     task.kind = drill.id;
     task.seed = seed;
     task.level = level;
+    return task;
+}
+
+std::optional<DrillTask> taskOf(const Drill& drill, const StudiedHead& head, std::uint32_t seed, int level) {
+    checkLevel(level);
+    Dice dice(seed);
+    auto task = drill.ofStudied ? drill.ofStudied(head, dice, level) : std::nullopt;
+    if (task) {
+        task->kind = drill.id;
+        task->seed = seed;
+        task->level = level;
+    }
     return task;
 }
 
@@ -76,7 +92,7 @@ DrillHead headFor(Dice& dice, const Pose& pose) {
     const auto& all = sitters();
     Shot shot;
     shot.pose = pose;
-    shot.size = 520;
+    shot.size = drillHeight;
     shot.lightAzimuth = Degrees{dice.apart(20, 60)};
     shot.lightElevation = Degrees{dice.between(15, 45)};
     Bust bust(all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))]);
@@ -85,13 +101,20 @@ DrillHead headFor(Dice& dice, const Pose& pose) {
     return {std::move(bust), shot, view, std::move(picture)};
 }
 
+DrillFace faceOf(const DrillHead& head) {
+    DrillFace face{head.picture, {}, head.view, head.shot.pose};
+    for (int i = 0; i < markCount; ++i)
+        face.marks[markAt(i)] = head.view.project(head.bust.marks()[markAt(i)]);
+    return face;
+}
+
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong) {
     cv::Mat mat = matOf(picture);
     const auto piece = [&](const PicturePoint& a, const PicturePoint& b) {
         cv::line(mat, cv::Point(cv::Point2d(a.x(), a.y())), cv::Point(cv::Point2d(b.x(), b.y())),
                  strong ? chalk : dark, 2, cv::LINE_AA);
     };
-    constexpr double dash = 7, gap = 5; // px
+    constexpr double dash = 7, space = 5; // px
     for (std::size_t i = 1; i < points.size(); ++i) {
         const PicturePoint way = points[i] - points[i - 1];
         if (strong) {
@@ -99,7 +122,7 @@ void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool st
             continue;
         }
         const double length = way.norm();
-        for (double at = 0; at < length; at += dash + gap)
+        for (double at = 0; at < length; at += dash + space)
             piece(points[i - 1] + way * (at / length),
                   points[i - 1] + way * (std::min(length, at + dash) / length));
     }
@@ -112,11 +135,11 @@ void drawRing(Picture& picture, const PicturePoint& at, double radius) {
 }
 
 Picture beside(const Picture& left, const Picture& right) {
-    Picture both = blankPicture(left.width + right.width + 12, std::max(left.height, right.height));
+    Picture both = blankPicture(left.width + right.width + pictureGap, std::max(left.height, right.height));
     cv::Mat mat = matOf(both);
     Picture l = left, r = right;
     matOf(l).copyTo(mat(cv::Rect(0, 0, l.width, l.height)));
-    matOf(r).copyTo(mat(cv::Rect(l.width + 12, 0, r.width, r.height)));
+    matOf(r).copyTo(mat(cv::Rect(l.width + pictureGap, 0, r.width, r.height)));
     return both;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "cast/stand_in_camera.h"
+#include "core/compare/parts.h"
 
 #include <cstdint>
 #include <string>
@@ -16,7 +17,7 @@ struct DrillField {
     enum class Kind { Number, Choice, Place } kind = Kind::Number;
     double low = 0, high = 0, step = 1; ///< of a number
     const char* suffix = "";            ///< its unit, such as "°"
-    std::vector<const char*> choices = {}; ///< in English, for the phrasebook
+    std::vector<std::string> choices = {}; ///< in English, for the phrasebook
     std::vector<std::string> choiceIds = {};
     double right = 0;                   ///< the number, or the choice from 0
     PicturePoint place{0, 0};           ///< of a place, px
@@ -45,6 +46,9 @@ double missOf(const DrillField& field, const Given& given);
 
 inline constexpr int hardestDrill = 5;
 
+class Dice;
+struct StudiedHead;
+
 /// A kind of drill. Each is one file of cast/drills; the list of them is in drill.cpp.
 struct Drill {
     std::string_view id;
@@ -52,6 +56,9 @@ struct Drill {
     const char* about; ///< what it trains, one sentence
     /// The task of a seed at a level from 1 to `hardestDrill`: the same on every machine.
     DrillTask (*make)(std::uint32_t seed, int level);
+    /// The same asked of a head the learner has studied; nothing where its marks do not serve. Null for a drill that
+    /// only the cast room can set.
+    std::optional<DrillTask> (*ofStudied)(const StudiedHead& head, Dice& dice, int level) = nullptr;
 };
 extern const Drill poseDrill, guidesDrill, formsDrill, findDrill, straightDrill, angleDrill, ratioDrill,
     farEyeDrill;
@@ -62,6 +69,8 @@ const Drill& drillNamed(std::string_view id);
 
 /// The task; throws BadInput for a level that is none.
 DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level);
+/// The task asked of a head the learner has studied; nothing where it does not serve.
+std::optional<DrillTask> taskOf(const Drill& drill, const StudiedHead& head, std::uint32_t seed, int level);
 
 /// Numbers drawn from a seed by plain remainders, alike on every machine.
 class Dice {
@@ -87,11 +96,38 @@ struct DrillHead {
 };
 DrillHead headFor(Dice& dice, const Pose& pose);
 
+/// A face to be asked about, of the cast room or of the learner's own photographs.
+struct DrillFace {
+    Picture picture;
+    PerMark<std::optional<PicturePoint>> marks; ///< px of the picture
+    View view;           ///< of the head, in px of the picture
+    Pose pose;           ///< of the head
+    PoseSpread sigma = {}; ///< how far that may be off: nothing where it is known
+};
+/// Of the cast's head every mark is known, those behind it too.
+DrillFace faceOf(const DrillHead& head);
+
+/// What the learner has of a head: the photograph, marked, and a drawing of it where there is one.
+struct StudiedHead {
+    DrillFace face;
+    Picture drawing = {}; ///< empty before there is one
+    std::optional<Part> toMend = {}; ///< what of the drawing the check would mend first
+    /// Where the marks of that lie in `drawing`, and where they would go, px.
+    std::vector<std::pair<PicturePoint, PicturePoint>> ways = {};
+};
+/// Cuts the marked head out of its photograph, and out of its drawing, and brings both to a drill's size. Throws
+/// BadMarks where the photograph's marks do not carry a fit; a drawing that is not marked far enough is left out.
+StudiedHead studiedHead(const Picture& photo, const PhotoMarks& marks, const Picture& drawing = {},
+                        const SketchMarks& drawn = {});
+
 /// Draws over a picture: a line in chalk, or dark and dashed.
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong = true);
 void drawRing(Picture& picture, const PicturePoint& at, double radius);
-/// Two pictures side by side, as high as the first.
+/// Two pictures side by side, `pictureGap` apart, as high as the higher.
+inline constexpr int pictureGap = 12; ///< px
 Picture beside(const Picture& left, const Picture& right);
 Picture blankPicture(int width, int height);
+
+inline constexpr int drillHeight = 520; ///< of a head's picture, px
 
 } // namespace zokran

@@ -6,21 +6,24 @@ namespace zokran {
 
 namespace {
 
+/// A head that faces the learner has no far eye.
+constexpr Radians leastTurn = toRadians(Degrees{8});
+
 /// The far eye is covered: where do its corners go?
-DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const double least = 8 + 4.0 * level;
-    const Pose pose = poseFromDegrees({dice.apart(least, least + 12)}, {dice.between(-4.0 * level, 4.0 * level)},
-                                      {dice.between(-3.0 * level, 3.0 * level)});
-    DrillHead head = headFor(dice, pose);
-    const bool left = pose.turn.value > 0; // the sitter's left is the far one
-    const HeadMarks& marks = head.bust.marks();
-    const PicturePoint inner = head.view.project(marks[left ? Mark::InnerEyeL : Mark::InnerEyeR]),
-                       outer = head.view.project(marks[left ? Mark::OuterEyeL : Mark::OuterEyeR]);
+std::optional<DrillTask> ofFace(const DrillFace& face, int level) {
+    using enum Mark;
+    for (Mark m : {InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR})
+        if (!face.marks[m])
+            return std::nullopt;
+    if (std::abs(face.pose.turn.value) < leastTurn.value)
+        return std::nullopt;
+    const bool left = face.pose.turn.value > 0; // the sitter's left is the far one
+    const PicturePoint inner = *face.marks[left ? InnerEyeL : InnerEyeR],
+                       outer = *face.marks[left ? OuterEyeL : OuterEyeR];
     DrillTask task;
     task.question = ZOKRAN_WORDS("The far eye is covered. Put down its two corners.");
-    const double eye = (head.view.project(marks[Mark::InnerEyeL]) - head.view.project(marks[Mark::OuterEyeL])).norm();
-    task.answer = head.picture;
+    const double eye = (*face.marks[InnerEyeL] - *face.marks[OuterEyeL]).norm();
+    task.answer = face.picture;
     for (const auto& [id, name, at] :
          {std::tuple{"inner", ZOKRAN_WORDS("Its inner corner"), inner},
           {"outer", ZOKRAN_WORDS("Its outer corner"), outer}}) {
@@ -31,7 +34,7 @@ DrillTask make(std::uint32_t seed, int level) {
         drawRing(task.answer, at, 5);
     }
     drawLine(task.answer, {inner, outer});
-    task.picture = std::move(head.picture);
+    task.picture = face.picture;
     // A patch of paper over it, wider the harder it is.
     const PicturePoint middle = (inner + outer) / 2;
     const double reach = eye * (0.8 + 0.08 * level);
@@ -44,9 +47,21 @@ DrillTask make(std::uint32_t seed, int level) {
     return task;
 }
 
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const double least = 8 + 4.0 * level;
+    const Pose pose = poseFromDegrees({dice.apart(least, least + 12)}, {dice.between(-4.0 * level, 4.0 * level)},
+                                      {dice.between(-3.0 * level, 3.0 * level)});
+    return *ofFace(faceOf(headFor(dice, pose)), level); // turned enough, and every mark known
+}
+
+std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int level) {
+    return ofFace(head.face, level);
+}
+
 } // namespace
 
 const Drill farEyeDrill{"far-eye", ZOKRAN_WORDS("The far eye"),
-                        ZOKRAN_WORDS("Where the far eye goes as a head turns away."), make};
+                        ZOKRAN_WORDS("Where the far eye goes as a head turns away."), make, ofStudied};
 
 } // namespace zokran

@@ -1,6 +1,7 @@
 #include "cast/drills/drill.h"
 
 #include "core/base/translatable.h"
+#include "core/words/said_words.h"
 
 #include <algorithm>
 
@@ -89,7 +90,7 @@ DrillTask make(std::uint32_t seed, int level) {
     for (int i = 0; i < markCount; ++i) {
         const auto was = sketch.marks.seen(markAt(i)), is = right.marks.seen(markAt(i));
         if (was && is && (*was - *is).norm() > 3) {
-            const PicturePoint by(head.picture.width + 12, 0);
+            const PicturePoint by(head.picture.width + pictureGap, 0);
             drawLine(task.answer, {*was + by, *is + by});
             drawRing(task.answer, *is + by, 4);
         }
@@ -97,9 +98,34 @@ DrillTask make(std::uint32_t seed, int level) {
     return task;
 }
 
+/// What is to be mended first in the learner's own drawing.
+std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int) {
+    if (!head.toMend)
+        return std::nullopt;
+    DrillTask task;
+    task.question = ZOKRAN_WORDS("Beside the photograph your drawing of it: what would you mend first there?");
+    DrillField field{"part", ZOKRAN_WORDS("First"), DrillField::Kind::Choice};
+    field.tolerance = 1;
+    for (Part part : allParts) {
+        if (part == *head.toMend)
+            field.right = static_cast<double>(field.choices.size());
+        field.choices.push_back(wordsFor(part));
+        field.choiceIds.emplace_back(idOf(part));
+    }
+    task.fields.push_back(field);
+    task.picture = beside(head.face.picture, head.drawing);
+    task.answer = task.picture;
+    const PicturePoint by(head.face.picture.width + pictureGap, 0);
+    for (const auto& [from, to] : head.ways) {
+        drawLine(task.answer, {from + by, to + by});
+        drawRing(task.answer, to + by, 4);
+    }
+    return task;
+}
+
 } // namespace
 
 const Drill findDrill{"find", ZOKRAN_WORDS("Find what is wrong"),
-                      ZOKRAN_WORDS("One planted error in a drawing, then two."), make};
+                      ZOKRAN_WORDS("One planted error in a drawing, then two."), make, ofStudied};
 
 } // namespace zokran

@@ -6,44 +6,52 @@ namespace zokran {
 
 namespace {
 
-/// How far is this head turned, tilted, leaning? First the turn alone, then all three, nearer each time.
-DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.apart(5, 65)}, {level > 1 ? dice.between(-25, 25) : 0.0},
-                                      {level > 2 ? dice.between(-20, 20) : 0.0});
-    DrillHead head = headFor(dice, pose);
+/// How far is this head turned, tilted, leaning? First the turn alone, then all three, nearer each time. What is
+/// itself uncertain is not asked nearer than that.
+DrillTask ofFace(const DrillFace& face, int level) {
     DrillTask task;
     task.question = ZOKRAN_WORDS("How is this head held? Right, up and to the right count as plus.");
     const double tolerance = 14 - 2 * level;
-    const auto ask = [&](const char* id, const char* name, Radians right, double most) {
+    const auto ask = [&](const char* id, const char* name, Radians right, Radians sigma, double most) {
         DrillField field{id, name, DrillField::Kind::Number, -most, most, 1, "°"};
         field.right = toDegrees(right).value;
-        field.tolerance = tolerance;
+        field.tolerance = std::hypot(tolerance, 2 * toDegrees(sigma).value);
         task.fields.push_back(field);
     };
-    ask("turn", ZOKRAN_WORDS("Turn"), pose.turn, 90);
+    ask("turn", ZOKRAN_WORDS("Turn"), face.pose.turn, face.sigma.turn, 90);
     if (level > 1)
-        ask("tilt", ZOKRAN_WORDS("Tilt"), pose.tilt, 60);
+        ask("tilt", ZOKRAN_WORDS("Tilt"), face.pose.tilt, face.sigma.tilt, 60);
     if (level > 2)
-        ask("lean", ZOKRAN_WORDS("Lean"), pose.lean, 45);
-    task.answer = head.picture;
+        ask("lean", ZOKRAN_WORDS("Lean"), face.pose.lean, face.sigma.lean, 45);
+    task.answer = face.picture;
     // Brow line and centre line over the front of the ball.
     std::vector<PicturePoint> brow, centre;
     for (int i = -12; i <= 12; ++i) {
         const double a = i * 0.07, b = i * 0.11;
-        brow.push_back(head.view.project(HeadPoint(std::sin(a), 0, std::cos(a))));
-        centre.push_back(head.view.project(HeadPoint(0, std::sin(b), std::cos(b))));
+        brow.push_back(face.view.project(HeadPoint(std::sin(a), 0, std::cos(a))));
+        centre.push_back(face.view.project(HeadPoint(0, std::sin(b), std::cos(b))));
     }
     drawLine(task.answer, brow);
     drawLine(task.answer, centre);
-    drawRing(task.answer, head.view.centre, head.view.outlineRadius().value);
-    task.picture = std::move(head.picture);
+    drawRing(task.answer, face.view.centre, face.view.outlineRadius().value);
+    task.picture = face.picture;
     return task;
+}
+
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const Pose pose = poseFromDegrees({dice.apart(5, 65)}, {level > 1 ? dice.between(-25, 25) : 0.0},
+                                      {level > 2 ? dice.between(-20, 20) : 0.0});
+    return ofFace(faceOf(headFor(dice, pose)), level);
+}
+
+std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int level) {
+    return ofFace(head.face, level);
 }
 
 } // namespace
 
 const Drill poseDrill{"pose", ZOKRAN_WORDS("Read the pose"),
-                      ZOKRAN_WORDS("Turn, tilt and lean of a cast head at a glance."), make};
+                      ZOKRAN_WORDS("Turn, tilt and lean of a cast head at a glance."), make, ofStudied};
 
 } // namespace zokran

@@ -7,12 +7,7 @@ namespace zokran {
 namespace {
 
 /// How one length goes into another.
-DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-10.0 * level, 10.0 * level)}, {dice.between(-6.0 * level, 6.0 * level)},
-                                      {dice.between(-15, 15)});
-    DrillHead head = headFor(dice, pose);
-    const HeadMarks& marks = head.bust.marks();
+std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     using enum Mark;
     struct Lengths {
         Mark a, b, c, d;
@@ -22,14 +17,17 @@ DrillTask make(std::uint32_t seed, int level) {
                                    {OuterEyeR, OuterEyeL, Brow, Chin},
                                    {MouthCornerR, MouthCornerL, Brow, NoseBase}};
     const Lengths& l = lengths[dice.below(level > 2 ? 4 : 2)];
-    const auto at = [&](Mark m) { return head.view.project(marks[m]); };
+    for (Mark m : {l.a, l.b, l.c, l.d})
+        if (!face.marks[m])
+            return std::nullopt;
+    const auto at = [&](Mark m) { return *face.marks[m]; };
     DrillTask task;
     task.question = ZOKRAN_WORDS("How often does the dashed length go into the red one?");
     DrillField field{"ratio", ZOKRAN_WORDS("Red over dashed"), DrillField::Kind::Number, 0.1, 5, 0.05, ""};
     field.right = (at(l.a) - at(l.b)).norm() / (at(l.c) - at(l.d)).norm();
     field.tolerance = field.right * (0.2 - 0.028 * level);
     task.fields.push_back(field);
-    task.picture = std::move(head.picture);
+    task.picture = face.picture;
     drawLine(task.picture, {at(l.a), at(l.b)});
     drawLine(task.picture, {at(l.c), at(l.d)}, false);
     task.answer = task.picture;
@@ -38,9 +36,21 @@ DrillTask make(std::uint32_t seed, int level) {
     return task;
 }
 
+DrillTask make(std::uint32_t seed, int level) {
+    Dice dice(seed);
+    const Pose pose = poseFromDegrees({dice.between(-10.0 * level, 10.0 * level)}, {dice.between(-6.0 * level, 6.0 * level)},
+                                      {dice.between(-15, 15)});
+    const DrillFace face = faceOf(headFor(dice, pose));
+    return *ofFace(face, dice, level); // the cast's heads have every mark
+}
+
+std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
+    return ofFace(head.face, dice, level);
+}
+
 } // namespace
 
 const Drill ratioDrill{"ratio", ZOKRAN_WORDS("Judge a proportion"),
-                       ZOKRAN_WORDS("How one length of the face goes into another."), make};
+                       ZOKRAN_WORDS("How one length of the face goes into another."), make, ofStudied};
 
 } // namespace zokran

@@ -27,7 +27,7 @@ DrillTask make(std::uint32_t seed, int level) {
     task.fields.push_back(field);
     task.picture = beside(beside(head.picture, a.picture), b.picture);
     task.answer = task.picture;
-    const double at = head.picture.width + 12 + (second ? a.picture.width + 12 : 0);
+    const double at = head.picture.width + pictureGap + (second ? a.picture.width + pictureGap : 0);
     drawLine(task.answer, {{at + 4, 4},
                            {at + a.picture.width - 4, 4},
                            {at + a.picture.width - 4, a.picture.height - 4.0},

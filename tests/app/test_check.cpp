@@ -209,6 +209,82 @@ private slots:
         QVERIFY(!desk().page.flat() || desk().page.isAdjusting());
     }
 
+    void ofSeveralHeadsOnThePageOneIsChosen() {
+        const auto [truth, sketch] = photographs();
+        // The sketch twice on one sheet, the second smaller.
+        QImage one = QImage(file("sketch.png")).convertToFormat(QImage::Format_RGB32);
+        for (int y = 0; y < one.height(); ++y) // its grey paper white, so that the sheet is one
+            for (int x = 0; x < one.width(); ++x) {
+                const int grey = std::min(255, qGray(one.pixel(x, y)) * 13 / 10);
+                one.setPixel(x, y, qRgb(grey, grey, grey));
+            }
+        QImage page(900, 520, QImage::Format_RGB32);
+        page.fill(QColor(244, 240, 232));
+        {
+            QPainter painter(&page);
+            painter.setCompositionMode(QPainter::CompositionMode_Darken);
+            painter.drawImage(QPoint(60, 60), one);
+            painter.drawImage(QRectF(540, 110, 0.9 * one.width(), 0.9 * one.height()), one);
+        }
+        QVERIFY(page.save(file("page.png")));
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        openSketch(file("page.png"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Several heads are on this page"), said().constData(), 5000);
+        QVERIFY(buttonSaying("Head 2") && !buttonSaying("Head 3"));
+        click(drawn(), spot(drawn(), {560 + 0.45 * one.width(), 110 + 0.45 * one.height()}));
+        QVERIFY2(anyLabelSays("on your sketch"), said());
+        // It alone is looked at, and marked as any other.
+        const QRectF shown(drawn()->transform().toPicture(QPointF(0, 0)).x(), 0,
+                           drawn()->width() / drawn()->transform().scale, 1);
+        QVERIFY2(shown.left() > 350, qPrintable(QString::number(shown.left())));
+        MarkSheet second = sketch;
+        for (auto& mark : second.marks)
+            if (mark && mark->at)
+                mark->at = PicturePoint(540, 110) + 0.9 * *mark->at;
+        markAll(drawn(), Side::Drawn, second);
+        skipSaying();
+        QVERIFY(desk().comparison());
+        QVERIFY2(anyLabelSays("mouth"), said());
+    }
+
+    void aSketchThatFillsNoPageIsScaledByAKnownLength() {
+        const auto [truth, sketch] = photographs();
+        openReference(file("head.png"));
+        markAll(seen(), Side::Seen, truth);
+        openSketch(file("sketch.png"));
+        if (buttonSaying("Page laid flat")) {
+            clickOn(buttonSaying("Page laid flat"));
+            clickOn(buttonSaying("Use the photograph as it is"));
+        }
+        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        clickOn(buttonSaying("Scale it by a known length"));
+        QVERIFY2(anyLabelSays("A known length"), said());
+        // From (80, 200) to (240, 200); its right end is drawn to (280, 200), and it is 150 mm long.
+        drag(drawn(), spot(drawn(), {240, 200}), spot(drawn(), {280, 200}));
+        auto* length = visibleNamed<QDoubleSpinBox>("It is so long on the paper");
+        QVERIFY(length);
+        length->setFocus();
+        length->selectAll();
+        QTest::keyClicks(length, "150");
+        QTest::keyClick(length, Qt::Key_Tab);
+        const auto perPixel = study().attempt()->page.perPixel(Pixels{320});
+        QVERIFY(perPixel);
+        QVERIFY2(std::abs(perPixel->value - 150.0 / 200) < 0.01, qPrintable(QString::number(perPixel->value)));
+        // By keys: the other end, ten pixels in.
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Space);
+        QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
+        QVERIFY(study().attempt()->page.perPixel(Pixels{320})->value < perPixel->value - 0.02);
+        undo();
+        QVERIFY(std::abs(study().attempt()->page.perPixel(Pixels{320})->value - perPixel->value) < 1e-9);
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY2(anyLabelSays("on your sketch"), said());
+        markAll(drawn(), Side::Drawn, sketch);
+        skipSaying();
+        QVERIFY2(anyLabelSays(" mm"), said());
+    }
+
     void theLearnerSaysItFirst() {
         const auto [truth, sketchTruth] = photographs();
         openReference(file("head.png"));

@@ -11,6 +11,7 @@
 #include <QAbstractSpinBox>
 #include <QDirIterator>
 #include <QRegularExpression>
+#include <QScopeGuard>
 #include <QScrollBar>
 
 namespace zokran::test {
@@ -157,6 +158,29 @@ private slots:
         reopenIn(stretchedLanguage);
         openDemo();
         QVERIFY(anyLabelSays("~"));
+        everyView([&](const QString& view) {
+            const QStringList cut = cutOff();
+            QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));
+        });
+    }
+
+    void typeGrowsWithTheDesktopsFontAndNothingIsCutOff() {
+        const auto follow = [](int pixels) {
+            QFont font("Open Sans");
+            font.setPixelSize(pixels);
+            Theme::followType(font);
+            Theme::apply(*qApp, false);
+        };
+        openDemo();
+        const int usual = nextButton()->fontMetrics().height();
+        window_.reset();
+        const auto afterwards = qScopeGuard([&] { follow(10); });
+        follow(19);
+        openWindow();
+        QVERIFY(nextButton()->fontMetrics().height() >= 1.25 * usual);
+        window_->resize(1660, 1040); // what 1280 by 800 shows, that much larger
+        window_->reopenLast();
+        waitForPictures();
         everyView([&](const QString& view) {
             const QStringList cut = cutOff();
             QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));

@@ -90,6 +90,73 @@ private slots:
         QVERIFY2(anyLabelSays("once more"), said());
     }
 
+    void drillsAskOfOnesOwnStudiesToo() {
+        openDemo();
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("my own studies"));
+        // What only the cast room can set is not offered.
+        QVERIFY(!buttonSaying("Guides on a ball")->isEnabled());
+        std::set<std::int64_t> studies;
+        int answers = 0;
+        for (const char* name : {"Read the pose", "The far eye", "Judge an angle", "Judge a proportion",
+                                 "Find what is wrong", "Judge an angle"}) {
+            clickOn(buttonSaying(name));
+            waitForDrill();
+            answerRightly();
+            QVERIFY2(anyLabelSays("Near enough."), said());
+            const Logbook::DrillAnswer kept = logbook_->drillAnswers().back();
+            QCOMPARE(int(logbook_->drillAnswers().size()), ++answers);
+            QVERIFY2(kept.kind.starts_with("own:"), kept.kind.c_str());
+            studies.insert(kept.seed / 100);
+            QCOMPARE(kept.seed, std::int64_t(drillDesk()->task()->seed));
+        }
+        QVERIFY(studies.size() > 1);
+        // The study asked about is laid on the bench when that is wanted.
+        const StudyId asked = logbook_->drillAnswers().back().seed / 100;
+        clickOn(buttonSaying("Lay this study on the bench"));
+        QCOMPARE(*desk().document.id(), asked);
+        QVERIFY(window_->bench()->isVisible());
+    }
+
+    void anAnswerAndAPlanAreTakenBack() {
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("Judge an angle"));
+        waitForDrill();
+        answerRightly(false);
+        QVERIFY2(anyLabelSays("it comes again"), said());
+        QCOMPARE(int(logbook_->drillAnswers().size()), 1);
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(int(logbook_->drillAnswers().size()), 0);
+        QVERIFY2(!anyLabelSays("it comes again"), said());
+        answerRightly();
+        QVERIFY2(anyLabelSays("Near enough."), said());
+        press(Qt::Key_Z, Qt::ControlModifier);
+        press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(int(logbook_->drillAnswers().size()), 1);
+        QVERIFY2(anyLabelSays("Near enough."), said());
+
+        clickOn(buttonSaying("Begin today"));
+        QVERIFY2(anyLabelSays("0 of 100 are drawn"), said());
+        clickOn(buttonSaying("Put it away"));
+        QVERIFY2(anyLabelSays("a hundred in ten"), said());
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("0 of 100 are drawn"), said());
+        auto* goal = visibleNamed<QSpinBox>("Heads");
+        goal->setFocus();
+        goal->selectAll();
+        QTest::keyClicks(goal, "8");
+        clickOn(buttonSaying("Change it"));
+        QVERIFY2(anyLabelSays("0 of 8"), said());
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("0 of 100 are drawn"), said());
+        QCOMPARE(goal->value(), 100);
+        // What is undone on the bench is another matter.
+        press(Qt::Key_1, Qt::ControlModifier);
+        press(Qt::Key_Z, Qt::ControlModifier);
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("0 of 100 are drawn"), said());
+    }
+
     void placesArePutDownByKeysAlone() {
         press(Qt::Key_4, Qt::ControlModifier);
         auto* button = buttonSaying("Guides on a ball");
@@ -394,6 +461,12 @@ private slots:
         QVERIFY2(anyLabelSays("Every head counts"), said());
         for (const ProgressChart* chart : progressCharts())
             clickOn(buttonSaying(chart->name));
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("my own studies"));
+        clickOn(buttonSaying("Judge an angle"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("None of your studies has the marks yet"), said().constData(), 5000);
+        clickOn(buttonSaying("Find what is wrong"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("None of your drawings"), said().constData(), 5000);
     }
 };
 

@@ -25,6 +25,46 @@ cv::Mat1b reds(const Picture& picture) {
     return red;
 }
 
+/// A photograph as a learner may have: the head small and off the middle of a wide picture, every seen mark a red dot.
+struct OwnPhoto {
+    Picture picture = blankPicture(1500, 1100);
+    PhotoMarks marks;
+    Pose pose;
+};
+
+OwnPhoto ownPhoto(const char* sitter, const Pose& pose) {
+    OwnPhoto own;
+    Shot shot;
+    shot.pose = own.pose = pose;
+    shot.size = 700;
+    const Bust bust(sitterNamed(sitter));
+    const View view = viewOf(shot);
+    Picture head = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
+    constexpr int left = 820, top = 350;
+    cv::Mat all(own.picture.height, own.picture.width, CV_8UC3, own.picture.bgr.data());
+    cv::Mat(head.height, head.width, CV_8UC3, head.bgr.data()).copyTo(all(cv::Rect(left, top, head.width, head.height)));
+    own.marks = PhotoMarks(exactMarks(bust, view, head.width, head.height));
+    own.marks.width = own.picture.width;
+    own.marks.height = own.picture.height;
+    own.marks.ball.reset();
+    for (auto& mark : own.marks.marks)
+        if (mark && mark->at) {
+            *mark->at += PicturePoint(left, top);
+            if (!mark->hidden)
+                cv::circle(all, cv::Point(cv::Point2d(mark->at->x(), mark->at->y())), 5, cv::Scalar(30, 30, 200), -1);
+        }
+    return own;
+}
+
+/// Where the red dot about `near` has its middle.
+PicturePoint dotNear(const Picture& picture, const PicturePoint& near) {
+    const cv::Mat1b red = reds(picture);
+    const cv::Rect window = cv::Rect(static_cast<int>(near.x()) - 5, static_cast<int>(near.y()) - 5, 11, 11) &
+                            cv::Rect(0, 0, red.cols, red.rows);
+    const cv::Moments m = cv::moments(red(window), true);
+    return {window.x + m.m10 / m.m00, window.y + m.m01 / m.m00};
+}
+
 } // namespace
 
 TEST_CASE("Every drill gives the same task for a seed, another for another, and refuses other levels") {
@@ -156,4 +196,125 @@ TEST_CASE("A round form is lightest on the side its light is said to stand") {
     }
     CHECK(judged > 12);
     CHECK(good >= 0.9 * judged);
+}
+
+TEST_CASE("A pose asked for is the one its answer shows: brow line and centre line cross where it says") {
+    for (std::uint32_t seed = 1; seed <= 20; ++seed) {
+        const DrillTask task = taskOf(poseDrill, seed, 3);
+        // The ring from its own pixels: those only the answer has, at the edge of all of them.
+        cv::Mat1b drawn;
+        cv::bitwise_and(reds(task.answer), ~reds(task.picture), drawn);
+        const cv::Rect box = cv::boundingRect(drawn);
+        const double radius = box.height / 2.0 - 1, cx = box.x + box.width / 2.0, cy = box.y + box.height / 2.0;
+        // Most red within a small window inside the ring: the crossing.
+        cv::Mat1b inside(drawn.size(), uchar(0));
+        cv::circle(inside, cv::Point(cv::Point2d(cx, cy)), static_cast<int>(0.93 * radius), 255, -1);
+        cv::bitwise_and(drawn, inside, inside);
+        cv::Mat density;
+        cv::GaussianBlur(inside, density, {}, 4);
+        cv::Point cross;
+        cv::minMaxLoc(density, nullptr, nullptr, nullptr, &cross);
+        // By hand: the brow point (0, 0, 1) turned, tilted and leant, on a ball far enough off.
+        const auto rad = [&](int i) { return task.fields[static_cast<std::size_t>(i)].right * std::numbers::pi / 180; };
+        const double x = std::sin(rad(0)) * std::cos(rad(1)), y = std::sin(rad(1)),
+                     away = x * std::cos(rad(2)) + y * std::sin(rad(2)), up = -x * std::sin(rad(2)) + y * std::cos(rad(2));
+        CAPTURE(seed, cross.x, cross.y, cx, cy, radius, away, up);
+        CHECK((cross.x - cx) / radius == Approx(away).margin(0.07));
+        CHECK((cy - cross.y) / radius == Approx(up).margin(0.07));
+    }
+}
+
+TEST_CASE("A head of one's own is cut out where it is, and its marks with it") {
+    const OwnPhoto own = ownPhoto("halcyon", poseFromDegrees({-28}, {9}, {7}));
+    const StudiedHead head = studiedHead(own.picture, own.marks);
+    CHECK(head.face.picture.height == drillHeight);
+    CHECK(head.face.picture.width < 1.4 * drillHeight);
+    int seen = 0;
+    for (Mark m : own.marks.seenMarks()) {
+        REQUIRE(head.face.marks[m]);
+        CHECK((dotNear(head.face.picture, *head.face.marks[m]) - *head.face.marks[m]).norm() < 1.2);
+        ++seen;
+    }
+    CHECK(seen > 12);
+    const auto off = [](Radians is, Radians was, Radians sigma) { return std::abs((is - was).value) / sigma.value; };
+    CHECK(off(head.face.pose.turn, own.pose.turn, head.face.sigma.turn) < 3);
+    CHECK(off(head.face.pose.tilt, own.pose.tilt, head.face.sigma.tilt) < 3);
+    CHECK(off(head.face.pose.lean, own.pose.lean, head.face.sigma.lean) < 3);
+}
+
+TEST_CASE("What is asked of one's own head is answered by its own marks") {
+    const OwnPhoto own = ownPhoto("halcyon", poseFromDegrees({-28}, {9}, {7}));
+    const StudiedHead head = studiedHead(own.picture, own.marks);
+    std::set<int> angles;
+    for (std::uint32_t seed = 1; seed <= 12; ++seed) {
+        const auto task = taskOf(angleDrill, head, seed, 3);
+        REQUIRE(task);
+        // One of the four lines it asks for, by the marks of the whole photograph.
+        bool found = false;
+        using enum Mark;
+        for (const auto& [a, b] : {std::pair{OuterEyeR, OuterEyeL}, {MouthCornerR, MouthCornerL}, {Brow, NoseTip}, {NoseTip, Chin}}) {
+            const PicturePoint way = *own.marks.seen(b) - *own.marks.seen(a);
+            const double angle = std::atan(-way.y() / way.x()) * 180 / std::numbers::pi;
+            found = found || std::abs(angle - task->fields[0].right) < 0.1;
+        }
+        CHECK(found);
+        angles.insert(static_cast<int>(std::lround(task->fields[0].right)));
+        const auto ratio = taskOf(ratioDrill, head, seed, 1);
+        REQUIRE(ratio);
+        const auto length = [&](Mark a, Mark b) { return (*own.marks.seen(a) - *own.marks.seen(b)).norm(); };
+        const double upper = length(Brow, NoseBase) / length(NoseBase, Chin),
+                     lower = length(NoseBase, LipLine) / length(LipLine, Chin), said = ratio->fields[0].right;
+        CHECK(std::min(std::abs(said - upper), std::abs(said - lower)) < 0.01);
+    }
+    CHECK(angles.size() > 1);
+    // The far eye of a head turned to its right is its right one.
+    const auto far = taskOf(farEyeDrill, head, 1, 2);
+    REQUIRE(far);
+    CHECK((far->fields[0].place - *head.face.marks[Mark::InnerEyeR]).norm() < 1e-9);
+    CHECK((far->fields[1].place - *head.face.marks[Mark::OuterEyeR]).norm() < 1e-9);
+    // What is not known exactly is not asked exactly.
+    const auto pose = taskOf(poseDrill, head, 1, 5);
+    REQUIRE(pose);
+    CHECK(pose->fields[0].tolerance > 14 - 2 * 5);
+    // Nothing is asked that the marks do not carry.
+    PhotoMarks few = own.marks;
+    for (Mark m : {Mark::OuterEyeL, Mark::OuterEyeR, Mark::MouthCornerL, Mark::MouthCornerR, Mark::NoseTip})
+        few.marks[m].reset();
+    const StudiedHead bare = studiedHead(own.picture, few);
+    CHECK_FALSE(taskOf(farEyeDrill, bare, 1, 2));
+    CHECK_FALSE(taskOf(angleDrill, bare, 1, 3));
+    CHECK_FALSE(taskOf(findDrill, bare, 1, 3));
+    CHECK_FALSE(taskOf(guidesDrill, bare, 1, 3));
+    const OwnPhoto front = ownPhoto("halcyon", poseFromDegrees({2}, {0}, {0}));
+    CHECK_FALSE(taskOf(farEyeDrill, studiedHead(front.picture, front.marks), 1, 2));
+}
+
+TEST_CASE("What to mend first in one's own drawing is what was moved in it, and the answer shows the way") {
+    const OwnPhoto own = ownPhoto("halcyon", poseFromDegrees({-20}, {5}, {0}));
+    for (const auto& [part, marks] :
+         {std::pair{"mouth", std::vector{Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine}},
+          {"chin", std::vector{Mark::Chin}}}) {
+        CAPTURE(part);
+        // Drawn on a sheet of another size, the marks pushed down the paper by a tenth of the head.
+        SketchMarks drawn;
+        drawn.width = 900;
+        drawn.height = 1200;
+        const double scale = 1.3;
+        double low = 1e9, high = 0;
+        for (Mark m : own.marks.seenMarks()) {
+            drawn.marks[m] = PlacedMark{PicturePoint(scale * (*own.marks.seen(m) - PicturePoint(800, 330)))};
+            low = std::min(low, drawn.marks[m]->at->y());
+            high = std::max(high, drawn.marks[m]->at->y());
+        }
+        for (Mark m : marks)
+            drawn.marks[m]->at->y() += 0.08 * (high - low);
+        const StudiedHead head = studiedHead(own.picture, own.marks, blankPicture(900, 1200), drawn);
+        const auto task = taskOf(findDrill, head, 1, 1);
+        REQUIRE(task);
+        CHECK(task->fields[0].choiceIds[static_cast<std::size_t>(task->fields[0].right)] == part);
+        REQUIRE_FALSE(head.ways.empty());
+        for (const auto& [from, to] : head.ways)
+            CHECK(to.y() < from.y() - 5);
+        CHECK(task->picture.width > task->picture.height);
+    }
 }

@@ -490,7 +490,13 @@ TEST_CASE("drill writes a task with its answer, progress reads a logbook, and bo
         const bool shown = contentOf(folder() + "/d.png") != contentOf(folder() + "/e.png");
         CHECK(shown);
     }
-    for (const char* bad : {"drill juggling --png x.png", "drill pose --level 9 --png x.png", "drill pose",
+    // Of a photograph of one's own, with its marks; what they do not carry is refused.
+    REQUIRE(run("cast --head halcyon --turn -30 --size 500 --png own.png --marks own.json").code == 0);
+    const Result own = run("drill far-eye --photo own.png --marks own.json --png d.png");
+    REQUIRE(own.code == 0);
+    CHECK(nlohmann::json::parse(own.out)["answer"].contains("outer"));
+    for (const char* bad : {"drill guides --photo own.png --marks own.json --png x.png", "drill pose --photo own.png --png x.png",
+                            "drill juggling --png x.png", "drill pose --level 9 --png x.png", "drill pose",
                             "progress nowhere", "progress"}) {
         const Result r = run(bad);
         CAPTURE(bad, r.err);

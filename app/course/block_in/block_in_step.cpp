@@ -12,15 +12,10 @@
 #include "core/construction/forms.h"
 #include "core/words/mark_words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("BlockInStep", text);
-}
 
 /// A committed guess stays in sight under what was measured, by its main lines.
 std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {

@@ -1,20 +1,18 @@
 #include "app/course/check/stage.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 #include <algorithm>
 
 namespace zokran {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("CheckStep", text);
-}
-
 class CheckStep : public Step {
 public:
     explicit CheckStep(Desk& desk) : Step(desk) {
-        for (const auto& make : {makePageStage, makeFreshStage, makeMarkStage, makeSayStage, makeFindingsStage})
+        for (const auto& make : {makePageStage, makeLengthStage, makeFreshStage, makeHeadStage, makeMarkStage, makeSayStage,
+                                 makeFindingsStage})
             stages_.push_back(make(desk));
     }
     std::string id() const override { return "check"; }

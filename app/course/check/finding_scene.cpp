@@ -3,20 +3,11 @@
 #include "app/widgets/words.h"
 #include "core/words/line_words.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 namespace zokran {
 
 using enum Mark;
-
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("FindingScene", text);
-}
-
-} // namespace
 
 const Finding* shownFinding(const Desk& desk) {
     if (!desk.comparison())

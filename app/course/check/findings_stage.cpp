@@ -7,17 +7,13 @@
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/mark_tool.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("FindingsStage", text);
-}
 
 /// Corrections shorter than this share of the head's height are not worth an arrow.
 constexpr double hardlyOff = 0.015;

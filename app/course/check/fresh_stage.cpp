@@ -1,16 +1,12 @@
 #include "app/course/check/say_panel.h"
 #include "app/course/check/stage.h"
 #include "app/document/fresh_eyes.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("FreshStage", text);
-}
 
 /// A drawing put aside is looked at the next day with fresh eyes, mirrored and upside down, before it is
 /// measured.

@@ -4,19 +4,15 @@
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
+#include "app/tools/head_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/widgets/words.h"
 #include "core/words/mark_words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("MarkStage", text);
-}
 
 /// The sketch is marked: a few by hand, the others where they are expected.
 class MarkStage : public CheckStage {
@@ -93,6 +89,8 @@ Scene MarkStage::scene(Side side) {
         }
     if (any)
         scene.frame = frameOf(shown);
+    else if (const auto head = headTakenUp(desk_))
+        scene.frame = QRectF(QPointF(head->low.x(), head->low.y()), QPointF(head->high.x(), head->high.y()));
     scene.lay<MarksOverlay>(std::move(shown));
     scene.tools = {&ballTool_, &markTool_};
     return scene;

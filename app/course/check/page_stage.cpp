@@ -2,16 +2,12 @@
 #include "app/course/check/stage.h"
 #include "app/overlays/page_overlay.h"
 #include "app/tools/corner_tool.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("PageStage", text);
-}
 
 /// The photograph with the paper's corners, to be put right.
 class PageStage : public CheckStage {

@@ -3,16 +3,12 @@
 #include "app/document/marking.h"
 #include "app/overlays/said_overlay.h"
 #include "app/tools/say_tool.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("SayStage", text);
-}
 
 /// Before anything is told, the learner says what looks wrong.
 class SayStage : public CheckStage {

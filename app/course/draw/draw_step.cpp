@@ -3,16 +3,11 @@
 #include "app/widgets/words.h"
 #include "core/construction/forms.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("DrawStep", text);
-}
 
 class DrawStep : public Step {
 public:

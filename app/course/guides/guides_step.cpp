@@ -1,15 +1,11 @@
 #include "app/course/guides/guides_panel.h"
 #include "app/course/step.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("GuidesStep", text);
-}
 
 class GuidesStep : public Step {
 public:

@@ -1,15 +1,11 @@
 #include "app/course/keep/keep_panel.h"
 #include "app/course/step.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("KeepStep", text);
-}
 
 class KeepStep : public Step {
 public:

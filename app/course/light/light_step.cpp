@@ -6,15 +6,10 @@
 #include "app/widgets/words.h"
 #include "core/words/light_words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("LightStep", text);
-}
 
 /// How the form turns from the light, in a few values; the photograph and the sketch in the same.
 class LightStep : public Step {

@@ -9,15 +9,10 @@
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("MeasureStep", text);
-}
 
 /// What practitioners measure with a pencil held out, on the photograph and on the sketch alike.
 class MeasureStep : public Step {

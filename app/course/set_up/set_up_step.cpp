@@ -8,16 +8,11 @@
 #include "app/widgets/words.h"
 #include "core/words/plan_words.h"
 
-#include <QCoreApplication>
 #include <cmath>
 
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("SetUpStep", text);
-}
 
 class SetUpStep : public Step {
 public:

@@ -1,8 +1,8 @@
 #include "app/course/scenes.h"
 #include "app/looking/way.h"
 #include "app/overlays/picture_overlay.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -21,10 +21,10 @@ Scene headScene(const QImage& picture) {
 }
 
 /// The head as the sketch has it, in the sketch's own pose, beside the sitter's own.
-class DrawnHead : public Way {
+class HeadAsDrawn : public Way {
     std::string id() const override { return "drawn-head"; }
     QString name() const override {
-        return QCoreApplication::translate("Looking", "The head you drew");
+        return tr("The head you drew");
     }
     Qt::Key key() const override { return Qt::Key_H; }
     bool needsComparison() const override { return true; }
@@ -39,15 +39,15 @@ class DrawnHead : public Way {
             seen = scenes.formAlone(desk.analysis.linesSeenBy(desk.fit()->view), desk.fit()->view);
             drawn = scenes.formAlone(desk.analysis.drawnHeadLines(), c.sketchView);
         }
-        seen.caption = QCoreApplication::translate("Looking", "The head you were shown");
-        drawn.caption = QCoreApplication::translate("Looking", "The head you drew");
+        seen.caption = tr("The head you were shown");
+        drawn.caption = tr("The head you drew");
     }
 };
 
 } // namespace
 
 std::unique_ptr<Way> makeDrawnHead() {
-    return std::make_unique<DrawnHead>();
+    return std::make_unique<HeadAsDrawn>();
 }
 
 } // namespace zokran

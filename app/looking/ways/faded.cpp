@@ -1,7 +1,7 @@
 #include "app/looking/way.h"
 #include "app/overlays/veil_overlay.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -9,7 +9,7 @@ namespace {
 
 class Faded : public Way {
     std::string id() const override { return "faded"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Faded"); }
+    QString name() const override { return tr("Faded"); }
     Qt::Key key() const override { return Qt::Key_D; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         constexpr double strength = 0.66;

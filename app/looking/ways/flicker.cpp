@@ -1,7 +1,7 @@
 #include "app/looking/laid.h"
 #include "app/looking/way.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -9,7 +9,7 @@ namespace {
 
 class Flicker : public Way {
     std::string id() const override { return "flicker"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Flicker"); }
+    QString name() const override { return tr("Flicker"); }
     Qt::Key key() const override { return Qt::Key_F; }
     bool needsComparison() const override { return true; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {

@@ -1,7 +1,7 @@
 #include "app/looking/laid.h"
 #include "app/looking/way.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -9,11 +9,11 @@ namespace {
 
 class LaidOver : public Way {
     std::string id() const override { return "laid-over"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Laid over"); }
+    QString name() const override { return tr("Laid over"); }
     Qt::Key key() const override { return Qt::Key_O; }
     bool needsComparison() const override { return true; }
     QString slider() const override {
-        return QCoreApplication::translate("Looking", "How much of the photo shows");
+        return tr("How much of the photo shows");
     }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(seen);

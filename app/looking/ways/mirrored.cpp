@@ -1,6 +1,7 @@
 #include "app/looking/way.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 
 namespace zokran {
 
@@ -8,7 +9,7 @@ namespace {
 
 class Mirrored : public Way {
     std::string id() const override { return "mirrored"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Mirrored"); }
+    QString name() const override { return tr("Mirrored"); }
     Qt::Key key() const override { return Qt::Key_M; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(desk);

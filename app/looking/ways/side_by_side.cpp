@@ -1,6 +1,7 @@
 #include "app/looking/way.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 
 namespace zokran {
 
@@ -8,7 +9,7 @@ namespace {
 
 class SideBySide : public Way {
     std::string id() const override { return "side-by-side"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Side by side"); }
+    QString name() const override { return tr("Side by side"); }
     Qt::Key key() const override { return Qt::Key_S; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(desk);

@@ -1,7 +1,7 @@
 #include "app/looking/way.h"
 #include "app/overlays/picture_overlay.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -9,7 +9,7 @@ namespace {
 
 class Squint : public Way {
     std::string id() const override { return "squint"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Squint"); }
+    QString name() const override { return tr("Squint"); }
     Qt::Key key() const override { return Qt::Key_Q; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         for (Scene* scene : {&seen, &drawn}) {

@@ -1,6 +1,7 @@
 #include "app/looking/way.h"
 
-#include <QCoreApplication>
+#include "app/widgets/words.h"
+
 
 namespace zokran {
 
@@ -8,7 +9,7 @@ namespace {
 
 class UpsideDown : public Way {
     std::string id() const override { return "upside-down"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Upside down"); }
+    QString name() const override { return tr("Upside down"); }
     Qt::Key key() const override { return Qt::Key_U; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(desk);

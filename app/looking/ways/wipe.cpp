@@ -1,7 +1,7 @@
 #include "app/looking/laid.h"
 #include "app/looking/way.h"
+#include "app/widgets/words.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -9,11 +9,11 @@ namespace {
 
 class Wipe : public Way {
     std::string id() const override { return "wipe"; }
-    QString name() const override { return QCoreApplication::translate("Looking", "Wipe"); }
+    QString name() const override { return tr("Wipe"); }
     Qt::Key key() const override { return Qt::Key_W; }
     bool needsComparison() const override { return true; }
     QString slider() const override {
-        return QCoreApplication::translate("Looking", "How far the photo reaches");
+        return tr("How far the photo reaches");
     }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(seen);

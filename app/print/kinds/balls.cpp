@@ -6,7 +6,7 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> ballSheets(Desk& desk) {
     // Another twelve for each study.
     return ballSheets(static_cast<std::uint32_t>(desk.document.id().value_or(1)), paperNamed("a4"),
                       learnersBook());
@@ -14,6 +14,6 @@ std::vector<PrintSheet> make(Desk& desk) {
 
 } // namespace
 
-const SheetKind ballsSheetKind{"balls", ZOKRAN_WORDS("Twelve balls to draw on"), lacksNothing, make};
+const SheetKind ballsSheetKind{"balls", ZOKRAN_WORDS("Twelve balls to draw on"), lacksNothing, ballSheets};
 
 } // namespace zokran

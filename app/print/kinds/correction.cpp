@@ -2,7 +2,6 @@
 #include "app/widgets/words.h"
 #include "core/print/sheets/sheets.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
@@ -11,10 +10,10 @@ namespace {
 QString lacks(const Desk& desk) {
     return desk.study().attempt() && desk.comparison()
                ? QString()
-               : QCoreApplication::translate("Sheets", "a sketch that is marked and compared");
+               : tr("a sketch that is marked and compared");
 }
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> correctionSheets(Desk& desk) {
     const Attempt& attempt = *desk.study().attempt();
     return {correctionSheet(
         *desk.comparison(), [&](const View& view) { return desk.analysis.linesSeenBy(view); },
@@ -24,6 +23,6 @@ std::vector<PrintSheet> make(Desk& desk) {
 
 } // namespace
 
-const SheetKind correctionSheetKind{"correction", ZOKRAN_WORDS("Correction sheet"), lacks, make};
+const SheetKind correctionSheetKind{"correction", ZOKRAN_WORDS("Correction sheet"), lacks, correctionSheets};
 
 } // namespace zokran

@@ -6,7 +6,7 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> gridSheets(Desk& desk) {
     // Squares whatever form is chosen, edge coordinates where those are.
     const std::string form = desk.study().form == "coordinates" ? "coordinates" : "grid";
     const auto squares = construct(formNamed(form), std::nullopt, desk.fit()->head);
@@ -18,6 +18,6 @@ std::vector<PrintSheet> make(Desk& desk) {
 
 } // namespace
 
-const SheetKind gridSheetKind{"grid", ZOKRAN_WORDS("Photo and paper under a grid"), lacksFit, make};
+const SheetKind gridSheetKind{"grid", ZOKRAN_WORDS("Photo and paper under a grid"), lacksFit, gridSheets};
 
 } // namespace zokran

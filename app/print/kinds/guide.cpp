@@ -6,13 +6,13 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> guideSheets(Desk& desk) {
     return {guideSheet(desk.planning.lines(desk.planning.plan()), desk.planning.placing().paper,
                        learnersBook())};
 }
 
 } // namespace
 
-const SheetKind guideSheetKind{"guide", ZOKRAN_WORDS("The form alone, to trace"), lacksNothing, make};
+const SheetKind guideSheetKind{"guide", ZOKRAN_WORDS("The form alone, to trace"), lacksNothing, guideSheets};
 
 } // namespace zokran

@@ -6,7 +6,7 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> landmarkSheets(Desk& desk) {
     return {landmarksSheet(printed(desk.photograph(Side::Seen)), *desk.fit(),
                            desk.analysis.lines(Side::Seen, Detail::Guides), desk.planning.plan(),
                            paperNamed("a4"), learnersBook())};
@@ -14,6 +14,6 @@ std::vector<PrintSheet> make(Desk& desk) {
 
 } // namespace
 
-const SheetKind landmarksSheetKind{"landmarks", ZOKRAN_WORDS("Photo beside its form, and a ruler of eyes"), lacksFit, make};
+const SheetKind landmarksSheetKind{"landmarks", ZOKRAN_WORDS("Photo beside its form, and a ruler of eyes"), lacksFit, landmarkSheets};
 
 } // namespace zokran

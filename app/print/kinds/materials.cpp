@@ -6,12 +6,12 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> materialSheets(Desk& desk) {
     return {materialsSheet(formNamed(desk.study().form), paperNamed("a4"), learnersBook())};
 }
 
 } // namespace
 
-const SheetKind materialsSheetKind{"materials", ZOKRAN_WORDS("Materials and steps"), lacksNothing, make};
+const SheetKind materialsSheetKind{"materials", ZOKRAN_WORDS("Materials and steps"), lacksNothing, materialSheets};
 
 } // namespace zokran

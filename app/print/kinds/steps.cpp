@@ -6,13 +6,13 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> stepSheets(Desk& desk) {
     return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Seen), desk.fit()->view,
                        paperNamed("a4"), learnersBook())};
 }
 
 } // namespace
 
-const SheetKind stepsSheetKind{"steps", ZOKRAN_WORDS("The form, step by step"), lacksFit, make};
+const SheetKind stepsSheetKind{"steps", ZOKRAN_WORDS("The form, step by step"), lacksFit, stepSheets};
 
 } // namespace zokran

@@ -6,13 +6,13 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> make(Desk& desk) {
+std::vector<PrintSheet> valueSheets(Desk& desk) {
     Q_UNUSED(desk);
     return {valuesSheet(paperNamed("a4"), learnersBook())};
 }
 
 } // namespace
 
-const SheetKind valuesSheetKind{"values", ZOKRAN_WORDS("Value strips"), lacksNothing, make};
+const SheetKind valuesSheetKind{"values", ZOKRAN_WORDS("Value strips"), lacksNothing, valueSheets};
 
 } // namespace zokran

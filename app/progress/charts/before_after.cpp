@@ -7,7 +7,6 @@
 #include "core/words/progress_words.h"
 
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QDateTime>
 #include <QFutureWatcher>
 #include <QGridLayout>
@@ -20,10 +19,6 @@
 namespace zokran {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Charts", text);
-}
 
 /// A drawing's picture as large as there is room for it; read off the UI thread.
 class Drawn : public QWidget {
@@ -146,7 +141,7 @@ private:
     QLabel* words_;
 };
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
+QWidget* drawBeforeAfterChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
     if (data.drawings.size() < 2)
         return tooFew(tr("Two drawings, side by side with what changed: after the second one."));
     return new BeforeAfter(data, open);
@@ -157,6 +152,6 @@ QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open
 const ProgressChart beforeAfterChart{"before-after", ZOKRAN_WORDS("Before and after"),
                                      ZOKRAN_WORDS("Two drawings side by side. One of each is no proof, but it "
                                                   "is a pleasure."),
-                                     make};
+                                     drawBeforeAfterChart};
 
 } // namespace zokran

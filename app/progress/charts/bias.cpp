@@ -6,7 +6,6 @@
 #include "core/head/population.h"
 #include "core/words/mark_words.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <QToolTip>
 #include <Eigen/Eigenvalues>
@@ -97,7 +96,7 @@ protected:
                 const PicturePoint at = view.project(adultHeads().mean[markAt(i)]);
                 if (std::hypot(at.x() - event->position().x(), at.y() - event->position().y()) < 8) {
                     QToolTip::showText(event->globalPosition().toPoint(),
-                                       QCoreApplication::translate("Charts", "%1: up %2 % (%3 to %4), across %5 % (%6 to %7)")
+                                       tr("%1: up %2 % (%3 to %4), across %5 % (%6 to %7)")
                                            .arg(qt(wordsFor(markAt(i), learnersBook())))
                                            .arg(b->up.mean, 0, 'f', 1).arg(b->up.low, 0, 'f', 1).arg(b->up.high, 0, 'f', 1)
                                            .arg(b->across.mean, 0, 'f', 1).arg(b->across.low, 0, 'f', 1).arg(b->across.high, 0, 'f', 1));
@@ -112,11 +111,11 @@ private:
     std::unique_ptr<Construction> form_;
 };
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>&) {
+QWidget* drawBiasChart(const ProgressData& data, const std::function<void(StudyId)>&) {
     for (int i = 0; i < markCount; ++i)
         if (data.progress.bias[markAt(i)])
             return new BiasHead(data);
-    return tooFew(QCoreApplication::translate("Charts", "Too few drawings yet: four of each feature are needed."));
+    return tooFew(tr("Too few drawings yet: four of each feature are needed."));
 }
 
 } // namespace
@@ -125,6 +124,6 @@ const ProgressChart biasChart{
     "bias", ZOKRAN_WORDS("Where features land"),
     ZOKRAN_WORDS("From the ring, where it belongs, to where it lands on average, with the ellipse of its doubt. "
                  "Dotted and grey may be chance."),
-    make};
+    drawBiasChart};
 
 } // namespace zokran

@@ -4,7 +4,6 @@
 #include "core/base/translatable.h"
 #include "core/words/finding_words.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <algorithm>
 
@@ -55,7 +54,7 @@ protected:
         }
         painter.setFont(typeFont(TypeSize::Caption));
         painter.drawText(QPointF(left, height() - 14.0),
-                         QCoreApplication::translate("Charts", "hatched: the earlier half of your drawings; "
+                         tr("hatched: the earlier half of your drawings; "
                                                                "full: the later half"));
     }
 
@@ -67,15 +66,15 @@ private:
     std::vector<Row> rows_;
 };
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>&) {
+QWidget* drawCameBackChart(const ProgressData& data, const std::function<void(StudyId)>&) {
     if (data.progress.cameBack.empty())
-        return tooFew(QCoreApplication::translate("Charts", "Nothing to mend has been found yet."));
+        return tooFew(tr("Nothing to mend has been found yet."));
     return new CameBack(data);
 }
 
 } // namespace
 
 const ProgressChart cameBackChart{"came-back", ZOKRAN_WORDS("What came back"),
-                                  ZOKRAN_WORDS("What was to be mended, and whether it comes more seldom."), make};
+                                  ZOKRAN_WORDS("What was to be mended, and whether it comes more seldom."), drawCameBackChart};
 
 } // namespace zokran

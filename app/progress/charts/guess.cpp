@@ -1,14 +1,13 @@
 #include "app/progress/chart.h"
+#include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+QWidget* drawGuessChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
     PointsChart points{tr("Turn as measured, degrees"), tr("Turn as you guessed it, degrees")};
     for (const LoggedDrawing& d : data.drawings)
         if (d.drawing.guess) {
@@ -27,6 +26,6 @@ QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open
 
 const ProgressChart guessChart{"guess", ZOKRAN_WORDS("Guess against fit"),
                                ZOKRAN_WORDS("How you judged turns by eye. On the dashed line the guess was right."),
-                               make};
+                               drawGuessChart};
 
 } // namespace zokran

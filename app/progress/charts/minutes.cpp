@@ -1,14 +1,13 @@
 #include "app/progress/chart.h"
+#include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+QWidget* drawMinutesChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
     PointsChart points{tr("Minutes it took"), tr("Marks off by, % of the head's height")};
     for (const LoggedDrawing& d : data.drawings)
         if (const auto distance = d.drawing.distance(); distance && d.drawing.took.count() > 0) {
@@ -25,6 +24,6 @@ QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open
 } // namespace
 
 const ProgressChart minutesChart{"minutes", ZOKRAN_WORDS("Time and accuracy"),
-                                 ZOKRAN_WORDS("Whether longer drawings come nearer."), make};
+                                 ZOKRAN_WORDS("Whether longer drawings come nearer."), drawMinutesChart};
 
 } // namespace zokran

@@ -1,8 +1,8 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <algorithm>
 
@@ -19,7 +19,7 @@ public:
             if (c.count == 0)
                 never << QString("%1..%2/%3..%4").arg(c.turnLow.value).arg(c.turnHigh.value).arg(c.tiltLow.value).arg(c.tiltHigh.value);
         setAccessibleDescription(
-            QCoreApplication::translate("Charts", "Never drawn, turn/tilt: %1").arg(never.join(", ")));
+            tr("Never drawn, turn/tilt: %1").arg(never.join(", ")));
     }
 
 protected:
@@ -58,7 +58,6 @@ protected:
             painter.setFont(typeFont(TypeSize::Heading, c.count > 0));
             painter.drawText(box, Qt::AlignCenter, c.count ? QString::number(c.count) : QStringLiteral("–"));
         }
-        const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
         painter.setFont(typeFont(TypeSize::Text, true));
         painter.drawText(QRectF(area.left(), area.bottom() + 8, area.width() / 3, 24), Qt::AlignLeft, tr("to the left"));
         painter.drawText(QRectF(area.left(), area.bottom() + 8, area.width(), 24), Qt::AlignHCenter, tr("facing you"));
@@ -72,13 +71,13 @@ private:
     std::vector<PoseCell> cells_;
 };
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>&) {
+QWidget* drawPosesChart(const ProgressData& data, const std::function<void(StudyId)>&) {
     return new Poses(data);
 }
 
 } // namespace
 
 const ProgressChart posesChart{"poses", ZOKRAN_WORDS("Poses drawn"),
-                               ZOKRAN_WORDS("How often each tilt and turn; the dashed ones never."), make};
+                               ZOKRAN_WORDS("How often each tilt and turn; the dashed ones never."), drawPosesChart};
 
 } // namespace zokran

@@ -1,14 +1,13 @@
 #include "app/progress/chart.h"
+#include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+QWidget* drawTurnChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
     if (data.drawings.empty())
         return tooFew(tr("No drawing has been compared yet."));
     PointsChart points{tr("Turn of the head you drew from, degrees"), tr("Turn as you drew it, degrees")};
@@ -27,6 +26,6 @@ QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open
 const ProgressChart turnChart{
     "turn", ZOKRAN_WORDS("Straightening"),
     ZOKRAN_WORDS("Each dot a drawing. On the dashed line a turn comes out as it is; a flatter line straightens."),
-    make};
+    drawTurnChart};
 
 } // namespace zokran

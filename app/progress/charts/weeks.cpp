@@ -1,14 +1,13 @@
 #include "app/progress/chart.h"
+#include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-#include <QCoreApplication>
 
 namespace zokran {
 
 namespace {
 
-QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Charts", text); };
+QWidget* drawWeeksChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
     PointsChart points{tr("When"), tr("Marks off by, % of the head's height")};
     for (const LoggedDrawing& d : data.drawings)
         if (const auto distance = d.drawing.distance()) {
@@ -28,6 +27,6 @@ QWidget* make(const ProgressData& data, const std::function<void(StudyId)>& open
 
 const ProgressChart weeksChart{"weeks", ZOKRAN_WORDS("Over time"),
                                ZOKRAN_WORDS("How far the marks of each drawing lie off on average. Lower is nearer."),
-                               make};
+                               drawWeeksChart};
 
 } // namespace zokran

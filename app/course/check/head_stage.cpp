@@ -1,0 +1,52 @@
+#include "app/course/check/head_panel.h"
+#include "app/course/check/stage.h"
+#include "app/overlays/heads_overlay.h"
+#include "app/tools/head_tool.h"
+#include "app/widgets/words.h"
+
+
+namespace zokran {
+
+namespace {
+
+/// Of several heads on the page one is chosen, before it is marked.
+class HeadStage : public CheckStage {
+public:
+    explicit HeadStage(Desk& desk) : CheckStage(desk), tool_(desk) {}
+    bool isOn() const override {
+        const Attempt* attempt = desk_.study().attempt();
+        return attempt && attempt->marks.seenMarks().empty() && !headTakenUp(desk_) && !severalHeads(desk_).empty();
+    }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new HeadPanel(desk_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+    bool offersLooking() const override { return false; }
+
+private:
+    HeadTool tool_;
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+Scene HeadStage::scene(Side side) {
+    if (side == Side::Seen)
+        return scenes_.guided(false);
+    Scene scene = scenes_.picture(side);
+    if (scene.picture.isNull())
+        return scene;
+    scene.lay<HeadsOverlay>(severalHeads(desk_));
+    scene.tools = {&tool_};
+    return scene;
+}
+
+NextThing HeadStage::next() {
+    return {tr("Several heads are on this page. Click the one to be checked."),
+            {tr("It is one drawing"), [this] { chooseHead(desk_, severalHeads(desk_).size()); }}};
+}
+
+std::unique_ptr<CheckStage> makeHeadStage(Desk& desk) {
+    return std::make_unique<HeadStage>(desk);
+}
+
+} // namespace zokran

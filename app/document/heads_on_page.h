@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/page/framing.h"
+
+#include <QFuture>
+#include <QImage>
+#include <QObject>
+#include <vector>
+
+namespace zokran {
+
+/// The drawings on the page that lies on the bench, looked for off the UI thread.
+class HeadsOnPage : public QObject {
+    Q_OBJECT
+
+public:
+    using QObject::QObject;
+    ~HeadsOnPage() override;
+
+    /// Of this page, px of it; none while they are being looked for, and `changed` tells.
+    const std::vector<Framing>& of(const QImage& page);
+
+signals:
+    void changed();
+
+private:
+    qint64 page_ = 0; ///< the key of the picture they were looked for in
+    std::vector<Framing> heads_;
+    QFuture<void> work_;
+};
+
+} // namespace zokran
