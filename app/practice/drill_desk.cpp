@@ -115,6 +115,11 @@ void DrillDesk::buildSwitch(QVBoxLayout* column) {
          {std::tuple{&fromCast_, tr("the cast &room"), false}, {&fromOwn_, tr("m&y own studies"), true}}) {
         *button = new QPushButton(name);
         (*button)->setCheckable(true);
+        (*button)->setProperty("role", "place");
+        // Room for the name in bold, as the chosen one has it.
+        constexpr int air = 26; // px
+        (*button)->setMinimumWidth(
+            QFontMetrics(typeFont(TypeSize::Text, true)).horizontalAdvance(QString(name).remove('&')) + air);
         row->addWidget(*button);
         connect(*button, &QPushButton::clicked, this, [this, own = own] { askOfOwn(own); });
     }

@@ -18,6 +18,7 @@
 #include <QSvgGenerator>
 #include <QVBoxLayout>
 #include <QtConcurrent>
+#include <algorithm>
 
 namespace zokran {
 
@@ -72,7 +73,10 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
         const std::size_t index = charts_.size();
         names->addWidget(button, static_cast<int>(index) / toARow, static_cast<int>(index) % toARow);
         charts_.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, index] { showChart(index); });
+        connect(button, &QPushButton::clicked, this, [this, index] {
+            chose_ = true;
+            showChart(index);
+        });
     }
     main->addWidget(about_ = new QLabel);
     about_->setProperty(typeProperty, "caption");
@@ -167,6 +171,13 @@ void ProgressPlace::show(ProgressData data) {
         pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersBook()))));
         pose_->setToolTip(tr("Drawn least so far; the cast room sets it up"));
     }
+    // Of few drawings the poses say most: which to draw next.
+    constexpr std::size_t few = 5;
+    const auto& all = progressCharts();
+    if (!chose_)
+        shown_ = data_.drawings.size() >= few
+                     ? 0
+                     : static_cast<std::size_t>(std::find(all.begin(), all.end(), &posesChart) - all.begin());
     showChart(shown_);
 }
 

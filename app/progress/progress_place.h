@@ -48,6 +48,7 @@ private:
     QVBoxLayout* space_;
     QWidget* chart_ = nullptr;
     std::size_t shown_ = 0;
+    bool chose_ = false; ///< the learner chose which chart
     QProgressBar* busy_;
     std::string drill_;
     Pose wantedPose_;

@@ -87,6 +87,10 @@ Shelf::Shelf(Desk& desk, QWidget* parent)
     list_->setGridSize({cardPicture.width() + 24, cardPicture.height() + 64});
     list_->setWordWrap(true);
     column->addWidget(list_, 1);
+    auto* middle = new QVBoxLayout(list_->viewport());
+    middle->addWidget(empty_ = new QLabel, 0, Qt::AlignCenter);
+    empty_->setProperty(typeProperty, "heading");
+    empty_->setAttribute(Qt::WA_TransparentForMouseEvents);
     buildWork(column);
     buildButtons(column);
     paintSoon_.setSingleShot(true);
@@ -275,6 +279,10 @@ void Shelf::fill() {
     if (list_->count())
         list_->setCurrentRow(0);
     const bool all = list_->count() == static_cast<int>(finder_.size());
+    empty_->setVisible(list_->count() == 0);
+    empty_->setText(finder_.size() > 0          ? tr("No study is like that.")
+                    : which_->currentIndex() > 0 ? tr("Nothing is put away.")
+                                                 : tr("No study yet. Begin with a photograph, or in the cast room."));
     count_->setText(all ? QString() : tr("%1 of %2").arg(list_->count()).arg(finder_.size()));
     showChosen();
     paintCards();

@@ -60,6 +60,7 @@ private:
     QLineEdit* find_;
     QComboBox *which_, *sitter_, *held_, *finding_, *order_;
     QLabel* count_;
+    QLabel* empty_; ///< what is said where no card lies
     QListWidget* list_;
     QPushButton *open_, *putAway_, *putBack_, *erase_, *contact_, *bundle_;
     QWidget* work_;

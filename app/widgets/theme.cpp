@@ -73,6 +73,8 @@ QPushButton:focus, QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus { bo
 QPushButton:disabled { color: %4; }
 QPushButton[role="next"] { background: %6; color: %2; border: 1px solid %6; font-weight: 600;
                            padding: 6px 18px; }
+QPushButton[role="next"]:disabled { background: %5; border-color: %5; color: %4; }
+QComboBox:disabled, QAbstractSpinBox:disabled, QCheckBox:disabled, QLineEdit:disabled { color: %4; }
 QPushButton[role="next"]:focus { border: 2px solid %3; }
 QPushButton[role="place"], QPushButton[role="step"], QPushButton[role="way"] { background: transparent; border: none;
     border-radius: 6px; text-align: left; padding: 6px 10px; }

@@ -456,6 +456,9 @@ private slots:
     }
 
     void anEmptyLogbookSaysSoKindly() {
+        press(Qt::Key_2, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("No study yet. Begin with a photograph"), said());
+        QVERIFY(!buttonSaying("Open on the bench")->isEnabled());
         press(Qt::Key_5, Qt::ControlModifier);
         waitForProgress();
         QVERIFY2(anyLabelSays("Every head counts"), said());

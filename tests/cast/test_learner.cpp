@@ -138,7 +138,7 @@ TEST_CASE("A course that asks for more heads than the days hold has fuller eveni
 TEST_CASE("Over the cast's own learners the intervals of progress cover what they are about") {
     // Each course is a hand of its own with the same habits; what all of them together do on average is the truth, and
     // no formula of the program's says it. Heads are chosen anew each time, easy poses first, and habits wear off.
-    constexpr int learners = 60, heads = 12;
+    constexpr int learners = 40, heads = 10;
     std::vector<Progress> all(learners);
     const auto work = [&](int from) {
         for (int i = from; i < learners; i += 2) {

@@ -327,6 +327,8 @@ void SetUpPanel::showStudy() {
     showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
     setEnabled(desk_.document.isOpen());
     showReference();
+    for (QPushButton* composition : compositions_)
+        composition->setVisible(desk_.document.isOpen()); // nothing to show on them before
     if (!desk_.document.isOpen())
         return;
     const Placing placing = desk_.planning.placing();
