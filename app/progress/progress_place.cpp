@@ -162,14 +162,14 @@ void ProgressPlace::show(ProgressData data) {
              : data_.progress.habits.empty()                                             ? "pose"
                                                 : data_.progress.habits.front().habit->drill;
     practise_->setText(tr("Practise it: a drill of a minute"));
-    const auto least = leastDrawn(data_.progress, 1);
+    const auto least = posesToDraw(data_.progress, 1);
     pose_->setVisible(!least.empty());
     if (!least.empty()) {
         const PoseCell& c = least.front();
         wantedPose_ = poseFromDegrees({(c.turnLow + c.turnHigh).value / 2},
                                       {(c.tiltLow + c.tiltHigh).value / 2}, {0});
         pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersBook()))));
-        pose_->setToolTip(tr("Drawn least so far; the cast room sets it up"));
+        pose_->setToolTip(tr("Drawn least, or least well, so far; the cast room sets it up"));
     }
     // Of few drawings the poses say most: which to draw next.
     constexpr std::size_t few = 5;

@@ -115,7 +115,7 @@ void MainWindow::connectPlaces() {
     connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
     connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
     connect(shelf_, &Shelf::folderWanted, this, &MainWindow::takeFolder);
-    connect(practice_, &Practice::nextHead, this, &MainWindow::takeNextHead);
+    connect(practice_, &Practice::nextHead, this, &MainWindow::layNextHead);
     connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
         desk_.document.attempt([&] {
             desk_.document.open(id);
@@ -123,7 +123,7 @@ void MainWindow::connectPlaces() {
         });
         goTo(Place::Bench);
     });
-    connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layHeadOfSitting);
+    connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layNextHead);
     const auto lay = [this](StudyId id) {
         desk_.document.attempt([&] { desk_.document.open(id); });
         goTo(Place::Bench);
@@ -150,7 +150,7 @@ void MainWindow::takeHead(const Pose& pose) {
 }
 
 void MainWindow::takeNextHead() {
-    // What was drawn least comes first, so that no pose is avoided.
+    // What was drawn least, or least well, comes first, so that no pose is avoided.
     std::vector<Drawing> drawings;
     desk_.document.attempt([&] {
         for (const Logbook::DrawnFigures& row : desk_.document.logbook().drawnFigures())
@@ -158,7 +158,7 @@ void MainWindow::takeNextHead() {
                 drawings.push_back(parseFigures(row.figures));
     });
     constexpr std::size_t choice = 6;
-    const auto cells = leastDrawn(progressOf(std::move(drawings)), choice);
+    const auto cells = posesToDraw(progressOf(std::move(drawings)), choice);
     const PoseCell& c = cells[QRandomGenerator::global()->bounded(static_cast<quint32>(cells.size()))];
     const auto within = [](Degrees low, Degrees high) {
         return Degrees{low.value + QRandomGenerator::global()->generateDouble() * (high - low).value};
@@ -167,12 +167,13 @@ void MainWindow::takeNextHead() {
                              within({-12}, {12})));
 }
 
-void MainWindow::layHeadOfSitting() {
+void MainWindow::layNextHead() {
     // The learner's own references first, those that wait longest; then the cast room's.
     StudyId wanted = 0;
     desk_.document.attempt([&] {
         for (const StudySummary& study : desk_.document.logbook().studies())
-            if (study.drawn.empty() && !study.referencePicture.empty() && !desk_.sitting.wasShown(study.id))
+            if (study.drawn.empty() && !study.referencePicture.empty() && !desk_.sitting.wasShown(study.id) &&
+                (desk_.sitting.isOn() || desk_.document.id() != study.id))
                 wanted = study.id;
     });
     if (!wanted)

@@ -62,7 +62,7 @@ private:
     /// Sets a head of the cast room up and takes its picture.
     void takeHead(const Pose& pose);
     void takeNextHead();
-    void layHeadOfSitting();
+    void layNextHead();
     void connectPlaces();
     void buildMenus();
     void buildLookMenu();

@@ -36,8 +36,9 @@ double missOf(const DrillField& field, const Given& given) {
 }
 
 const std::vector<const Drill*>& drills() {
-    static const std::vector<const Drill*> all = {&poseDrill,     &guidesDrill, &farEyeDrill, &angleDrill,
-                                                  &ratioDrill,    &straightDrill, &findDrill, &formsDrill};
+    static const std::vector<const Drill*> all = {
+        &poseDrill,  &guidesDrill, &farEyeDrill,   &angleDrill, &ratioDrill, &midpointDrill,
+        &plumbDrill, &toneDrill,   &straightDrill, &findDrill,  &formsDrill};
     return all;
 }
 

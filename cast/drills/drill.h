@@ -61,7 +61,7 @@ struct Drill {
     std::optional<DrillTask> (*ofStudied)(const StudiedHead& head, Dice& dice, int level) = nullptr;
 };
 extern const Drill poseDrill, guidesDrill, formsDrill, findDrill, straightDrill, angleDrill, ratioDrill,
-    farEyeDrill;
+    farEyeDrill, midpointDrill, plumbDrill, toneDrill;
 
 const std::vector<const Drill*>& drills();
 /// Throws BadInput listing the ids there are.

@@ -129,24 +129,48 @@ Progress progressOf(std::vector<Drawing> drawings) {
     for (std::size_t t = 0; t + 1 < std::size(tilts); ++t)
         for (std::size_t u = 0; u + 1 < std::size(turns); ++u) {
             PoseCell cell{{turns[u]}, {turns[u + 1]}, {tilts[t]}, {tilts[t + 1]}};
+            double far = 0;
+            int told = 0;
             for (const Drawing& d : drawings) {
                 const Degrees turn = toDegrees(d.seen.turn), tilt = toDegrees(d.seen.tilt);
-                cell.count += turn >= cell.turnLow && turn < cell.turnHigh && tilt >= cell.tiltLow &&
-                              tilt < cell.tiltHigh;
+                if (!(turn >= cell.turnLow && turn < cell.turnHigh && tilt >= cell.tiltLow && tilt < cell.tiltHigh))
+                    continue;
+                ++cell.count;
+                if (const auto distance = d.distance()) {
+                    far += *distance;
+                    ++told;
+                }
             }
+            if (told > 0)
+                cell.miss = far / told;
             progress.poses.push_back(cell);
         }
     return progress;
 }
 
-std::vector<PoseCell> leastDrawn(const Progress& progress, std::size_t most) {
+std::vector<PoseCell> posesToDraw(const Progress& progress, std::size_t most) {
     std::vector<PoseCell> cells = progress.poses;
+    double all = 0;
+    int drawn = 0;
+    for (const PoseCell& c : cells)
+        if (c.miss) {
+            all += *c.miss * c.count;
+            drawn += c.count;
+        }
+    const auto need = [&](const PoseCell& c) {
+        double worse = 1; // than the others
+        if (c.miss && all > 0) {
+            // One bad drawing says little of a pose: two as good as all others count with it.
+            constexpr double others = 2;
+            worse = (c.count * *c.miss / (all / drawn) + others) / (c.count + others);
+        }
+        return worse * worse / (1 + c.count);
+    };
     const auto far = [](const PoseCell& c) {
-        return std::abs(c.turnLow.value + c.turnHigh.value) / 2 +
-               std::abs(c.tiltLow.value + c.tiltHigh.value);
+        return abs(c.turnLow + c.turnHigh) / 2.0 + abs(c.tiltLow + c.tiltHigh);
     };
     std::stable_sort(cells.begin(), cells.end(), [&](const PoseCell& a, const PoseCell& b) {
-        return a.count != b.count ? a.count < b.count : far(a) < far(b);
+        return need(a) != need(b) ? need(a) > need(b) : far(a) < far(b);
     });
     cells.resize(std::min(most, cells.size()));
     return cells;

@@ -29,10 +29,11 @@ struct HabitSeen {
     double before = 0, lately = 0; ///< at the first and the last drawing, by that line
 };
 
-/// Poses by tilt and turn, and how often each was drawn.
+/// Poses by tilt and turn, how often each was drawn, and how well.
 struct PoseCell {
     Degrees turnLow, turnHigh, tiltLow, tiltHigh;
     int count = 0;
+    std::optional<double> miss = {}; ///< the mean distance of its drawings' marks, % of the head's height
 };
 
 /// What many drawings say together. Nothing is claimed that its interval does not carry.
@@ -59,8 +60,9 @@ struct Progress {
 /// Computes it; the drawings in any order.
 Progress progressOf(std::vector<Drawing> drawings);
 
-/// The poses never or least drawn, within what people hold their heads in; the emptiest nearest to straight
-/// first.
-std::vector<PoseCell> leastDrawn(const Progress& progress, std::size_t most = 3);
+/// The poses to draw next, within what people hold their heads in: those never drawn first, nearest to straight; then
+/// by how often they were drawn and how well, so that in the long run a pose drawn twice as far off as the others comes
+/// four times as often, and none is avoided.
+std::vector<PoseCell> posesToDraw(const Progress& progress, std::size_t most = 3);
 
 } // namespace zokran

@@ -4,6 +4,7 @@
 
 #include <QProcess>
 #include <map>
+#include <random>
 #include <sqlite3.h>
 #include <unistd.h>
 
@@ -142,6 +143,95 @@ private slots:
         QCOMPARE(int(logbook_->studies().size()), 44);
         QCOMPARE(logbook_->load(43).study.notes, std::string("of the other"));
         QVERIFY(study().notes.starts_with("of this one"));
+    }
+
+    void aDayOfTwoWindowsLosesNothing() {
+        // Both at work on the same few studies for a long day: whatever either of them wrote down is there at the end.
+        openDemo();
+        Logbook second(file("book").toStdString());
+        MainWindow other(second);
+        other.reopenLast();
+        std::mt19937 random(8);
+        const auto below = [&](int count) { return static_cast<int>(random() % static_cast<unsigned>(count)); };
+        MainWindow* windows[] = {window_.get(), &other};
+        std::vector<std::string> written;
+        constexpr int acts = 400;
+        for (int i = 0; i < acts; ++i) {
+            MainWindow& window = *windows[below(2)];
+            Document& document = window.desk().document;
+            if (below(4) == 0)
+                document.open(38 + below(6)); // also while the other has it open
+            const std::string token = "<" + std::to_string(i) + ">";
+            if (below(20) == 0) {
+                Study study;
+                study.title = study.notes = token;
+                document.logbook().add(study);
+            } else {
+                document.edit("note", {}, [&](Study& s) { s.notes += token; });
+                if (below(3) == 0)
+                    QVERIFY(document.saveNow());
+                if (below(10) == 0)
+                    window.goTo(MainWindow::Place::Shelf);
+            }
+            written.push_back(token);
+            QCoreApplication::processEvents();
+        }
+        QVERIFY(other.close());
+        closeWindow();
+        std::string all;
+        for (const StudySummary& s : logbook_->studies())
+            all += logbook_->load(s.id).study.notes + "\n";
+        for (const std::string& token : written)
+            QVERIFY2(all.find(token) != std::string::npos, token.c_str());
+        openWindow();
+    }
+
+    void aFolderThatIsTakenAwayIsToldAndWhatWasDoneIsThereWhenItReturns() {
+        photographs();
+        openDemo();
+        goToStep("keep");
+        const std::filesystem::path book = file("book").toStdString(), gone = file("gone").toStdString();
+        std::filesystem::rename(book, gone);
+        QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "while it was away ");
+        desk().document.saveNow();
+        const int sketches = int(study().attempts.size());
+        openSketch(file("sketch.png"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("pictures"), said().constData(), 5000);
+        QCOMPARE(int(study().attempts.size()), sketches);
+        QVERIFY(study().notes.starts_with("while it was away"));
+        std::filesystem::rename(gone, book);
+        QVERIFY2(desk().document.saveNow(), qPrintable(desk().document.saveTrouble()));
+        QVERIFY(logbook_->load(43).study.notes.starts_with("while it was away"));
+        openSketch(file("sketch.png"));
+        QTRY_COMPARE_WITH_TIMEOUT(int(study().attempts.size()), sketches + 1, 5000);
+    }
+
+    void aClockSetBackChangesNoStudyAndHidesNone() {
+        openDemo();
+        // As it was when the clock stood five years ahead.
+        poke(file("book/logbook.sqlite").toStdString(),
+             "UPDATE study SET changed = '2031-05-01T10:00:00.000Z', looked_at = '2031-05-01T10:00:00.000Z' WHERE id = 40");
+        poke(file("book/logbook.sqlite").toStdString(),
+             "UPDATE attempt SET drawn = '2031-05-01T10:00:00.000Z' WHERE study = 40");
+        openStudy(40);
+        goToStep("keep");
+        QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "after it was put right ");
+        QVERIFY(desk().document.saveNow());
+        closeWindow();
+        openWindow();
+        window_->reopenLast();
+        waitForPictures();
+        QCOMPARE(*desk().document.id(), StudyId(40));
+        QVERIFY(study().notes.starts_with("after it was put right"));
+        press(Qt::Key_2, Qt::ControlModifier);
+        QCOMPARE(visibleNamed<QListWidget>("Your studies")->count(), 43);
+        // A plan begun today does not count what is said to be drawn in the future twice, nor fall over it.
+        press(Qt::Key_4, Qt::ControlModifier);
+        clickOn(buttonSaying("Begin today"));
+        QVERIFY2(anyLabelSays("of 100 are drawn"), said());
+        press(Qt::Key_5, Qt::ControlModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(!window_->progress()->isWorking(), 20000);
+        QCOMPARE(int(window_->progress()->data().drawings.size()), 43);
     }
 
     void aPictureThatHasGoneIsSaidOnItsSheetAndAboveIt() {

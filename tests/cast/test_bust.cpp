@@ -197,7 +197,7 @@ TEST_CASE("What hides a mark is what a depth picture shows before it") {
     CHECK(seen > 100);
 }
 
-TEST_CASE("A seen mark's pixel shows the surface at the mark") {
+TEST_CASE("A seen mark's pixel shows the surface at the mark", "[long]") {
     // Two pixels of a portrait 1600 px high.
     int within = 0, all = 0;
     for (const Sitter& sitter : sitters()) {

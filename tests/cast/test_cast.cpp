@@ -42,7 +42,7 @@ TEST_CASE("Marks are hidden when the head stands before them") {
     CHECK(hidden(pose(0, 40, 0), Crown));
 }
 
-TEST_CASE("The sitters' poses are read within what their departure from the mean allows") {
+TEST_CASE("The sitters' poses are read within what their departure from the mean allows", "[long]") {
     Random random(62);
     for (const Sitter& sitter : sitters()) {
         if (sitter.recipe.age < 16)
@@ -135,7 +135,7 @@ TEST_CASE("A photograph can be called off") {
     CHECK(photograph(Bust(sitterNamed("halcyon")), shot, &stop).bgr.empty());
 }
 
-TEST_CASE("The comparison finds what was planted, in every sitter of the cast room") {
+TEST_CASE("The comparison finds what was planted, in every sitter of the cast room", "[long]") {
     // Of each error the least amount that a learner would want to hear of.
     const std::pair<const char*, double> errors[] = {
         {"mouth_height", 0.12}, {"ear_height", 0.16}, {"forehead", -0.18},

@@ -4,6 +4,7 @@
 #include "cast/drills/drill.h"
 #include "core/base/errors.h"
 
+#include <array>
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <numbers>
@@ -156,7 +157,7 @@ TEST_CASE("The right of two drawings is called straightened: its features stand 
     CHECK(good == tasks);
 }
 
-TEST_CASE("What is wrong is one error at first and two of two parts later") {
+TEST_CASE("What is wrong is one error at first and two of two parts later", "[long]") {
     for (std::uint32_t seed = 1; seed <= 6; ++seed) {
         CHECK(taskOf(findDrill, seed, 2).fields.size() == 1);
         const DrillTask two = taskOf(findDrill, seed, 4);
@@ -316,5 +317,82 @@ TEST_CASE("What to mend first in one's own drawing is what was moved in it, and 
         for (const auto& [from, to] : head.ways)
             CHECK(to.y() < from.y() - 5);
         CHECK(task->picture.width > task->picture.height);
+    }
+}
+
+namespace {
+
+/// The middles of the two rings on a task's picture, the upper first, found by their pixels.
+std::array<PicturePoint, 2> ringsOn(const DrillTask& task, const Picture& plain) {
+    cv::Mat1b drawn;
+    cv::bitwise_and(reds(task.picture), ~reds(plain), drawn);
+    cv::Mat joined, labels, stats, middles;
+    cv::dilate(drawn, joined, cv::Mat(), {-1, -1}, 2);
+    const int count = cv::connectedComponentsWithStats(joined, labels, stats, middles);
+    std::vector<std::pair<int, PicturePoint>> all;
+    for (int i = 1; i < count; ++i)
+        all.emplace_back(stats.at<int>(i, cv::CC_STAT_AREA),
+                         PicturePoint(middles.at<double>(i, 0), middles.at<double>(i, 1)));
+    std::sort(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+    REQUIRE(all.size() >= 2);
+    std::array<PicturePoint, 2> rings{all[0].second, all[1].second};
+    if (rings[0].y() > rings[1].y())
+        std::swap(rings[0], rings[1]);
+    return rings;
+}
+
+} // namespace
+
+TEST_CASE("The middle lies between the rings, and the plumb line under the upper one") {
+    const Picture nothing = blankPicture(416, drillHeight);
+    for (std::uint32_t seed = 1; seed <= 12; ++seed) {
+        CAPTURE(seed);
+        const DrillTask middle = taskOf(midpointDrill, seed, 1 + static_cast<int>(seed % 5));
+        const auto ends = ringsOn(middle, nothing);
+        CHECK((middle.fields[0].place - (ends[0] + ends[1]) / 2).norm() < 1.5);
+        if (middle.fields.size() > 1) {
+            const PicturePoint third = middle.fields[1].place;
+            const double share = (third - ends[0]).norm() / (ends[1] - ends[0]).norm();
+            CHECK(std::min(std::abs(share - 1.0 / 3), std::abs(share - 2.0 / 3)) < 0.03);
+        }
+        const DrillTask plumb = taskOf(plumbDrill, seed, 1 + static_cast<int>(seed % 5));
+        const auto hung = ringsOn(plumb, nothing);
+        CHECK(plumb.fields[0].place.x() == Approx(hung[0].x()).margin(1.5));
+        CHECK(plumb.fields[0].place.y() == Approx(hung[1].y()).margin(1.5));
+    }
+}
+
+TEST_CASE("The value asked for is the spot's lightness by the formula written out, and its answer shows so many") {
+    for (std::uint32_t seed = 1; seed <= 10; ++seed) {
+        const int level = 1 + static_cast<int>(seed % 5);
+        const DrillTask task = taskOf(toneDrill, seed, level);
+        const int values = std::stoi(task.figures[0].second);
+        CAPTURE(seed, values);
+        const cv::Rect ring = cv::boundingRect(reds(task.answer));
+        const int cx = ring.x + ring.width / 2, cy = ring.y + ring.height / 2;
+        // Plaster is grey enough: lightness from the mean of relative luminance (Rec. 709 weights) over the ring's inside.
+        double sum = 0;
+        int count = 0;
+        const cv::Mat3b picture = matOf(task.picture);
+        for (int y = cy - 5; y <= cy + 5; ++y)
+            for (int x = cx - 5; x <= cx + 5; ++x) {
+                const auto linear = [](std::uint8_t v) {
+                    const double s = v / 255.0;
+                    return s <= 0.04045 ? s / 12.92 : std::pow((s + 0.055) / 1.055, 2.4);
+                };
+                const cv::Vec3b c = picture(y, x);
+                const double luminance = 0.2126 * linear(c[2]) + 0.7152 * linear(c[1]) + 0.0722 * linear(c[0]);
+                sum += luminance > 0.008856 ? 116 * std::cbrt(luminance) - 16 : 903.3 * luminance;
+                ++count;
+            }
+        const double right = sum / count * values / 100 + 1;
+        CHECK(task.fields[0].right <= right + 0.1);
+        CHECK(task.fields[0].right + 1 >= right - 0.1);
+        std::set<int> greys;
+        for (std::size_t i = 0; i < task.answer.bgr.size(); i += 3)
+            if (task.answer.bgr[i] == task.answer.bgr[i + 1] && task.answer.bgr[i] == task.answer.bgr[i + 2])
+                greys.insert(task.answer.bgr[i]);
+        CHECK(static_cast<int>(greys.size()) <= values + 2); // the ring's edge has a few of its own
+        CHECK(greys.size() >= 2);
     }
 }

@@ -135,7 +135,7 @@ TEST_CASE("A course that asks for more heads than the days hold has fuller eveni
     }
 }
 
-TEST_CASE("Over the cast's own learners the intervals of progress cover what they are about") {
+TEST_CASE("Over the cast's own learners the intervals of progress cover what they are about", "[long]") {
     // Each course is a hand of its own with the same habits; what all of them together do on average is the truth, and
     // no formula of the program's says it. Heads are chosen anew each time, easy poses first, and habits wear off.
     constexpr int learners = 40, heads = 10;

@@ -22,7 +22,7 @@ double angleBetween(const LightDirection& a, const LightDirection& b) {
 
 } // namespace
 
-TEST_CASE("The light is read within 15 degrees in nine of ten pictures of unseen sitters") {
+TEST_CASE("The light is read within 15 degrees in nine of ten pictures of unseen sitters", "[long]") {
     Random random(600);
     int told = 0, close = 0, within = 0;
     constexpr int pictures = 20;

@@ -9,7 +9,7 @@
 
 using namespace zokran;
 
-TEST_CASE("Pages on the stand-in phone's table are found, surely, and to a thousandth") {
+TEST_CASE("Pages on the stand-in phone's table are found, surely, and to a thousandth", "[long]") {
     int sure = 0;
     std::vector<double> off;
     constexpr unsigned pictures = 24;
@@ -126,7 +126,7 @@ TEST_CASE("Of several heads on a page each is found where it is, words and smudg
     CHECK(drawingsOn(cv::Mat()).empty());
 }
 
-TEST_CASE("One drawing is never taken for several, whoever draws it") {
+TEST_CASE("One drawing is never taken for several, whoever draws it", "[long]") {
     int several = 0, none = 0;
     unsigned seed = 40;
     for (const char* sitter : {"halcyon", "sirocco", "amity", "candle"})

@@ -252,7 +252,7 @@ TEST_CASE("Marks that are no numbers, or nowhere near, are refused by name") {
     CHECK(troubleOf(sheet).kind == MarksTrouble::Kind::BadBall);
 }
 
-TEST_CASE("Mangled marks never make a fit that is not finite") {
+TEST_CASE("Mangled marks never make a fit that is not finite", "[long]") {
     Random random(46);
     for (int i = 0; i < 500; ++i) {
         MarkSheet sheet;

@@ -88,7 +88,7 @@ std::string markFile(Random& random, Spoilt how) {
 
 } // namespace
 
-TEST_CASE("A fit of a spoilt file is finite to the last number, or refused in one line") {
+TEST_CASE("A fit of a spoilt file is finite to the last number, or refused in one line", "[long]") {
     Random random(101);
     int fitted = 0, refused = 0;
     for (int i = 0; i < 1600; ++i) {

@@ -208,7 +208,7 @@ TEST_CASE("The largest error comes first, where one is clearly the largest") {
     CHECK(first >= 0.95 * all);
 }
 
-TEST_CASE("Over 300 sketches straightening and a planted shift are told as they are") {
+TEST_CASE("Over 300 sketches straightening and a planted shift are told as they are", "[long]") {
     // The head is turned back towards the front by a share, in the picture of another generator's head;
     // then a feature is pushed, each of its marks by its own share, and all are shaken.
     Random random(2029);

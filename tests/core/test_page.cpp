@@ -158,7 +158,7 @@ double worstOff(const Photographed& p, const PageCorners& found) {
 
 } // namespace
 
-TEST_CASE("Sheets on wood and on white cloth are found to half a millimetre, and never surely wrong") {
+TEST_CASE("Sheets on wood and on white cloth are found to half a millimetre, and never surely wrong", "[long]") {
     cv::RNG rng(4711);
     constexpr int pictures = 30;
     int found = 0, whole = 0, surelyWrong = 0;

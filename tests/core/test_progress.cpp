@@ -165,10 +165,36 @@ TEST_CASE("Poses never drawn come first in what to draw next") {
     for (const PoseCell& c : p.poses)
         counted += c.count;
     CHECK(counted == 200);
-    for (const PoseCell& c : leastDrawn(p, 5))
+    for (const PoseCell& c : posesToDraw(p, 5))
         CHECK(c.count == 0);
     CHECK(wordsFor(PoseCell{{-50}, {-30}, {7}, {20}}) == "turned 30° to 50° to the left, chin up");
     CHECK(wordsFor(PoseCell{{-10}, {10}, {-7}, {7}}) == "facing you, level");
+}
+
+TEST_CASE("Poses drawn badly come oftener, and none is avoided") {
+    // A learner who is twice as far off in heads turned far to the right, and draws what is wanted next.
+    Learner learner{0, 0, 1, 1, std::mt19937(77)};
+    std::vector<Drawing> drawn;
+    constexpr int heads = 240;
+    for (int i = 0; i < heads; ++i) {
+        const auto wanted = posesToDraw(progressOf(drawn), 6);
+        const PoseCell& c = wanted[learner.random() % wanted.size()];
+        Drawing d = learner.draw(1, 1).front();
+        d.seen = poseFromDegrees((c.turnLow + c.turnHigh) / 2, (c.tiltLow + c.tiltHigh) / 2, {0});
+        if (c.turnLow >= Degrees{30})
+            for (auto& off : d.off)
+                off = Drawing::Off{2 * off->up, 2 * off->across};
+        drawn.push_back(d);
+    }
+    double weak = 0, others = 0;
+    int weakCells = 0, otherCells = 0;
+    for (const PoseCell& c : progressOf(drawn).poses) {
+        CHECK(c.count >= 2);
+        (c.turnLow >= Degrees{30} ? weak : others) += c.count;
+        ++(c.turnLow >= Degrees{30} ? weakCells : otherCells);
+    }
+    CHECK(weak / weakCells > 1.8 * others / otherCells);
+    CHECK(weak / weakCells < 5 * others / otherCells);
 }
 
 TEST_CASE("A drawing's figures go into one line and come back") {

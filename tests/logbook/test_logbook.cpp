@@ -6,9 +6,11 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
+#include <csignal>
 #include <fstream>
 #include <sqlite3.h>
 #include <sstream>
+#include <sys/resource.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -414,4 +416,61 @@ TEST_CASE("A placing or light that makes no sense is passed over") {
     Logbook book(folder.path);
     CHECK_FALSE(book.load(id).study.placing);
     CHECK_FALSE(book.load(id).study.lighting);
+}
+
+namespace {
+
+/// While it lives no file may grow beyond so many bytes: the system's way of a full disk.
+class FullDisk {
+public:
+    explicit FullDisk(rlim_t bytes) {
+        std::signal(SIGXFSZ, SIG_IGN); // as an error of the write, not the end of the program
+        getrlimit(RLIMIT_FSIZE, &before_);
+        const rlimit full{bytes, before_.rlim_max};
+        setrlimit(RLIMIT_FSIZE, &full);
+    }
+    ~FullDisk() { setrlimit(RLIMIT_FSIZE, &before_); }
+
+private:
+    rlimit before_{};
+};
+
+} // namespace
+
+TEST_CASE("On a full disk a save is refused in one line, nothing stored is lost, and the next one succeeds") {
+    const Folder folder;
+    Logbook book(folder.path);
+    const StudyId id = book.add(exampleStudy());
+    const Study before = book.load(id).study;
+    const std::int64_t revision = book.load(id).revision;
+    Study longer = before;
+    longer.notes.assign(2'000'000, 'n');
+    const auto picture = folder.path / "large.jpg";
+    std::ofstream(picture, std::ios::binary) << std::string(1'500'000, 'p');
+    const auto pictures = [&] {
+        std::size_t count = 0;
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(folder.path / "pictures"))
+            count += entry.is_regular_file();
+        return count;
+    };
+    const std::size_t kept = std::filesystem::exists(folder.path / "pictures") ? pictures() : 0;
+    {
+        const FullDisk full(600'000);
+        std::string said;
+        try {
+            book.save(id, longer, {}, revision);
+        } catch (const StorageError& e) {
+            said = e.what();
+        }
+        CHECK_THAT(said, Catch::Contains("logbook.sqlite"));
+        CHECK(std::count(said.begin(), said.end(), '\n') == 0);
+        CHECK_THROWS_AS(book.keepPicture(picture), StorageError);
+        CHECK(book.load(id).study == before);
+    }
+    // Nothing half written is left of the picture, and the logbook goes on.
+    CHECK((std::filesystem::exists(folder.path / "pictures") ? pictures() : 0) == kept);
+    CHECK(book.load(id).study == before);
+    CHECK(book.save(id, longer, {}, revision).revision == revision + 1);
+    CHECK(Logbook(folder.path).load(id).study.notes.size() == longer.notes.size());
+    CHECK_FALSE(book.keepPicture(picture).empty());
 }
