@@ -273,7 +273,10 @@ void DrillDesk::showTask() {
             entry.choice->setAccessibleName(name);
             form_->addRow(name, entry.choice);
         } else {
-            auto* words = new QLabel(tr("%1: %2. Click it on the picture.").arg(++place).arg(name));
+            const bool several = task_->fields.size() > 1;
+            ++place;
+            auto* words = new QLabel(several ? tr("%1: %2. Click it on the picture.").arg(place).arg(name)
+                                             : tr("%1. Click it on the picture.").arg(name));
             words->setWordWrap(true);
             form_->addRow(words);
         }
