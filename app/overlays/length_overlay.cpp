@@ -13,7 +13,7 @@ void LengthOverlay::paint(const Canvas& canvas) const {
     line.moveTo(ends[0]);
     line.lineTo(ends[1]);
     strokeWithHalo(canvas, line, QPen(canvas.style.ink, 2), 2);
-    for (int end = 0; end < 2; ++end) {
+    for (std::size_t end = 0; end < 2; ++end) {
         const double radius = end == touched ? 11 : 7;
         QPainterPath ring;
         ring.addEllipse(ends[end], radius, radius);

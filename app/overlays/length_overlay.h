@@ -7,13 +7,13 @@ namespace zokran {
 /// A length with a ring at either end and what it measures in words, the touched end larger.
 class LengthOverlay : public Overlay {
 public:
-    LengthOverlay(const PicturePoint& f, const PicturePoint& t, QString w, int e)
+    LengthOverlay(const PicturePoint& f, const PicturePoint& t, QString w, std::size_t e)
         : from(f), to(t), word(std::move(w)), touched(e) {}
     void paint(const Canvas& canvas) const override;
 
     const PicturePoint from, to;
     const QString word;
-    const int touched; ///< 0 or 1
+    const std::size_t touched; ///< 0 or 1
 };
 
 } // namespace zokran

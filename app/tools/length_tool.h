@@ -1,32 +1,31 @@
 #pragma once
 
 #include "app/document/desk.h"
-#include "app/sheet/tool.h"
+#include "app/tools/points_tool.h"
 
 namespace zokran {
 
-/// Drags the ends of a known length. Keys: Space takes up the other end, arrows move it by a pixel, with Shift by ten;
-/// Enter is done.
-class LengthTool : public Tool {
+/// Drags the ends of a known length.
+class LengthTool : public PointsTool {
 public:
     explicit LengthTool(Desk& desk) : desk_(desk) {}
-    bool press(const SheetPointer& pointer) override;
-    void drag(const SheetPointer& pointer) override;
-    void release(const SheetPointer& pointer) override;
-    bool key(const QKeyEvent& event, const SheetPointer& middle) override;
-    std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
-    bool wantsLoupe(const SheetPointer& pointer) const override;
 
-    int touched() const { return touched_; }
+protected:
+    std::vector<SketchPoint> points() const override {
+        const auto known = desk_.page.knownLength();
+        return known ? std::vector<SketchPoint>{known->from, known->to} : std::vector<SketchPoint>();
+    }
+    void put(std::size_t point, const SketchPoint& at, const QString& merge) override {
+        if (auto known = desk_.page.knownLength()) {
+            (point == 0 ? known->from : known->to) = at;
+            desk_.page.setLength(*known, merge);
+        }
+    }
+    void took() override { emit desk_.page.changed(); }
+    void finish() override { desk_.page.endLength(); }
 
 private:
-    std::optional<int> endAt(const SheetPointer& pointer) const;
-    void put(const SketchPoint& at, const QString& merge);
-
     Desk& desk_;
-    int touched_ = 0; ///< the end that the arrow keys move
-    bool held_ = false;
-    SketchPoint beside_; ///< from where it was taken hold of to the end
 };
 
 } // namespace zokran

@@ -10,6 +10,7 @@
 
 #include <QProcess>
 #include <QSpinBox>
+#include <set>
 
 namespace zokran::test {
 
@@ -50,9 +51,9 @@ class PracticeTest : public WindowTest {
         clickOn(buttonSaying("Answer"));
     }
 
-    /// Two references of the learner's own that nobody has drawn yet.
-    void keepTwoReferences() {
-        for (int i = 0; i < 2; ++i) {
+    /// References of the learner's own that nobody has drawn yet.
+    void keepReferences(int count) {
+        for (int i = 0; i < count; ++i) {
             Study own;
             own.title = "own " + std::to_string(i);
             own.referencePicture = logbook_->keepPicture(file("head.png").toStdString());
@@ -252,6 +253,59 @@ private slots:
         QVERIFY2(anyLabelSays("9 more today; 1 of 100 are drawn"), said());
     }
 
+    void aWholeEveningFromThePlanToTheDrill() {
+        const auto [truth, sketch] = photographs();
+        keepReferences(5);
+        press(Qt::Key_4, Qt::ControlModifier);
+        const auto set = [this](const char* name, const char* number) {
+            auto* box = visibleNamed<QSpinBox>(name);
+            box->setFocus();
+            box->selectAll();
+            QTest::keyClicks(box, number);
+            QTest::keyClick(box, Qt::Key_Tab);
+        };
+        set("Heads", "5");
+        set("in so many days", "1");
+        clickOn(buttonSaying("Begin today"));
+        QVERIFY2(anyLabelSays("5 more today; 0 of 5 are drawn"), said());
+        // Five heads by the clock.
+        clickOn(buttonSaying("Begin the sitting"));
+        std::vector<StudyId> heads;
+        for (int head = 1; head <= 5; ++head) {
+            waitForPictures();
+            QVERIFY2(anyLabelSays(QString("Head %1 of 5").arg(head)), said());
+            heads.push_back(*desk().document.id());
+            QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+            clickOn(buttonSaying(head < 5 ? "Next head" : "End the sitting"));
+        }
+        QCOMPARE(int(std::set<StudyId>(heads.begin(), heads.end()).size()), 5);
+        // The sketches are photographed; each keeps its time, and the plan counts them.
+        for (StudyId head : heads) {
+            openStudy(head);
+            openSketch(file("sketch.png"));
+            QVERIFY(study().attempt());
+            QVERIFY(study().attempt()->took.count() >= 1);
+        }
+        press(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY2(anyLabelSays("All 5 heads are drawn"), said());
+        // The last is checked.
+        press(Qt::Key_1, Qt::ControlModifier);
+        goToStep("block-in");
+        markAll(seen(), Side::Seen, truth);
+        goToStep("check");
+        markAll(drawn(), Side::Drawn, sketch);
+        skipSaying();
+        QVERIFY2(anyLabelSays("mouth"), said());
+        // Progress claims nothing of one drawing, and leads to a drill.
+        press(Qt::Key_5, Qt::ControlModifier);
+        waitForProgress();
+        QVERIFY2(anyLabelSays("1 of at least 5"), said());
+        clickOn(buttonSaying("Practise it"));
+        waitForDrill();
+        answerRightly();
+        QVERIFY2(anyLabelSays("Near enough."), said());
+    }
+
     void theClockStandsWhereItWasLastKnownAfterTheProgramWasKilled() {
         openDemo();
         goToStep("draw");
@@ -287,7 +341,7 @@ private slots:
     void aSittingLaysOneHeadAfterAnotherAndKeepsTheTimes() {
         photographs();
         // Two references of the learner's own wait on the shelf; the cast room gives the third.
-        keepTwoReferences();
+        keepReferences(2);
         press(Qt::Key_4, Qt::ControlModifier);
         auto* heads = visibleNamed<QSpinBox>("Heads of the sitting");
         heads->setFocus();
@@ -322,7 +376,7 @@ private slots:
 
     void whenAHeadsTimeAndItsGraceAreOverTheNextIsLaidByItself() {
         photographs();
-        keepTwoReferences();
+        keepReferences(2);
         desk().sitting.begin(2, std::chrono::seconds(1), std::chrono::seconds(2));
         waitForPictures();
         const StudyId first = *desk().document.id();
