@@ -182,7 +182,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
                      "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
                      "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, placing = ?, "
-                     "lighting = ?, framing = ?, materials = ?, mood = ?, tags = ?, at_step = ?, current = ?, "
+                     "lighting = ?, framing = ?, materials = ?, mood = ?, tags = ?, measured = ?, at_step = ?, current = ?, "
                      "guess = ?, fit = ?, revision = revision + 1, "
                      "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
     s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
@@ -193,6 +193,7 @@ void Logbook::write(StudyId id, const Study& study, const Computed& computed) co
     s.bind(storedPlacing(study.placing)).bind(storedLighting(study.lighting));
     s.bind(storedFraming(study.framing));
     s.bind(study.diary.materials).bind(study.diary.mood).bind(study.diary.tags);
+    s.bind(storedMeasured(study.diary.measured));
     s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
     s.bind(study.guess ? guessText(*study.guess) : std::string());
     s.bind(computed.fit).bind(id);
@@ -223,7 +224,7 @@ StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
                      "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
                      "tolerances, measures, placing, lighting, materials, mood, tags, framing, "
-                     "uid, made FROM study "
+                     "uid, made, measured FROM study "
                      "WHERE id = ?");
     s.bind(id);
     if (!s.next())
@@ -251,7 +252,7 @@ StoredStudy Logbook::load(StudyId id) const {
     loadMeasures(s.text(16), study);
     study.placing = loadedPlacing(s.text(17));
     study.lighting = loadedLighting(s.text(18));
-    study.diary = {s.text(19), s.text(20), s.text(21)};
+    study.diary = {s.text(19), s.text(20), s.text(21), loadedMeasured(s.text(25))};
     study.framing = loadedFraming(s.text(22));
     stored.uid = s.text(23);
     stored.made = s.text(24);

@@ -101,6 +101,8 @@ constexpr const char* migrations[] = {
        ALTER TABLE study ADD COLUMN uid TEXT NOT NULL DEFAULT '';
        UPDATE study SET uid = lower(hex(randomblob(16)));
        CREATE INDEX study_uid ON study (uid);)",
+    // Whether it was measured before or after it was drawn, in a word.
+    R"(ALTER TABLE study ADD COLUMN measured TEXT NOT NULL DEFAULT '';)",
 };
 
 } // namespace

@@ -63,6 +63,26 @@ std::optional<std::vector<Part>> loadedSaid(const std::string& text) {
     return said;
 }
 
+namespace {
+
+constexpr std::pair<Measured, const char*> measuredWords[] = {
+    {Measured::Unsaid, ""}, {Measured::Before, "before"}, {Measured::After, "after"}, {Measured::Never, "never"}};
+
+} // namespace
+
+std::string storedMeasured(Measured measured) {
+    for (const auto& [known, word] : measuredWords)
+        if (known == measured)
+            return word;
+    return "";
+}
+Measured loadedMeasured(const std::string& text) {
+    for (const auto& [known, word] : measuredWords)
+        if (word == text)
+            return known;
+    return Measured::Unsaid;
+}
+
 std::string storedTolerances(const Tolerances& t) {
     return t == Tolerances() ? "" : fmt::format("{} {} {}", t.place, t.size, t.angle.value);
 }

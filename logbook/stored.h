@@ -19,6 +19,9 @@ std::string storedPage(const Page& page);
 Page loadedPage(const std::string& text);
 std::string storedSaid(const std::optional<std::vector<Part>>& said);
 std::optional<std::vector<Part>> loadedSaid(const std::string& text);
+/// "before", "after", "never"; empty while unsaid.
+std::string storedMeasured(Measured measured);
+Measured loadedMeasured(const std::string& text);
 std::string storedTolerances(const Tolerances& t);
 Tolerances loadedTolerances(const std::string& text);
 std::string storedMeasures(const Study& study);

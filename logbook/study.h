@@ -36,11 +36,15 @@ struct Attempt {
     bool operator==(const Attempt&) const = default;
 };
 
+/// Whether lengths and angles were measured by hand before a head was drawn, only when it was, or not at all.
+enum class Measured { Unsaid, Before, After, Never };
+
 /// How a drawing came about, in the learner's own words.
 struct Diary {
     std::string materials; ///< pencil grade, charcoal, paper
     std::string mood;      ///< of the day, in a word
     std::string tags;      ///< words, a space between them
+    Measured measured = Measured::Unsaid;
     bool operator==(const Diary&) const = default;
 };
 

@@ -6,6 +6,7 @@
 #include "core/files/marks_file.h"
 #include "core/files/measures_file.h"
 #include "core/files/page_file.h"
+#include "logbook/stored.h"
 
 #include <cmath>
 
@@ -129,6 +130,8 @@ std::string studyText(const Study& s) {
     j["sitter"] = s.sitter;
     j["notes"] = s.notes;
     j["diary"] = {{"materials", s.diary.materials}, {"mood", s.diary.mood}, {"tags", s.diary.tags}};
+    if (s.diary.measured != Measured::Unsaid)
+        j["diary"]["measured"] = storedMeasured(s.diary.measured);
     j["reference"]["picture"] = s.referencePicture;
     if (s.reference.width)
         j["reference"]["marks"] = nested(marksText(s.reference));
@@ -170,7 +173,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
         s.notes = j.value("notes", "");
         if (j.contains("diary"))
             s.diary = {j["diary"].value("materials", ""), j["diary"].value("mood", ""),
-                       j["diary"].value("tags", "")};
+                       j["diary"].value("tags", ""), loadedMeasured(j["diary"].value("measured", ""))};
         const nlohmann::json& reference = j.at("reference");
         s.referencePicture = reference.value("picture", "");
         if (reference.contains("marks"))

@@ -50,6 +50,15 @@ private slots:
             QTest::keyClicks(edit, text);
         }
         QCOMPARE(study().diary.tags, std::string("lamplight harbour"));
+        QVERIFY2(anyLabelSays("First form: "), said());
+        auto* measured = visibleNamed<QComboBox>("Measured");
+        QVERIFY(measured);
+        measured->setFocus();
+        QTest::keyClick(measured, Qt::Key_Down);
+        QTest::keyClick(measured, Qt::Key_Down);
+        QVERIFY(study().diary.measured == Measured::After);
+        undo();
+        QVERIFY(study().diary.measured == Measured::Before);
         press(Qt::Key_2, Qt::ControlModifier);
         auto* list = visibleNamed<QListWidget>("Your studies");
         auto* find = visibleNamed<QLineEdit>("Find a study");

@@ -36,7 +36,7 @@ Study fullStudy(Logbook& book, const std::filesystem::path& folder) {
     s.title = "Ångström \"at\" the window";
     s.sitter = "Halcyon";
     s.notes = "line one\nline two \\ end";
-    s.diary = {"2B, charcoal", "calm", "evening cast"};
+    s.diary = {"2B, charcoal", "calm", "evening cast", Measured::Before};
     s.referencePicture = book.keepPicture(folder / "reference.jpg");
     s.reference = sheetOf(adultHeads().mean, viewAt(pose(20, 10, 5)));
     s.reference.ball = BallCircle{{1, 2}, {3}};

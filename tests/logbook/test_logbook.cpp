@@ -51,7 +51,7 @@ Study exampleStudy() {
     s.measures[0].guessed = 12.5;
     s.placing = Placing{{{420}, {297}}, {20}, {145.5}, PaperPoint(200.25, 140)};
     s.lighting = Lighting{{{-0.5}, {0.75}}, SecondLight{{{1.25}, {-0.1}}, 0.3}, 3};
-    s.diary = {"2B, grey paper", "calm", "evening harbour"};
+    s.diary = {"2B, grey paper", "calm", "evening harbour", Measured::After};
     s.unit = {{Mark::Brow, {0, 0}}, {Mark::Chin, {0, 0}}};
     s.canon = "thirds";
     s.switchedLines = {"neck", "jaw_line"};
@@ -230,6 +230,23 @@ TEST_CASE("A logbook of the third version opens with its lines as the learner le
     CHECK(study.switchedLines == std::set<std::string>{"jaw_line"});
     CHECK(study.look == FormLook());
     CHECK(book.studies().size() == 43);
+}
+
+TEST_CASE("A logbook of the seventh version opens with its diary, and nobody has said when they measured") {
+    Folder folder;
+    putFixture(folder, 7);
+    Logbook book(folder.path);
+    REQUIRE(book.studies().size() == 43);
+    Study study = book.load(5).study;
+    CHECK(study.diary == Diary{"charcoal", "tired", "harbour evening"});
+    REQUIRE(study.framing);
+    CHECK(study.framing->high == PhotoPoint(300, 380));
+    CHECK(book.drillAnswers().back().kind == "own:angle");
+    for (const Measured each : {Measured::Before, Measured::After, Measured::Never, Measured::Unsaid}) {
+        study.diary.measured = each;
+        book.save(5, study, {}, book.load(5).revision);
+        CHECK(book.load(5).study.diary.measured == each);
+    }
 }
 
 TEST_CASE("A logbook of the fourth version asks nobody what they saw in old sketches") {

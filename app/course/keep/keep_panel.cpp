@@ -1,6 +1,7 @@
 #include "app/course/keep/keep_panel.h"
 
 #include "app/widgets/words.h"
+#include "core/construction/forms.h"
 #include "core/words/finding_words.h"
 
 #include <QComboBox>
@@ -72,6 +73,18 @@ void KeepPanel::buildDiary() {
     line(tr("&Materials"), tr("2B, grey paper"), "materials", &Diary::materials);
     line(tr("M&ood"), tr("of the day, in a word"), "mood", &Diary::mood);
     line(tr("Ta&gs"), tr("words, a space between"), "tags", &Diary::tags);
+    auto* label = new QLabel(tr("Meas&ured"));
+    measured_ = new QComboBox;
+    measured_->addItems({tr("not said"), tr("before it was drawn"), tr("after it was drawn"), tr("not at all")});
+    label->setBuddy(measured_);
+    measured_->setAccessibleName(tr("Measured"));
+    const int row = grid->rowCount();
+    grid->addWidget(label, row, 0);
+    grid->addWidget(measured_, row, 1);
+    connect(measured_, &QComboBox::activated, this, [this](int index) {
+        desk_.document.edit(tr("Write the diary"), {},
+                            [&](Study& s) { s.diary.measured = static_cast<Measured>(index); });
+    });
     took_ = addText({}, "caption");
 }
 
@@ -102,9 +115,15 @@ void KeepPanel::showStudy() {
     for (const Entry& entry : diary_)
         if (const QString text = qt(s.diary.*entry.kept); entry.edit->text() != text)
             entry.edit->setText(text);
+    measured_->setCurrentIndex(static_cast<int>(s.diary.measured));
     const auto took = s.attempt() ? s.attempt()->took : std::chrono::seconds(0);
-    took_->setVisible(took.count() > 0);
-    took_->setText(tr("Drawn in %1 min %2 s.").arg(took.count() / 60).arg(took.count() % 60));
+    QStringList told;
+    for (const FormKind* form : forms())
+        if (form->id == s.form)
+            told << tr("First form: %1.").arg(qt(learnersBook().say(form->name)));
+    if (took.count() > 0)
+        told << tr("Drawn in %1 min %2 s.").arg(took.count() / 60).arg(took.count() % 60);
+    took_->setText(told.join(" "));
     const bool several = s.attempts.size() > 1;
     attemptLabel_->setVisible(several);
     attempt_->setVisible(several);

@@ -32,6 +32,7 @@ private:
         QLineEdit* edit;
     };
     std::vector<Entry> diary_;
+    QComboBox* measured_;
     QLabel* took_;
     QPlainTextEdit* notes_;
     QLabel *summary_, *attemptLabel_;
