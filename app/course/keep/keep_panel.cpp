@@ -1,5 +1,6 @@
 #include "app/course/keep/keep_panel.h"
 
+#include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/construction/forms.h"
 #include "core/words/finding_words.h"
@@ -32,6 +33,8 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addWidget(notes_ = new QPlainTextEdit, 1);
     label->setBuddy(notes_);
     notes_->setAccessibleName(tr("Notes"));
+    constexpr int notesHeight = 112; // px: the diary is to be in sight under it
+    notes_->setFixedHeight(atType(notesHeight));
     notes_->setPlaceholderText(tr("What did you notice? What will you measure first next time?"));
     notes_->setTabChangesFocus(true);
     buildDiary();
