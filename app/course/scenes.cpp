@@ -5,7 +5,6 @@
 #include "app/widgets/words.h"
 #include "core/construction/lines.h"
 
-
 namespace zokran {
 
 namespace {

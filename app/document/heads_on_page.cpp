@@ -2,12 +2,10 @@
 
 #include "app/document/page_picture.h"
 
-#include <QtConcurrentRun>
-
 namespace zokran {
 
 HeadsOnPage::~HeadsOnPage() {
-    work_.waitForFinished();
+    pool_.waitForDone();
 }
 
 const std::vector<Framing>& HeadsOnPage::of(const QImage& page) {
@@ -18,7 +16,7 @@ const std::vector<Framing>& HeadsOnPage::of(const QImage& page) {
         return heads_;
     page_ = page.cacheKey();
     heads_.clear();
-    work_ = QtConcurrent::run([this, page] {
+    pool_.start([this, page] {
         const std::vector<Framing> heads = headsIn(page);
         QMetaObject::invokeMethod(this, [this, heads, key = page.cacheKey()] {
             if (key != page_)

@@ -2,9 +2,9 @@
 
 #include "core/page/framing.h"
 
-#include <QFuture>
 #include <QImage>
 #include <QObject>
+#include <QThreadPool>
 #include <vector>
 
 namespace zokran {
@@ -26,7 +26,7 @@ signals:
 private:
     qint64 page_ = 0; ///< the key of the picture they were looked for in
     std::vector<Framing> heads_;
-    QFuture<void> work_;
+    QThreadPool pool_; ///< waits for nothing but its own work
 };
 
 } // namespace zokran

@@ -110,8 +110,14 @@ bool PageLaying::lay(const QString& words, const QString& merge,
 }
 
 std::optional<PageLaying::KnownLength> PageLaying::knownLength() const {
-    return scaling_ && scaling_ == document_.id() && document_.study().attempt() && !flat() ? std::optional(known_)
-                                                                                            : std::nullopt;
+    const Attempt* attempt = document_.study().attempt();
+    if (!scaling_ || scaling_ != document_.id() || !attempt || flat())
+        return std::nullopt;
+    KnownLength known = known_;
+    // As the study has it now, also after an undo.
+    if (const auto perPixel = attempt->page.perPixel(Pixels{1.0 * attempt->marks.width}))
+        known.length = Pixels{(known.to - known.from).norm()} * *perPixel;
+    return known;
 }
 
 void PageLaying::layLength() {
@@ -119,10 +125,8 @@ void PageLaying::layLength() {
     if (!attempt || flat())
         return;
     const int width = attempt->marks.width, height = attempt->marks.height;
-    constexpr double share = 0.5;
     constexpr Millimetres usual{100};
-    known_ = {SketchPoint(0.25 * width, 0.5 * height), SketchPoint(0.75 * width, 0.5 * height),
-              attempt->page.shownWidth ? share * *attempt->page.shownWidth : usual};
+    known_ = {SketchPoint(0.25 * width, 0.5 * height), SketchPoint(0.75 * width, 0.5 * height), usual};
     scaling_ = document_.id();
     emit changed();
 }
@@ -138,7 +142,10 @@ void PageLaying::setLength(const KnownLength& known, const QString& merge) {
     emit changed();
 }
 
-void PageLaying::endLength() {
+void PageLaying::endLength(bool keep) {
+    // Where nothing was moved and nothing typed, what stands there is the length all the same.
+    if (const auto known = knownLength(); keep && known && !document_.study().attempt()->page.shownWidth)
+        setLength(*known, {});
     scaling_.reset();
     emit changed();
 }

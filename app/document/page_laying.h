@@ -49,7 +49,8 @@ public:
     void layLength();
     /// Lays it otherwise: the drawing is scaled by it. One of no length changes nothing.
     void setLength(const KnownLength& known, const QString& merge);
-    void endLength();
+    /// Done with it; `keep`: the length that stands there is right.
+    void endLength(bool keep);
 
 signals:
     void changed();

@@ -104,9 +104,11 @@ public:
         lookedAgain_ = true;
         emit changed();
     }
-    /// The head of a page with several that is checked, px of that page; `page`: its picture.
+    /// The head of a page with several that is checked, px of that page; `picture` and `flat`: which page, and as it
+    /// lay there.
     struct ChosenHead {
-        std::string page;
+        std::string picture;
+        std::optional<LaidFlat> flat;
         Framing frame;
     };
     const std::optional<ChosenHead>& chosenHead() const { return chosenHead_; }

@@ -16,7 +16,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QUndoStack>
-#include <QtConcurrent>
 #include <cmath>
 
 namespace zokran {
@@ -149,7 +148,7 @@ void DrillDesk::askOfOwn(bool own) {
 
 DrillDesk::~DrillDesk() {
     ++asked_;
-    work_.waitForFinished();
+    pool_.waitForDone();
 }
 
 std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
@@ -189,7 +188,7 @@ void DrillDesk::askOfCast() {
     // Fresh ones go on where the logbook ends, so that nobody meets one twice by chance.
     const NextTask next =
         nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
-    work_ = QtConcurrent::run([this, asked = asked_.load(), next, drill = &drillNamed(drill_)] {
+    pool_.start([this, asked = asked_.load(), next, drill = &drillNamed(drill_)] {
         DrillTask task = taskOf(*drill, next.seed, next.level);
         QMetaObject::invokeMethod(this, [this, asked, next, task = std::move(task)] {
             if (asked == asked_) // and no other was chosen meanwhile
@@ -200,7 +199,7 @@ void DrillDesk::askOfCast() {
 
 void DrillDesk::askOfStudies() {
     const Logbook& book = document_.logbook();
-    work_ = QtConcurrent::run([this, asked = asked_.load(), drill = &drillNamed(drill_), folder = book.folder(),
+    pool_.start([this, asked = asked_.load(), drill = &drillNamed(drill_), folder = book.folder(),
                                looksOnly = book.isLookOnly()] {
         std::optional<OwnTask> own;
         QString trouble;

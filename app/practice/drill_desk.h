@@ -4,8 +4,8 @@
 #include "cast/drills/drill.h"
 #include "core/practice/repetition.h"
 
-#include <QFuture>
 #include <QImage>
+#include <QThreadPool>
 #include <QWidget>
 #include <atomic>
 
@@ -78,7 +78,7 @@ private:
     StudyId study_ = 0; ///< that the task is about; 0: none of the learner's
     bool own_ = false, making_ = false, answered_ = false;
     std::atomic<int> asked_ = 0;
-    QFuture<void> work_;
+    QThreadPool pool_; ///< waits for nothing but its own work
 };
 
 } // namespace zokran

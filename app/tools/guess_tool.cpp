@@ -4,7 +4,6 @@
 #include "app/sheet/scene.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

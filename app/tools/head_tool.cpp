@@ -12,15 +12,19 @@ const std::vector<Framing>& severalHeads(Desk& desk) {
 
 void chooseHead(Desk& desk, std::size_t head) {
     const auto& heads = severalHeads(desk);
-    const MarkSheet& sheet = desk.study().marks(Side::Drawn);
+    const Attempt* attempt = desk.study().attempt();
+    if (!attempt)
+        return;
+    const MarkSheet& sheet = attempt->marks;
     const Framing whole{PhotoPoint(0, 0), PhotoPoint(sheet.width, sheet.height)};
     desk.selection.chooseHead(
-        Selection::ChosenHead{desk.study().picture(Side::Drawn), head < heads.size() ? heads[head] : whole});
+        Selection::ChosenHead{attempt->picture, attempt->page.flat, head < heads.size() ? heads[head] : whole});
 }
 
 std::optional<Framing> headTakenUp(const Desk& desk) {
     const auto& chosen = desk.selection.chosenHead();
-    if (!chosen || chosen->page != desk.study().picture(Side::Drawn))
+    const Attempt* attempt = desk.study().attempt();
+    if (!chosen || !attempt || chosen->picture != attempt->picture || chosen->flat != attempt->page.flat)
         return std::nullopt;
     return chosen->frame;
 }

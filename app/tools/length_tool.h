@@ -22,7 +22,7 @@ protected:
         }
     }
     void took() override { emit desk_.page.changed(); }
-    void finish() override { desk_.page.endLength(); }
+    void finish() override { desk_.page.endLength(true); }
 
 private:
     Desk& desk_;

@@ -56,7 +56,11 @@ void MainWindow::buildMenus() {
         (desk_.page.*act)();
     };
     add(study, tr("Lay the sketch's pa&ge flat…"), {}, [=] { atTheCheck(&PageLaying::adjust); });
-    add(study, tr("Scale the sketch by a &known length…"), {}, [=] { atTheCheck(&PageLaying::layLength); });
+    add(study, tr("Scale the sketch by a &known length…"), {}, [=, this] {
+        if (desk_.page.flat())
+            return tell(tr("The page is laid flat, and tells the scale by itself."));
+        atTheCheck(&PageLaying::layLength);
+    });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);

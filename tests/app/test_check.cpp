@@ -271,13 +271,15 @@ private slots:
         const auto perPixel = study().attempt()->page.perPixel(Pixels{320});
         QVERIFY(perPixel);
         QVERIFY2(std::abs(perPixel->value - 150.0 / 200) < 0.01, qPrintable(QString::number(perPixel->value)));
-        // By keys: the other end, ten pixels in.
+        // By keys: the other end, ten pixels out.
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Space);
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
         QVERIFY(study().attempt()->page.perPixel(Pixels{320})->value < perPixel->value - 0.02);
         undo();
         QVERIFY(std::abs(study().attempt()->page.perPixel(Pixels{320})->value - perPixel->value) < 1e-9);
+        // The ring stays where it was put, 210 pixels from the other, and that is as long as the scale now says.
+        QVERIFY2(std::abs(length->value() - 210 * 150.0 / 200) < 1.1, qPrintable(QString::number(length->value())));
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY2(anyLabelSays("on your sketch"), said());
         markAll(drawn(), Side::Drawn, sketch);

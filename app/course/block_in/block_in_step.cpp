@@ -12,7 +12,6 @@
 #include "core/construction/forms.h"
 #include "core/words/mark_words.h"
 
-
 namespace zokran {
 
 namespace {

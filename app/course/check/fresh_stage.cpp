@@ -3,7 +3,6 @@
 #include "app/document/fresh_eyes.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

@@ -4,7 +4,6 @@
 #include "app/tools/head_tool.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

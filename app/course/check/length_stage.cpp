@@ -19,7 +19,8 @@ public:
     Scene scene(Side side) override;
     NextThing next() override {
         return {tr("Put the rings on the ends of what you can measure, and say how long it is."),
-                {tr("That is its length"), [this] { desk_.page.endLength(); }}};
+                {tr("That is its length"), [this] { desk_.page.endLength(true); }},
+                Deed{tr("Leave it"), [this] { desk_.page.endLength(false); }}};
     }
     bool offersLooking() const override { return false; }
 

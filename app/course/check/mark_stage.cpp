@@ -9,7 +9,6 @@
 #include "app/widgets/words.h"
 #include "core/words/mark_words.h"
 
-
 namespace zokran {
 
 namespace {

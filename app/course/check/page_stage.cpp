@@ -4,7 +4,6 @@
 #include "app/tools/corner_tool.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

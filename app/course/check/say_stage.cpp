@@ -5,7 +5,6 @@
 #include "app/tools/say_tool.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

@@ -2,7 +2,6 @@
 #include "app/course/step.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

@@ -6,7 +6,6 @@
 #include "app/widgets/words.h"
 #include "core/words/light_words.h"
 
-
 namespace zokran {
 
 namespace {

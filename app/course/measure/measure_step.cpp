@@ -9,7 +9,6 @@
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 
-
 namespace zokran {
 
 namespace {

@@ -3,7 +3,6 @@
 #include "app/overlays/picture_overlay.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

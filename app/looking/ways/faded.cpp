@@ -2,7 +2,6 @@
 #include "app/overlays/veil_overlay.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

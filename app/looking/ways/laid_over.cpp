@@ -2,7 +2,6 @@
 #include "app/looking/way.h"
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

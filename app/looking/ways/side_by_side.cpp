@@ -2,7 +2,6 @@
 
 #include "app/widgets/words.h"
 
-
 namespace zokran {
 
 namespace {

@@ -2,7 +2,6 @@
 #include "app/widgets/words.h"
 #include "core/print/sheets/sheets.h"
 
-
 namespace zokran {
 
 namespace {

@@ -2,7 +2,6 @@
 #include "app/widgets/words.h"
 #include "core/base/translatable.h"
 
-
 namespace zokran {
 
 namespace {
