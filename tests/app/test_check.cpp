@@ -258,6 +258,16 @@ private slots:
             clickOn(buttonSaying("Use the photograph as it is"));
         }
         QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        // What stands there counts when it is right as it stands; left, nothing is scaled.
+        clickOn(buttonSaying("Scale it by a known length"));
+        clickOn(buttonSaying("Leave it"));
+        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        clickOn(buttonSaying("Scale it by a known length"));
+        clickOn(buttonSaying("That is its length"));
+        QVERIFY(study().attempt()->page.perPixel(Pixels{320}));
+        QVERIFY(std::abs(study().attempt()->page.perPixel(Pixels{320})->value - 100.0 / 160) < 1e-9);
+        undo();
+        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
         clickOn(buttonSaying("Scale it by a known length"));
         QVERIFY2(anyLabelSays("A known length"), said());
         // From (80, 200) to (240, 200); its right end is drawn to (280, 200), and it is 150 mm long.
