@@ -4,6 +4,7 @@
 #include "app/cast_room/cast_view.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 #include "core/base/json_file.h"
 
 #include <QComboBox>
@@ -114,9 +115,7 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     name->setBuddy(sitter_);
     sitter_->setAccessibleName(tr("Sitter"));
     for (const Sitter& sitter : sitters()) {
-        QString shown = QString::fromStdString(sitter.id);
-        shown[0] = shown[0].toUpper();
-        sitter_->addItem(shown, QString::fromStdString(sitter.id));
+        sitter_->addItem(capital(qt(sitter.id)), qt(sitter.id));
     }
     sitter_->setCurrentIndex(sitter_->findData("halcyon"));
     about_ = say({}, "caption");

@@ -1,7 +1,9 @@
 #include "app/course/mark_panel.h"
 
+#include "app/course/check/line_panel.h"
 #include "app/course/mark_diagram.h"
 #include "app/document/marking.h"
+#include "app/widgets/fold.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/words/guess_words.h"
@@ -91,6 +93,9 @@ void MarkPanel::buildSketchOnly() {
     column_->addWidget(length_ = new QPushButton(tr("&Scale it by a known length")));
     length_->setToolTip(tr("For a sketch that fills no page: something on it you can measure with a ruler"));
     connect(length_, &QPushButton::clicked, this, [this] { desk_.page.layLength(); });
+    auto* lines = new Fold(tr("Lines as you drew them"));
+    lines->inside()->addWidget(lines_ = new LineButtons(desk_));
+    column_->addWidget(lines);
 }
 
 void MarkPanel::showNext() {
@@ -172,6 +177,7 @@ void MarkPanel::showStudy() {
         page_->setEnabled(desk_.study().attempt());
         length_->setVisible(desk_.study().attempt() && !flat);
         rest_->setEnabled(desk_.comparison().has_value());
+        lines_->showStudy();
     }
     showNext();
     showList();

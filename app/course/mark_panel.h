@@ -8,6 +8,7 @@ class QPushButton;
 
 namespace zokran {
 
+class LineButtons;
 class MarkDiagram;
 
 /// The guided marking of one sheet.
@@ -31,6 +32,7 @@ private:
     MarkDiagram* diagram_;
     QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
     QPushButton *rest_ = nullptr, *page_ = nullptr, *length_ = nullptr;
+    LineButtons* lines_ = nullptr;
     QCheckBox* smiling_ = nullptr;
     QLabel* guessWords_ = nullptr;
     QListWidget* list_;

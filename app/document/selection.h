@@ -116,6 +116,17 @@ public:
         chosenHead_ = std::move(head);
         emit changed();
     }
+    /// A line being laid over a drawn one, px of its side's picture; it is not judged before it stands.
+    struct Tracing {
+        DrawnLine line;
+        Side side;
+        std::vector<PicturePoint> at;
+    };
+    const std::optional<Tracing>& tracing() const { return tracing_; }
+    void trace(std::optional<Tracing> tracing) {
+        tracing_ = std::move(tracing);
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -134,6 +145,7 @@ public:
         finding_ = 0;
         said_.clear();
         chosenHead_.reset();
+        tracing_.reset();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
         allNumbers_ = lookedAgain_ = false;
@@ -158,6 +170,7 @@ private:
     bool allNumbers_ = false, lookedAgain_ = false;
     std::vector<Part> said_;
     std::optional<ChosenHead> chosenHead_;
+    std::optional<Tracing> tracing_;
     Measurement laying_{"stick", {}, false};
     int measure_ = -1, unguessed_ = -1;
     bool guessesFirst_ = false, measuresOnGuides_ = false;

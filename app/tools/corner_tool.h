@@ -11,11 +11,11 @@ public:
     explicit CornerTool(Desk& desk) : desk_(desk) {}
 
 protected:
-    std::vector<SketchPoint> points() const override {
+    std::vector<PicturePoint> points() const override {
         const auto& flat = desk_.page.flat();
-        return flat ? std::vector<SketchPoint>(flat->corners.begin(), flat->corners.end()) : std::vector<SketchPoint>();
+        return flat ? std::vector<PicturePoint>(flat->corners.begin(), flat->corners.end()) : std::vector<PicturePoint>();
     }
-    void put(std::size_t point, const SketchPoint& at, const QString& merge) override {
+    void put(std::size_t point, const PicturePoint& at, const QString& merge) override {
         desk_.page.setCorner(point, at, merge);
     }
     void took() override { emit desk_.page.changed(); }

@@ -11,11 +11,11 @@ public:
     explicit LengthTool(Desk& desk) : desk_(desk) {}
 
 protected:
-    std::vector<SketchPoint> points() const override {
+    std::vector<PicturePoint> points() const override {
         const auto known = desk_.page.knownLength();
-        return known ? std::vector<SketchPoint>{known->from, known->to} : std::vector<SketchPoint>();
+        return known ? std::vector<PicturePoint>{known->from, known->to} : std::vector<PicturePoint>();
     }
-    void put(std::size_t point, const SketchPoint& at, const QString& merge) override {
+    void put(std::size_t point, const PicturePoint& at, const QString& merge) override {
         if (auto known = desk_.page.knownLength()) {
             (point == 0 ? known->from : known->to) = at;
             desk_.page.setLength(*known, merge);

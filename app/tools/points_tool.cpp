@@ -13,7 +13,7 @@ constexpr double pointReach = 18; ///< px of the widget
 std::optional<std::size_t> PointsTool::pointAt(const SheetPointer& pointer) const {
     std::optional<std::size_t> best;
     double nearest = pointReach;
-    const std::vector<SketchPoint> all = points();
+    const std::vector<PicturePoint> all = points();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const double d = QLineF(pointer.at, pointer.transform.toView(all[i])).length();
         if (d < nearest) {
@@ -30,12 +30,12 @@ bool PointsTool::press(const SheetPointer& pointer) {
         return false;
     touched_ = *point;
     held_ = true;
-    beside_ = points()[touched_] - SketchPoint(pointer.place);
+    beside_ = points()[touched_] - pointer.place;
     return true;
 }
 
 void PointsTool::drag(const SheetPointer& pointer) {
-    put(touched_, SketchPoint(pointer.place) + beside_, QString("point%1").arg(pointer.gesture));
+    put(touched_, pointer.place + beside_, QString("point%1").arg(pointer.gesture));
 }
 
 void PointsTool::release(const SheetPointer&) {
@@ -43,13 +43,13 @@ void PointsTool::release(const SheetPointer&) {
 }
 
 bool PointsTool::key(const QKeyEvent& event, const SheetPointer&) {
-    const std::vector<SketchPoint> all = points();
+    const std::vector<PicturePoint> all = points();
     if (all.empty())
         return false;
     touched_ %= all.size();
     const double step = event.modifiers() & Qt::ShiftModifier ? 10 : 1;
     const auto nudge = [&](double x, double y) {
-        put(touched_, all[touched_] + SketchPoint(x, y), QString("point key%1").arg(touched_));
+        put(touched_, all[touched_] + PicturePoint(x, y), QString("point key%1").arg(touched_));
         return true;
     };
     switch (event.key()) {

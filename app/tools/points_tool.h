@@ -21,8 +21,8 @@ public:
 
 protected:
     /// Where they lie; none while there is nothing to drag.
-    virtual std::vector<SketchPoint> points() const = 0;
-    virtual void put(std::size_t point, const SketchPoint& at, const QString& merge) = 0;
+    virtual std::vector<PicturePoint> points() const = 0;
+    virtual void put(std::size_t point, const PicturePoint& at, const QString& merge) = 0;
     /// Another was taken up.
     virtual void took() = 0;
     virtual void finish() = 0;
@@ -32,7 +32,7 @@ private:
 
     std::size_t touched_ = 0;
     bool held_ = false;
-    SketchPoint beside_; ///< from where it was taken hold of to the place itself
+    PicturePoint beside_{0, 0}; ///< from where it was taken hold of to the place itself
 };
 
 } // namespace zokran

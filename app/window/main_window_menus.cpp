@@ -1,5 +1,6 @@
 // The menus of the window.
 
+#include "app/document/tracing.h"
 #include "app/print/print.h"
 #include "app/sheet/sheet_file.h"
 #include "app/shelf/shelf.h"
@@ -11,6 +12,7 @@
 #include "app/window/walk.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
+#include "core/words/line_words.h"
 
 #include <QActionGroup>
 #include <QApplication>
@@ -61,6 +63,14 @@ void MainWindow::buildMenus() {
             return tell(tr("The page is laid flat, and tells the scale by itself."));
         atTheCheck(&PageLaying::layLength);
     });
+    QMenu* lines = study->addMenu(tr("Lay a dra&wn line over the sketch"));
+    for (DrawnLine line : allDrawnLines)
+        add(lines, capital(qt(wordsFor(line, learnersBook()))), {}, [this, line] {
+            goTo(Place::Bench);
+            if (!desk_.study().attempt())
+                return tell(tr("There is no sketch on the bench yet."));
+            startTracing(desk_, line);
+        });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);

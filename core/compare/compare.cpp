@@ -2,6 +2,7 @@
 
 #include "core/compare/explain.h"
 #include "core/compare/findings.h"
+#include "core/compare/outline.h"
 #include "core/fit/fit.h"
 #include "core/fit/pose_spread.h"
 
@@ -114,6 +115,7 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
 /// Nobody said how steady the hand is that placed the marks. What the first explanation leaves over
 /// tells: a share of the usual noise, between a quarter of it and the whole. The median is not
 /// moved by a mark or two that are truly out of place.
+constexpr std::size_t enoughToTell = 4;
 double steadiness(const Explanation& first, Pixels usual) {
     std::vector<double> left;
     for (const PicturePoint& d : first.unexplained) {
@@ -179,9 +181,18 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
             {m, c.sitter[m], *sketchMarks.seen(m), {std::hypot(bothNoises, spread)}});
     }
 
+    // What was drawn as a line lies somewhere on the line it stands for. A pencil's line over a form is rougher than a mark.
+    constexpr double lineSpread = 0.025;
+    for (DrawnLine line : {DrawnLine::Centre, DrawnLine::Brow})
+        for (const PicturePoint& at : sketchMarks.lines[line])
+            problem.onLines.push_back(
+                {curveOf(line, c.sitter), at, {std::hypot(bothNoises, lineSpread * faithful.scale)}});
+    if (!problem.onLines.empty())
+        problem.ball = sketchMarks.ball;
+
     const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held);
     Explanation explanation = explain(problem, modes, faithful);
-    if (!sketchMarks.noise) {
+    if (!sketchMarks.noise && problem.observations.size() >= enoughToTell) {
         const double share = steadiness(explanation, {bothNoises});
         if (share < 1) {
             bothNoises *= share;
@@ -203,7 +214,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
         c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
                                       {bothNoises}, options);
     }
-    c.findings = findingsFor(c, explanation, options);
+    c.findings = findingsFor(c, explanation, outlineErrors(referenceMarks, reference, sketchMarks, c.sketchView), options);
     return c;
 }
 

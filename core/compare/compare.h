@@ -58,6 +58,11 @@ struct FindingFigures {
     double scale = 1; ///< of the registration
 };
 
+/// Where a point of the outline was drawn, and where it belongs.
+struct OutlineMove {
+    SketchPoint drawn, belongs;
+};
+
 /// One thing to say about a sketch. Its sentences come from core/words/finding_words.h.
 struct Finding {
     std::string id; ///< of an ErrorMode; or turn, tilt, all_in_place, registration
@@ -65,6 +70,7 @@ struct Finding {
     Severity severity = Severity::Fine;
     FindingFigures figures;
     std::vector<Mark> marks; ///< the marks it speaks of
+    std::vector<OutlineMove> outline; ///< the points of the outline it speaks of
     bool structural = false; ///< mend before shading
     /// How far each mark it speaks of would go, sketch px, were only this mended.
     PerMark<std::optional<SketchPoint>> corrections;

@@ -17,6 +17,9 @@ PerMark<std::optional<SketchPoint>> expectedOnSketch(const PhotoMarks& reference
     };
     PerMark<std::optional<SketchPoint>> expected;
     const std::vector<Mark> placed = sketch.seenMarks();
+    // Where the two lines of a block-in cross is the brow.
+    if (const auto brow = drawnBrow(sketch.lines); brow && !sketch.marks[Mark::Brow])
+        expected[Mark::Brow] = *brow;
     if (placed.size() < enough)
         return expected;
     std::vector<PicturePoint> from, to;
@@ -28,7 +31,7 @@ PerMark<std::optional<SketchPoint>> expectedOnSketch(const PhotoMarks& reference
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
         const auto& known = reference.marks[m];
-        if (sketch.marks[m] || (known && known->hidden))
+        if (sketch.marks[m] || expected[m] || (known && known->hidden))
             continue;
         const PicturePoint at = inPhoto(m);
         PicturePoint off(0, 0);

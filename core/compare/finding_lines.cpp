@@ -38,6 +38,26 @@ void addCross(std::vector<std::vector<PicturePoint>>& lines, const PicturePoint&
     lines.push_back({at - PicturePoint(0, arm), at + PicturePoint(0, arm)});
 }
 
+/// The outline through its points; that of the neck is its two sides, a stretch down from each.
+void addOutline(FindingLines& on, const std::vector<OutlineMove>& moves) {
+    std::vector<PicturePoint> drawn, belongs;
+    for (const OutlineMove& move : moves) {
+        drawn.push_back(move.drawn);
+        belongs.push_back(move.belongs);
+    }
+    if (moves.size() > 2) {
+        on.drawn.push_back(curveThrough(drawn));
+        on.belongs.push_back(curveThrough(belongs));
+        return;
+    }
+    const Eigen::Vector2d across = drawn.back() - drawn.front();
+    const Eigen::Vector2d down = 0.25 * Eigen::Vector2d(-across.y(), across.x());
+    for (std::size_t i = 0; i < moves.size(); ++i) {
+        on.drawn.push_back({drawn[i] - down, drawn[i] + down});
+        on.belongs.push_back({belongs[i] - down, belongs[i] + down});
+    }
+}
+
 } // namespace
 
 std::vector<const Finding*> toldFindings(const Comparison& comparison) {
@@ -74,6 +94,19 @@ std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding) {
     return longest;
 }
 
+std::optional<std::pair<SketchPoint, SketchPoint>> wayOf(const Comparison& c, const Finding& finding) {
+    if (const auto longest = longestWay(finding)) {
+        const SketchPoint from = c.placements[longest->first]->drawn;
+        return std::pair{from, SketchPoint(from + longest->second)};
+    }
+    if (finding.outline.empty())
+        return std::nullopt;
+    const auto longest = std::max_element(finding.outline.begin(), finding.outline.end(), [](const auto& a, const auto& b) {
+        return (a.belongs - a.drawn).norm() < (b.belongs - b.drawn).norm();
+    });
+    return std::pair{longest->drawn, longest->belongs};
+}
+
 FindingLines::Lines seenLines(const LinesSeenBy& lines, const View& view,
                               const std::set<std::string>& ids) {
     FindingLines::Lines seen;
@@ -85,10 +118,10 @@ FindingLines::Lines seenLines(const LinesSeenBy& lines, const View& view,
 
 std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
                                   const std::optional<MillimetresPerPixel>& perPixel) {
-    const auto longest = longestWay(finding);
-    if (!longest)
+    const auto from = wayOf(c, finding);
+    if (!from)
         return std::nullopt;
-    const Pixels way{longest->second.norm()};
+    const Pixels way{(from->second - from->first).norm()};
     WayLength length;
     length.share = way.value / (c.sketchView.scale * headHeight(c.sitter).value);
     if (perPixel)
@@ -98,9 +131,10 @@ std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
 
 FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSeenBy& lines) {
     FindingLines on;
-    if (const auto longest = longestWay(finding)) {
-        const PicturePoint from = c.placements[longest->first]->drawn;
-        on.way = {from, from + longest->second};
+    on.way = wayOf(c, finding);
+    if (!finding.outline.empty()) {
+        addOutline(on, finding.outline);
+        return on;
     }
     if (finding.id == "turn" || finding.id == "tilt") {
         const std::set<std::string> ids = linesOf(finding);

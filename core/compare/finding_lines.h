@@ -19,8 +19,7 @@ struct FindingLines {
     using Lines = std::vector<std::vector<PicturePoint>>;
     Lines drawn;   ///< as they stand
     Lines belongs; ///< where they belong
-    /// As `longestWay`: from, to.
-    std::optional<std::pair<PicturePoint, PicturePoint>> way;
+    std::optional<std::pair<SketchPoint, SketchPoint>> way; ///< as `wayOf`
 };
 
 /// The construction's lines as a view of the sitter shows them.
@@ -33,6 +32,9 @@ FindingLines::Lines seenLines(const LinesSeenBy& lines, const View& view,
 /// The longest way any of a finding's marks has to go, that of the nose's tip where the head is turned
 /// or tilted otherwise: the mark, and the way in sketch px.
 std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding);
+
+/// From where to where that is in the sketch; of the outline likewise.
+std::optional<std::pair<SketchPoint, SketchPoint>> wayOf(const Comparison& comparison, const Finding& finding);
 
 /// What a finding shows on the sketch. Of a head turned or tilted otherwise: the centre line, or brow
 /// and eye line, in the pose drawn and in the sitter's; of features: the marks joined as a pencil runs

@@ -66,14 +66,33 @@ public:
         f.figures.amount = amount;
         f.figures.sigma = e.amountSigma;
         f.figures.unit = e.mode->unit;
-        if (e.mode->unit == AmountUnit::BallRadius) {
-            f.figures.percentOfHead = 100 * std::abs(amount) / headHeight(c_.sitter).value;
-            f.figures.eyeWidths = std::abs(amount) / eyeWidth(c_.sitter).value;
-            if (options_.perPixel)
-                f.figures.onPaper = Pixels{typicalLength(f)} * *options_.perPixel;
-        }
+        if (e.mode->unit == AmountUnit::BallRadius)
+            say(f.figures, {typicalLength(f)});
         mendWhole(f, e);
         add(std::move(f));
+    }
+
+    /// Hair and neck hang on the head: they are told when what carries them is.
+    void outline(const OutlineError& e) {
+        const std::optional<Severity> severity =
+            judge(e.amount, e.sigma, limitsFor(e.unit, options_.tolerances, c_.sitter));
+        if (!severity)
+            return;
+        Finding f;
+        f.id = e.id;
+        f.severity = *severity;
+        f.structural = true;
+        f.outline = e.moves;
+        f.figures.amount = e.amount;
+        f.figures.sigma = e.sigma;
+        f.figures.unit = e.unit;
+        for (const OutlineMove& move : e.moves)
+            f.figures.way += (move.belongs - move.drawn) / static_cast<double>(e.moves.size());
+        if (e.unit == AmountUnit::BallRadius)
+            say(f.figures, Pixels{std::abs(e.amount) * c_.sketchView.scale});
+        f.figures.lean = c_.sketchPose.lean;
+        f.figures.seenTurn = c_.referencePose.turn;
+        outline_.push_back(std::move(f));
     }
 
     void pose() {
@@ -101,20 +120,27 @@ public:
             follow(moved, f);
             return totalError(at) - totalError(moved);
         };
-        std::erase_if(drafts_, [&](const Finding& f) { return gain(f) <= 0; });
+        // Two or three marks can be laid over anything: of a bare block-in the lines told, and that stands.
+        const auto placed = std::count_if(at.begin(), at.end(), [](const auto& p) { return p.has_value(); });
+        const bool marksTell = placed >= 4;
+        const auto size = [](const Finding& f) { return std::abs(f.figures.amount) / std::max(f.figures.sigma, 1e-9); };
+        if (!marksTell)
+            std::sort(drafts_.begin(), drafts_.end(), [&](const auto& a, const auto& b) { return size(a) > size(b); });
+        std::erase_if(drafts_, [&](const Finding& f) { return marksTell && gain(f) <= 0; });
         std::vector<Finding> all;
         while (!drafts_.empty()) {
             std::vector<double> gains;
             for (const Finding& f : drafts_)
-                gains.push_back(gain(f));
+                gains.push_back(marksTell ? gain(f) : 0);
             const auto most = std::max_element(gains.begin(), gains.end());
-            if (*most <= 0)
+            if (marksTell && *most <= 0)
                 break;
             const auto best = drafts_.begin() + (most - gains.begin());
             follow(at, *best);
             all.push_back(std::move(*best));
             drafts_.erase(best);
         }
+        std::move(outline_.begin(), outline_.end(), std::back_inserter(all));
         if (all.empty())
             all.emplace_back().id = "all_in_place";
         Finding laid;
@@ -129,6 +155,14 @@ public:
     }
 
 private:
+    /// A length in the units people use; `inSketch`: as it is foreshortened there.
+    void say(FindingFigures& figures, Pixels inSketch) const {
+        figures.percentOfHead = 100 * std::abs(figures.amount) / headHeight(c_.sitter).value;
+        figures.eyeWidths = std::abs(figures.amount) / eyeWidth(c_.sitter).value;
+        if (options_.perPixel)
+            figures.onPaper = inSketch * *options_.perPixel;
+    }
+
     /// How far the marks lie from where the reference puts them, px. Where nothing is held they are
     /// laid over one another anew, as a mended drawing would be.
     double totalError(const PerMark<std::optional<SketchPoint>>& at) const {
@@ -256,7 +290,7 @@ private:
     const Explanation& explanation_;
     const CompareOptions& options_;
     HeadMarks drawn_; ///< the sitter with every error that was found
-    std::vector<Finding> drafts_;
+    std::vector<Finding> drafts_, outline_;
 };
 
 } // namespace
@@ -274,12 +308,14 @@ std::string_view severityWord(Severity severity) {
 }
 
 std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
-                                 const CompareOptions& options) {
+                                 const std::vector<OutlineError>& outline, const CompareOptions& options) {
     Judge judge(comparison, explanation, options);
     if (explanation.poseDrifted)
         judge.pose();
     for (const AdmittedError& e : explanation.errors)
         judge.error(e);
+    for (const OutlineError& e : outline)
+        judge.outline(e);
     return judge.ranked();
 }
 

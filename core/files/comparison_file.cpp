@@ -36,13 +36,17 @@ std::string comparisonText(const Comparison& c) {
         for (int i = 0; i < markCount; ++i)
             if (const auto& by = f.corrections[markAt(i)])
                 corrections[std::string(idOf(markAt(i)))] = {by->x(), by->y()};
+        nlohmann::ordered_json outline = nlohmann::ordered_json::array();
+        for (const OutlineMove& move : f.outline)
+            outline.push_back({move.drawn.x(), move.drawn.y(), move.belongs.x(), move.belongs.y()});
         j["findings"].push_back({{"id", f.id},
                                  {"rank", f.rank},
                                  {"severity", severityWord(f.severity)},
                                  {"text", textOf(f)},
                                  {"doubt", doubtOf(f.figures)},
                                  {"measure", measureOf(f)},
-                                 {"corrections", corrections}});
+                                 {"corrections", corrections},
+                                 {"outline", outline}});
     }
     return jsonText(j);
 }

@@ -43,6 +43,23 @@ int side(const nlohmann::json& image, const char* key) {
     return static_cast<int>(value);
 }
 
+DrawnLines lines(const nlohmann::json& j) {
+    if (!j.is_object())
+        throw BadInput("\"lines\" needs a name and points for each");
+    DrawnLines all;
+    for (const auto& [id, points] : j.items()) {
+        const std::optional<DrawnLine> line = drawnLineNamed(id);
+        if (!line)
+            throw BadInput(fmt::format("there is no line named \"{}\"", id));
+        const std::string of = fmt::format("the line \"{}\"", id);
+        if (!points.is_array() || points.size() != pointsOf(*line))
+            throw BadInput(fmt::format("{} needs {} points", of, pointsOf(*line)));
+        for (const auto& at : points)
+            all[*line].emplace_back(finiteNumber(at, "x", of), finiteNumber(at, "y", of));
+    }
+    return all;
+}
+
 MarkSheet convert(const nlohmann::json& j) {
     MarkSheet sheet;
     const nlohmann::json image = j.value("image", nlohmann::json());
@@ -80,6 +97,8 @@ MarkSheet convert(const nlohmann::json& j) {
             placed.at = PicturePoint(finiteNumber(value, "x", of), finiteNumber(value, "y", of));
         sheet.marks[*mark] = placed;
     }
+    if (j.contains("lines") && !j["lines"].is_null())
+        sheet.lines = lines(j["lines"]);
     return sheet;
 }
 
@@ -132,6 +151,9 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
             mark["noise_px"] = placed->noise->value;
         j["marks"][std::string(idOf(markAt(i)))] = mark;
     }
+    for (DrawnLine line : allDrawnLines)
+        for (const PicturePoint& at : sheet.lines[line])
+            j["lines"][std::string(idOf(line))].push_back({{"x", at.x()}, {"y", at.y()}});
     if (truth) {
         j["truth"] = {{"turn", toDegrees(truth->pose.turn).value},
                       {"tilt", toDegrees(truth->pose.tilt).value},

@@ -35,7 +35,7 @@ int HeadProblem::NumParameters() const {
 }
 
 int HeadProblem::NumResiduals() const {
-    return static_cast<int>(2 * observations.size() + directions.size()) + (ball ? 3 : 0) +
+    return static_cast<int>(2 * observations.size() + onLines.size() + directions.size()) + (ball ? 3 : 0) +
            (distanceIsFree() ? 1 : 0) + (axisIsFree() ? 2 : 0) + (pageHeld ? 4 : 0) +
            (facingHeld ? 2 : 0);
 }
@@ -91,19 +91,55 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     const double c2 = robustness * robustness;
 
     int row = 0;
+    /// A point of the head before the camera, in units from the camera's axis.
+    struct Seen {
+        Vector3d m;
+        double depth;
+        Vector2d at;
+    };
+    const auto see = [&](const Vector3d& p) {
+        const Vector3d m = rotation * p;
+        const double depth = std::max(1 - nearness * m.z(), 0.05);
+        const Vector2d flat(centre.x() - axis.x() + scale * m.x(),
+                            centre.y() - axis.y() - scale * m.y());
+        return Seen{m, depth, flat / depth};
+    };
+    // The derivatives by the camera's unknowns of by * (where it is seen), and how the point itself takes part.
+    const auto derive = [&](const auto& by, const Seen& seen) {
+        using By = std::decay_t<decltype(by)>;
+        constexpr int rowCount = By::RowsAtCompileTime;
+        const auto& [m, depth, at] = seen;
+        Eigen::Matrix<double, 2, 3> flat;
+        flat << scale, 0, at.x() * nearness, 0, -scale, at.y() * nearness;
+        const Eigen::Matrix<double, rowCount, 3> toView = by * flat / depth;
+        const Eigen::Matrix<double, rowCount, 3> turn = -toView * skew(m) * left;
+        const Eigen::Matrix<double, rowCount, 2> shift = by / depth;
+        const Eigen::Matrix<double, rowCount, 1> byNearness = by * at * (m.z() * nearness / depth);
+        Eigen::Matrix<double, rowCount, 1> byScale = by * Vector2d(scale * m.x(), -scale * m.y()) / depth;
+        if (followsScale)
+            byScale += byNearness;
+        const Eigen::Matrix<double, rowCount, 2> byAxis = by * (1 - 1 / depth);
+        for (int r = 0; r < rowCount; ++r) {
+            for (int k = 0; k < 3; ++k)
+                d(row + r, k) = turn(r, k);
+            d(row + r, 3) = shift(r, 0);
+            d(row + r, 4) = shift(r, 1);
+            d(row + r, 5) = byScale[r];
+            if (!focal)
+                d(row + r, 6) = -byNearness[r];
+            for (int k = 0; axisIsFree() && k < 2; ++k)
+                d(row + r, firstAxis() + k) = byAxis(r, k);
+        }
+        return Eigen::Matrix<double, rowCount, 3>(toView * rotation);
+    };
     for (std::size_t i = 0; i < observations.size(); ++i) {
         const Observation& o = observations[i];
         Vector3d p = o.base;
         for (int k = 0; k < directionCount; ++k)
             p += x[first + k] * directions[k].displacement[i];
-        const Vector3d m = rotation * p;
-        const double depth = std::max(1 - nearness * m.z(), 0.05);
-        // From the camera's axis, as every length below.
-        const Vector2d flat(centre.x() - axis.x() + scale * m.x(),
-                            centre.y() - axis.y() - scale * m.y());
-        const Vector2d at = flat / depth;
+        const Seen seen = see(p);
         const double weight = unit_ / o.deviation.value;
-        const Vector2d e = weight * (at + axis - (o.at - principal_) / unit_);
+        const Vector2d e = weight * (seen.at + axis - (o.at - principal_) / unit_);
 
         // Cauchy's loss, written as a factor g on the residual so that |g e|² is the loss.
         const double s = e.squaredNorm();
@@ -117,32 +153,40 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         if (jacobian) {
             const Eigen::Matrix2d robust =
                 weight * (g * Eigen::Matrix2d::Identity() + slope * e * e.transpose());
-            Eigen::Matrix<double, 2, 3> toView;
-            toView << scale, 0, at.x() * nearness, 0, -scale, at.y() * nearness;
-            toView = robust * toView / depth;
-            const Eigen::Matrix<double, 2, 3> turn = -toView * skew(m) * left;
-            const Eigen::Matrix2d shift = robust / depth;
-            const Vector2d byNearness = robust * at * (m.z() * nearness / depth);
-            Vector2d byScale = robust * Vector2d(scale * m.x(), -scale * m.y()) / depth;
-            if (followsScale)
-                byScale += byNearness;
-            const Eigen::Matrix2d byAxis = robust * (1 - 1 / depth);
-            const Eigen::Matrix<double, 2, 3> toHead = toView * rotation;
-            for (int r = 0; r < 2; ++r) {
-                for (int k = 0; k < 3; ++k)
-                    d(row + r, k) = turn(r, k);
-                d(row + r, 3) = shift(r, 0);
-                d(row + r, 4) = shift(r, 1);
-                d(row + r, 5) = byScale[r];
-                if (!focal)
-                    d(row + r, 6) = -byNearness[r];
-                for (int k = 0; axisIsFree() && k < 2; ++k)
-                    d(row + r, firstAxis() + k) = byAxis(r, k);
+            const Eigen::Matrix<double, 2, 3> toHead = derive(robust, seen);
+            for (int r = 0; r < 2; ++r)
                 for (int k = 0; k < directionCount; ++k)
                     d(row + r, first + k) = toHead.row(r).dot(directions[k].displacement[i]);
-            }
         }
         row += 2;
+    }
+    for (const OnLine& on : onLines) {
+        // The nearest place of the curve as it is seen now; how far off, across the curve.
+        const Vector2d there = (on.at - principal_) / unit_ - axis;
+        Vector3d foot = on.curve.front();
+        Vector2d along(1, 0);
+        double nearestYet = std::numeric_limits<double>::infinity();
+        Vector2d from = see(on.curve.front()).at;
+        for (std::size_t i = 1; i < on.curve.size(); ++i) {
+            const Vector2d to = see(on.curve[i]).at;
+            const double length = (to - from).norm();
+            // The curve's ends run straight on: a line is drawn shorter or longer than it is.
+            const bool isFirst = i == 1, isLast = i + 1 == on.curve.size();
+            double t = length > 0 ? (there - from).dot(to - from) / (length * length) : 0;
+            t = std::clamp(t, isFirst ? -2.0 : 0.0, isLast ? 3.0 : 1.0);
+            if (const double off = (from + t * (to - from) - there).norm(); off < nearestYet && length > 0) {
+                nearestYet = off;
+                foot = on.curve[i - 1] + t * (on.curve[i] - on.curve[i - 1]);
+                along = (to - from) / length;
+            }
+            from = to;
+        }
+        const Eigen::RowVector2d across = unit_ / on.deviation.value * Eigen::RowVector2d(-along.y(), along.x());
+        const Seen seen = see(foot);
+        f[row] = across * (seen.at - there);
+        if (jacobian)
+            derive(across, seen);
+        ++row;
     }
     if (known) {
         f.segment(row, directionCount) =

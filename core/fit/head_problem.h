@@ -38,9 +38,17 @@ public:
         std::vector<double> coefficients; ///< one per direction
     };
 
+    /// A point of a line that was drawn over the form: it lies somewhere on `curve`, a polyline of the head.
+    struct OnLine {
+        std::vector<HeadPoint> curve;
+        PicturePoint at;  ///< px
+        Pixels deviation; ///< one standard deviation across the line, px
+    };
+
     HeadProblem(PicturePoint principal, Pixels unit);
 
     std::vector<Observation> observations;
+    std::vector<OnLine> onLines;
     std::vector<Direction> directions;
     /// What is known of the coefficients beforehand, in place of the directions' spreads:
     /// the residuals are root * coefficients - target.

@@ -38,10 +38,12 @@ constexpr double tooFlat = 0.01;
 
 std::optional<MarksTrouble> whatIsMissing(const MarkSheet& sheet) {
     const int seen = static_cast<int>(sheet.seenMarks().size());
-    const int wanted = sheet.ball ? 3 : 4;
+    // Each line of a block-in stands for a mark.
+    const int lines = sheet.lines.has(DrawnLine::Centre) + sheet.lines.has(DrawnLine::Brow);
+    const int wanted = std::max(2, (sheet.ball ? 3 : 4) - lines);
     if (seen < wanted)
         return MarksTrouble{MarksTrouble::Kind::TooFew, wanted - seen, serving(sheet)};
-    if (flatness(sheet) < tooFlat)
+    if (lines < 2 && flatness(sheet) < tooFlat)
         return MarksTrouble{MarksTrouble::Kind::OnOneLine, 0, serving(sheet)};
     return std::nullopt;
 }
@@ -56,6 +58,10 @@ void requireFit(const MarkSheet& sheet) {
     if (sheet.ball && !(good(sheet.ball->centre) && std::isfinite(sheet.ball->radius.value) &&
                         sheet.ball->radius > Pixels{0} && sheet.ball->radius < Pixels{1e6}))
         throw BadMarks({MarksTrouble::Kind::BadBall});
+    for (const auto& line : sheet.lines)
+        for (const PicturePoint& at : line)
+            if (!good(at))
+                throw BadMarks({MarksTrouble::Kind::FarOff, 0, {}});
     if (auto missing = whatIsMissing(sheet))
         throw BadMarks(*missing);
 }

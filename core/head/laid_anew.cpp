@@ -1,5 +1,6 @@
 #include "core/head/laid_anew.h"
 
+#include <algorithm>
 #include <utility>
 
 namespace zokran {
@@ -20,6 +21,13 @@ MarkSheet laidAnew(LaidAnew how, const MarkSheet& sheet) {
         auto& placed = laid.marks[to] = sheet.marks[from];
         if (placed && placed->at)
             placed->at = laidAnew(how, *placed->at, sheet.width, sheet.height);
+    }
+    for (auto& line : laid.lines) {
+        for (PicturePoint& at : line)
+            at = laidAnew(how, at, sheet.width, sheet.height);
+        // What goes from the viewer's left to the right still does.
+        if (how == LaidAnew::Mirrored && &line != &laid.lines[DrawnLine::Centre])
+            std::reverse(line.begin(), line.end());
     }
     return laid;
 }

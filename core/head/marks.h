@@ -3,6 +3,7 @@
 #include "core/base/errors.h"
 #include "core/base/points.h"
 #include "core/base/units.h"
+#include "core/head/drawn_lines.h"
 
 #include <array>
 #include <optional>
@@ -106,6 +107,7 @@ struct MarkSheet {
     std::optional<BallCircle> ball;
     bool smiling = false; ///< or the mouth open: mouth, chin and nose wings tell less of the sitter
     PerMark<std::optional<PlacedMark>> marks;
+    DrawnLines lines; ///< a photograph has only those of the outline
 
     bool operator==(const MarkSheet&) const = default;
 

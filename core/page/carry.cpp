@@ -45,6 +45,9 @@ SketchMarks carried(const SketchMarks& marks, const std::optional<LaidFlat>& fro
                 *mark->noise *= growth(*mark->at);
             mark->at = place(*mark->at);
         }
+    for (auto& line : moved.lines)
+        for (PicturePoint& at : line)
+            at = place(at);
     return moved;
 }
 

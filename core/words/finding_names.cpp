@@ -40,6 +40,8 @@ std::string nameOfFinding(std::string_view id, const Phrasebook& book) {
         {"eye_sizes", ZOKRAN_WORDS("eyes of two sizes")},
         {"mouth_width", ZOKRAN_WORDS("width of the mouth")},
         {"nose_width", ZOKRAN_WORDS("width of the nose")},
+        {"hair_volume", ZOKRAN_WORDS("hair round the skull")},
+        {"neck_width", ZOKRAN_WORDS("width of the neck")},
         {"jaw_width", ZOKRAN_WORDS("width of the jaw")},
     };
     for (const auto& [known, name] : names)

@@ -9,4 +9,35 @@ std::string wordsForLine(std::string_view id, const Phrasebook& book) {
     return line ? book.say(line->name) : std::string(id);
 }
 
+std::string wordsFor(DrawnLine line, const Phrasebook& book) {
+    switch (line) {
+    case DrawnLine::Centre:
+        return book.say(ZOKRAN_WORDS("centre line"));
+    case DrawnLine::Brow:
+        return book.say(ZOKRAN_WORDS("brow line"));
+    case DrawnLine::Hair:
+        return book.say(ZOKRAN_WORDS("edge of the hair"));
+    case DrawnLine::Neck:
+        break;
+    }
+    return book.say(ZOKRAN_WORDS("sides of the neck"));
+}
+
+std::string whereToLay(DrawnLine line, const Phrasebook& book) {
+    switch (line) {
+    case DrawnLine::Centre:
+        return book.say(ZOKRAN_WORDS("Put the rings on the line down the middle of the face: near its top, about its middle, "
+                                     "and at the chin."));
+    case DrawnLine::Brow:
+        return book.say(ZOKRAN_WORDS("Put the rings on the line round the ball at the brow: near one end, on the middle of "
+                                     "the face, and near the other end."));
+    case DrawnLine::Hair:
+        return book.say(ZOKRAN_WORDS("Put the rings on the outer edge of the hair: where it is widest on one side, at its "
+                                     "highest, and where it is widest on the other side. On a bald head, on the skull."));
+    case DrawnLine::Neck:
+        break;
+    }
+    return book.say(ZOKRAN_WORDS("Put the rings on the two sides of the neck, where it is narrowest under the jaw."));
+}
+
 } // namespace zokran

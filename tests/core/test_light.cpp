@@ -19,13 +19,13 @@ namespace {
 
 using Eigen::Vector3d;
 
-constexpr int size = 300;
+constexpr int pictureSide = 300;
 
 View lookAt(const Pose& pose, double radii = 4.2) {
     View view;
-    view.scale = size / radii;
+    view.scale = pictureSide / radii;
     view.nearness = 1.0 / 12;
-    view.centre = view.principal = PicturePoint(size / 2.0, size / 2.0);
+    view.centre = view.principal = PicturePoint(pictureSide / 2.0, pictureSide / 2.0);
     view.face(headToView(pose));
     return view;
 }
@@ -99,12 +99,12 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
         for (const LightDirection& from : {light(-50, 40), light(30, 60), light(70, 25)}) {
             const bool sphere = std::string_view(id) == "sphere";
             const View view = lookAt(pose(25, -30, 0));
-            const Relief relief(litForm(form(id), true), view, size, size);
+            const Relief relief(litForm(form(id), true), view, pictureSide, pictureSide);
             const Shading shading(relief, {from});
             const Vector3d l = view.facing().transpose() * towardsLight(from);
             int judged = 0, same = 0, tones = 0, close = 0;
-            for (int y = 0; y < size; y += 3)
-                for (int x = 0; x < size; x += 3) {
+            for (int y = 0; y < pictureSide; y += 3)
+                for (int x = 0; x < pictureSide; x += 3) {
                     const auto [eye, way] = rayOf(view, x, y);
                     Vector3d normal;
                     std::optional<Vector3d> at =
@@ -139,14 +139,14 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
 
 TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond it") {
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litForm(form("sphere"), false), view, size, size);
+    const Relief relief(litForm(form("sphere"), false), view, pictureSide, pictureSide);
     const Shading shading(relief, {light(-60, 0)});
     // Along the equator from the light's side to the far one.
     std::vector<Zone> zones;
     float darkest = 1, last = 1;
-    for (int x = 0; x < size; ++x)
-        if (relief.spot(x, size / 2).there()) {
-            const Shading::Tone tone = shading.at(x, size / 2);
+    for (int x = 0; x < pictureSide; ++x)
+        if (relief.spot(x, pictureSide / 2).there()) {
+            const Shading::Tone tone = shading.at(x, pictureSide / 2);
             if (zones.empty() || zones.back() != tone.zone)
                 zones.push_back(tone.zone);
             darkest = std::min(darkest, tone.light);
@@ -158,7 +158,7 @@ TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond i
 
 TEST_CASE("A second light fills the shadows of the first") {
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litHead(adultHeads().mean), view, size, size);
+    const Relief relief(litHead(adultHeads().mean), view, pictureSide, pictureSide);
     const auto dark = [&](const Lighting& lighting) {
         int count = 0;
         for (const std::uint8_t value : Shading(relief, lighting).picture(3, 255))
@@ -172,13 +172,13 @@ TEST_CASE("A second light fills the shadows of the first") {
 TEST_CASE("The nose throws its shadow away from the light, on to the other cheek") {
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0), 3);
-    const Relief relief(litHead(head), view, size, size);
+    const Relief relief(litHead(head), view, pictureSide, pictureSide);
     for (const double side : {-1.0, 1.0}) {
         const Shading shading(relief, {light(55 * side, 35)});
         int on = 0, off = 0;
         // Below the eyes, beside the nose, as far as the mouth's corner.
-        for (int y = 0; y < size; ++y)
-            for (int x = 0; x < size; ++x) {
+        for (int y = 0; y < pictureSide; ++y)
+            for (int x = 0; x < pictureSide; ++x) {
                 const Eigen::Vector3f at = relief.spot(x, y).at;
                 if (!relief.spot(x, y).there() || at.y() > head[Mark::NoseRoot].y() - 0.15 ||
                     at.y() < head[Mark::LipLine].y() || std::abs(at.x()) > 0.3)
@@ -196,7 +196,7 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     // upper lip, under the lip, under the chin. Common practice, no source.
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litHead(head), view, size, size);
+    const Relief relief(litHead(head), view, pictureSide, pictureSide);
     const PlaceNet net(relief.solid(), head);
     const auto told = lightAndDark(litPlaces(relief, Shading(relief, {light(-15, 60)}), net));
     // What comes next is darker than the first and is none of them, nor of those that stay dark.

@@ -1,6 +1,7 @@
 #include "app/course/check/findings_panel.h"
 
 #include "app/course/check/finding_scene.h"
+#include "app/course/check/line_panel.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/fold.h"
 #include "app/widgets/form_drawing.h"
@@ -67,21 +68,25 @@ std::vector<Correction> correctionsOf(const Comparison& c) {
 }
 
 /// A small head from the front with an arrow where a finding is.
-QPixmap cardOf(const Finding& finding, double density) {
+QPixmap cardOf(const Comparison& c, const Finding& finding, double density) {
     const View view = smallView({0}, {0}, card);
     static const BallForm form(ownSubject(std::make_shared<const HeadSolid>(adultHeads().mean)));
     constexpr std::string_view ids[] = {"ball", "face_edge", "jaw_line"};
     QPixmap pixmap = drawingOf(form.linesOf(view, ids, [](const LineEntry&) { return true; }), card,
                                density);
-    const auto longest = longestWay(finding);
-    if (!longest)
+    const auto way = wayOf(c, finding);
+    if (!way)
         return pixmap;
     QPainter painter(&pixmap);
     painter.setRenderHint(QPainter::Antialiasing);
-    const PicturePoint at = view.project(adultHeads().mean[longest->first]);
-    const double size = longest->second.norm();
-    const QPointF unit = size > 0 ? QPointF(longest->second.x(), longest->second.y()) / size
-                                  : QPointF(1, 0);
+    const auto longest = longestWay(finding);
+    // A place of the outline stands as far from the ball as it was drawn, where the card reaches so far.
+    PicturePoint at = longest ? view.project(adultHeads().mean[longest->first])
+                              : PicturePoint(view.centre + view.scale / c.sketchView.scale *
+                                                               (way->first - c.sketchView.centre));
+    at = at.cwiseMax(12).cwiseMin(PicturePoint(card.width() - 12, card.height() - 12));
+    const SketchPoint by = way->second - way->first;
+    const QPointF unit = by.norm() > 0 ? QPointF(by.x(), by.y()) / by.norm() : QPointF(1, 0);
     const QPointF tail(at.x() - 8 * unit.x(), at.y() - 8 * unit.y());
     const QPointF tip = tail + 18 * unit, side(-unit.y(), unit.x());
     painter.setPen(QPen(Theme::current().chalk, 2.4));
@@ -152,6 +157,9 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
             });
     });
     column_->addWidget(held);
+    auto* lines = new Fold(tr("Lines as you drew them"));
+    lines->inside()->addWidget(lines_ = new LineButtons(desk_));
+    column_->addWidget(lines);
     buildTolerances();
 
     numbers_ = new Fold(tr("All numbers"));
@@ -241,10 +249,7 @@ void FindingsPanel::showFinding() {
     const QString text = qt(textOf(said, learnersBook()));
     const auto cut = text.indexOf(QRegularExpression("[:.] "));
     headline_->setText(cut < 0 ? text : text.left(cut) + ".");
-    QString rest = cut < 0 ? QString() : text.mid(cut + 2);
-    if (!rest.isEmpty())
-        rest[0] = rest[0].toUpper();
-    sayOrHide(body_, rest);
+    sayOrHide(body_, cut < 0 ? QString() : capital(text.mid(cut + 2)));
     QStringList asides;
     if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
         asides << qt(doubt);
@@ -288,7 +293,7 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
         auto* button = new QToolButton;
         button->setCheckable(true);
         button->setProperty("role", "card");
-        button->setIcon(QIcon(cardOf(*told[i], devicePixelRatioF())));
+        button->setIcon(QIcon(cardOf(*desk_.comparison(), *told[i], devicePixelRatioF())));
         button->setIconSize(card);
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
         button->setText(arrowLength(desk_, *told[i]).section(' ', 0, 1));
@@ -334,6 +339,7 @@ void FindingsPanel::showTable() {
 
 void FindingsPanel::showStudy() {
     hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
+    lines_->showStudy();
     showNumber(place_, desk_.study().tolerances.place);
     showNumber(size_, desk_.study().tolerances.size);
     showNumber(angle_, desk_.study().tolerances.angle.value);

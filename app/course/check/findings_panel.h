@@ -14,6 +14,7 @@ class QToolButton;
 namespace zokran {
 
 class Fold;
+class LineButtons;
 
 /// One finding at a time in large words, a strip of all of them, what holds; and folded away, what is
 /// held while laying over and every feature's correction.
@@ -41,6 +42,7 @@ private:
     QComboBox* hold_;
     QDoubleSpinBox *place_, *size_, *angle_;
     Fold* numbers_;
+    LineButtons* lines_;
     QTableWidget* table_;
 };
 

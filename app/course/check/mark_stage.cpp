@@ -2,6 +2,7 @@
 #include "app/course/mark_panel.h"
 #include "app/document/marking.h"
 #include "app/overlays/ball_overlay.h"
+#include "app/overlays/drawn_line_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/head_tool.h"
@@ -76,6 +77,9 @@ Scene MarkStage::scene(Side side) {
         return scene;
     if (attempt->marks.ball)
         scene.lay<BallOverlay>(*attempt->marks.ball);
+    for (DrawnLine line : allDrawnLines)
+        if (attempt->marks.lines.has(line))
+            scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
     MarksShown shown{attempt->marks.marks};
     shown.touched = desk_.selection.touched(Side::Drawn);
     shown.asked = nextMark(desk_, Side::Drawn);

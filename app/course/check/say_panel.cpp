@@ -30,8 +30,7 @@ void SayPanel::showStudy() {
     const auto& said = desk_.selection.said();
     for (std::size_t i = 0; i < parts_.size(); ++i) {
         const auto at = std::find(said.begin(), said.end(), allParts[i]);
-        QString words = qt(wordsFor(allParts[i], learnersBook()));
-        words[0] = words[0].toUpper();
+        const QString words = capital(qt(wordsFor(allParts[i], learnersBook())));
         parts_[i]->setText(at == said.end() ? words
                                             : QString("%1   %2").arg(at - said.begin() + 1).arg(words));
         parts_[i]->setChecked(at != said.end());

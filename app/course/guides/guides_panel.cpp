@@ -34,12 +34,6 @@ constexpr int shortName = 14;
 constexpr QSize schoolIcon(112, 64);
 constexpr double hairSteps = 100; // to a ball radius
 
-QString capital(QString name) {
-    if (!name.isEmpty())
-        name[0] = name[0].toUpper();
-    return name;
-}
-
 } // namespace
 
 GuidesPanel::GuidesPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {

@@ -1,0 +1,63 @@
+#include "app/course/check/line_panel.h"
+
+#include "app/document/tracing.h"
+#include "app/widgets/words.h"
+#include "core/words/line_words.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zokran {
+
+LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    which_ = addText({}, "caption");
+    name_ = addHeading({});
+    where_ = addText({});
+    auto* away = new QPushButton(tr("Take it &away"));
+    away->setToolTip(tr("The sketch shows no such line, or it is not to be judged"));
+    column_->addWidget(away);
+    connect(away, &QPushButton::clicked, this, [this] {
+        if (const auto& tracing = desk_.selection.tracing())
+            eraseLine(desk_, tracing->line);
+    });
+    addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
+            "caption");
+    column_->addStretch();
+}
+
+void LinePanel::showStudy() {
+    const auto& tracing = desk_.selection.tracing();
+    if (!tracing)
+        return;
+    which_->setText(tracing->side == Side::Seen ? tr("Over the photograph, then over your sketch")
+                                                : tr("Over your sketch"));
+    name_->setText(capital(qt(wordsFor(tracing->line, learnersBook()))));
+    where_->setText(qt(whereToLay(tracing->line, learnersBook())));
+}
+
+LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    int at = 0;
+    for (DrawnLine line : allDrawnLines) {
+        auto* button = new QPushButton;
+        button->setToolTip(qt(whereToLay(line, learnersBook())));
+        grid->addWidget(button, at / 2, at % 2);
+        ++at;
+        connect(button, &QPushButton::clicked, this, [this, line] { startTracing(desk_, line); });
+        buttons_.emplace_back(line, button);
+    }
+}
+
+void LineButtons::showStudy() {
+    const Attempt* attempt = desk_.study().attempt();
+    for (const auto& [line, button] : buttons_) {
+        const QString name = capital(qt(wordsFor(line, learnersBook())));
+        button->setText(attempt && attempt->marks.lines.has(line) ? QStringLiteral("✓ ") + name : name);
+        button->setEnabled(attempt);
+    }
+}
+
+} // namespace zokran

@@ -1,0 +1,63 @@
+#include "app/course/check/line_panel.h"
+#include "app/course/check/stage.h"
+#include "app/overlays/ball_overlay.h"
+#include "app/overlays/drawn_line_overlay.h"
+#include "app/tools/line_tool.h"
+#include "app/widgets/words.h"
+#include "core/words/line_words.h"
+
+namespace zokran {
+
+namespace {
+
+/// A line of the drawing for which no mark stands is laid over it.
+class LineStage : public CheckStage {
+public:
+    explicit LineStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Seen}, {desk, Side::Drawn}} {}
+    bool isOn() const override { return desk_.selection.tracing().has_value(); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LinePanel(desk_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+    bool offersLooking() const override { return false; }
+
+private:
+    LineTool tools_[2];
+    StepPanel* panel_ = nullptr;
+};
+
+} // namespace
+
+Scene LineStage::scene(Side side) {
+    Scene scene = scenes_.headPicture(side);
+    if (scene.picture.isNull())
+        return scene;
+    const MarkSheet& sheet = desk_.study().marks(side);
+    if (sheet.ball)
+        scene.lay<BallOverlay>(*sheet.ball);
+    const auto& tracing = desk_.selection.tracing();
+    const bool here = tracing && tracing->side == side;
+    for (DrawnLine line : allDrawnLines)
+        if (sheet.lines.has(line) && !(here && tracing->line == line))
+            scene.lay<DrawnLineOverlay>(line, sheet.lines[line]);
+    if (here) {
+        LineTool& tool = tools_[side == Side::Seen ? 0 : 1];
+        scene.lay<DrawnLineOverlay>(tracing->line, tracing->at, tool.touched() % tracing->at.size());
+        scene.tools = {&tool};
+    }
+    return scene;
+}
+
+NextThing LineStage::next() {
+    const auto& tracing = desk_.selection.tracing();
+    const QString name = qt(wordsFor(tracing->line, learnersBook()));
+    return {tracing->side == Side::Seen ? tr("Drag the rings onto the %1 in the photograph.").arg(name)
+                                        : tr("Drag the rings onto the %1 as you drew it.").arg(name),
+            {tr("It lies there"), [this] { endTracing(desk_, true); }},
+            Deed{tr("Leave it"), [this] { endTracing(desk_, false); }}};
+}
+
+std::unique_ptr<CheckStage> makeLineStage(Desk& desk) {
+    return std::make_unique<LineStage>(desk);
+}
+
+} // namespace zokran

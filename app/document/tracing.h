@@ -1,0 +1,17 @@
+#pragma once
+
+#include "app/document/desk.h"
+
+namespace zokran {
+
+/// Lines as they were drawn, laid over the pictures. The hair's edge and the neck are laid over the photograph first and
+/// then over the sketch, for they are compared with one another.
+
+/// Takes up a line to be laid, where it lies already or where it may be expected.
+void startTracing(Desk& desk, DrawnLine line);
+/// Stands by where it was laid, or leaves it as it was; what is laid in both pictures goes on to the sketch.
+void endTracing(Desk& desk, bool keep);
+/// Takes the line away from the sketch.
+void eraseLine(Desk& desk, DrawnLine line);
+
+} // namespace zokran

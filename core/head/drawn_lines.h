@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/base/points.h"
+
+#include <array>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+namespace zokran {
+
+/// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of
+/// the outline the hair's edge and the two sides of the neck.
+enum class DrawnLine { Centre, Brow, Hair, Neck };
+inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre, DrawnLine::Brow, DrawnLine::Hair, DrawnLine::Neck};
+
+/// The identifier in files, such as `centre`.
+std::string_view idOf(DrawnLine line);
+std::optional<DrawnLine> drawnLineNamed(std::string_view id);
+
+/// How many points a line is laid through. Centre: from the top down; brow: from the viewer's left; hair: its highest
+/// place between its widest at the viewer's left and right; neck: its side at the viewer's left, then the other.
+std::size_t pointsOf(DrawnLine line);
+
+/// The points each line was laid through; none where it was not laid.
+class DrawnLines {
+public:
+    std::vector<PicturePoint>& operator[](DrawnLine line) { return at_[static_cast<std::size_t>(line)]; }
+    const std::vector<PicturePoint>& operator[](DrawnLine line) const { return at_[static_cast<std::size_t>(line)]; }
+    bool has(DrawnLine line) const { return !(*this)[line].empty(); }
+    auto begin() { return at_.begin(); }
+    auto end() { return at_.end(); }
+    auto begin() const { return at_.begin(); }
+    auto end() const { return at_.end(); }
+    bool operator==(const DrawnLines&) const = default;
+
+private:
+    std::array<std::vector<PicturePoint>, std::size(allDrawnLines)> at_;
+};
+
+/// The curve through the points of a line: a parabola through three, passed at equal times; the straight line through
+/// two. `beyond`: run on past both ends by this share of the way between them.
+std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond = 0);
+
+/// Where the drawn centre line and brow line cross, or would soon: the brow. Nothing where they do not.
+std::optional<PicturePoint> drawnBrow(const DrawnLines& lines);
+
+} // namespace zokran
