@@ -6,20 +6,15 @@ namespace zokran {
 
 void DrawnLineOverlay::paint(const Canvas& canvas) const {
     QPainterPath path;
-    const auto stroke = [&](const std::vector<PicturePoint>& line) {
-        for (std::size_t i = 0; i < line.size(); ++i)
-            i == 0 ? path.moveTo(canvas.transform.toView(line[i])) : path.lineTo(canvas.transform.toView(line[i]));
+    const auto stroke = [&](const std::vector<PicturePoint>& curve) {
+        for (std::size_t i = 0; i < curve.size(); ++i)
+            i == 0 ? path.moveTo(canvas.transform.toView(curve[i])) : path.lineTo(canvas.transform.toView(curve[i]));
     };
-    if (line == DrawnLine::Neck && at.size() == 2) {
-        // Two sides; how far apart they stand is what counts.
-        const Eigen::Vector2d across = at[1] - at[0];
-        const Eigen::Vector2d down = 0.25 * Eigen::Vector2d(-across.y(), across.x());
-        for (const PicturePoint& side : at)
-            stroke({side - down, side + down});
+    for (const auto& each : strokesThrough(line, at))
+        stroke(each);
+    // How far the neck's sides stand apart is what counts.
+    if (line == DrawnLine::Neck)
         stroke(at);
-    } else {
-        stroke(curveThrough(at));
-    }
     QPen pen(canvas.style.ink, touched ? 2 : 1.4);
     if (!touched)
         pen.setDashPattern({5, 3});

@@ -8,8 +8,8 @@ namespace zokran {
 /// A line laid over a drawn one; while it is being laid, with the rings that are dragged.
 class DrawnLineOverlay : public Overlay {
 public:
-    DrawnLineOverlay(DrawnLine line, std::vector<PicturePoint> at, std::optional<std::size_t> touched = {})
-        : line(line), at(std::move(at)), touched(touched) {}
+    DrawnLineOverlay(DrawnLine which, std::vector<PicturePoint> through, std::optional<std::size_t> ring = {})
+        : line(which), at(std::move(through)), touched(ring) {}
     void paint(const Canvas& canvas) const override;
 
     const DrawnLine line;

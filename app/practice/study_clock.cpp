@@ -7,7 +7,7 @@ namespace zokran {
 
 namespace {
 
-constexpr const char* key = "clock";
+constexpr const char* clockKey = "clock";
 constexpr int rememberEvery = 5; ///< seconds
 constexpr int headsBeforeBreak = 5;
 constexpr std::chrono::seconds timeBeforeBreak = std::chrono::minutes(50);
@@ -123,7 +123,7 @@ void StudyClock::remember() const {
     if (document_.logbook().isLookOnly())
         return;
     document_.attempt([&] {
-        document_.logbook().remember(key, fmt::format("{} {} {} {} {}", study_.value_or(0),
+        document_.logbook().remember(clockKey, fmt::format("{} {} {} {} {}", study_.value_or(0),
                                                       limit_.count(), spent().count(), heads_,
                                                       drawn_.count()));
     });
@@ -131,7 +131,7 @@ void StudyClock::remember() const {
 
 void StudyClock::recall() {
     long long study = 0, limit = 0, spent = 0, heads = 0, drawn = 0;
-    if (std::sscanf(document_.logbook().remembered(key).c_str(), "%lld %lld %lld %lld %lld", &study, &limit,
+    if (std::sscanf(document_.logbook().remembered(clockKey).c_str(), "%lld %lld %lld %lld %lld", &study, &limit,
                     &spent, &heads, &drawn) != 5)
         return;
     if (study > 0)

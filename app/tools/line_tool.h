@@ -16,8 +16,10 @@ protected:
         return tracing && tracing->side == side_ ? tracing->at : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString&) override {
-        auto tracing = desk_.selection.tracing();
-        tracing->at[point] = at;
+        if (!desk_.selection.tracing())
+            return;
+        Selection::Tracing tracing = *desk_.selection.tracing();
+        tracing.at[point] = at;
         desk_.selection.trace(std::move(tracing));
     }
     void took() override { emit desk_.selection.changed(); }

@@ -70,7 +70,8 @@ struct Finding {
     Severity severity = Severity::Fine;
     FindingFigures figures;
     std::vector<Mark> marks; ///< the marks it speaks of
-    std::vector<OutlineMove> outline; ///< the points of the outline it speaks of
+    std::optional<DrawnLine> line;    ///< of the outline, which it speaks of ...
+    std::vector<OutlineMove> outline; ///< ... and its points
     bool structural = false; ///< mend before shading
     /// How far each mark it speaks of would go, sketch px, were only this mended.
     PerMark<std::optional<SketchPoint>> corrections;

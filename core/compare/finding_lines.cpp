@@ -38,26 +38,6 @@ void addCross(std::vector<std::vector<PicturePoint>>& lines, const PicturePoint&
     lines.push_back({at - PicturePoint(0, arm), at + PicturePoint(0, arm)});
 }
 
-/// The outline through its points; that of the neck is its two sides, a stretch down from each.
-void addOutline(FindingLines& on, const std::vector<OutlineMove>& moves) {
-    std::vector<PicturePoint> drawn, belongs;
-    for (const OutlineMove& move : moves) {
-        drawn.push_back(move.drawn);
-        belongs.push_back(move.belongs);
-    }
-    if (moves.size() > 2) {
-        on.drawn.push_back(curveThrough(drawn));
-        on.belongs.push_back(curveThrough(belongs));
-        return;
-    }
-    const Eigen::Vector2d across = drawn.back() - drawn.front();
-    const Eigen::Vector2d down = 0.25 * Eigen::Vector2d(-across.y(), across.x());
-    for (std::size_t i = 0; i < moves.size(); ++i) {
-        on.drawn.push_back({drawn[i] - down, drawn[i] + down});
-        on.belongs.push_back({belongs[i] - down, belongs[i] + down});
-    }
-}
-
 } // namespace
 
 std::vector<const Finding*> toldFindings(const Comparison& comparison) {
@@ -132,8 +112,14 @@ std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
 FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSeenBy& lines) {
     FindingLines on;
     on.way = wayOf(c, finding);
-    if (!finding.outline.empty()) {
-        addOutline(on, finding.outline);
+    if (finding.line) {
+        std::vector<PicturePoint> drawn, belongs;
+        for (const OutlineMove& move : finding.outline) {
+            drawn.push_back(move.drawn);
+            belongs.push_back(move.belongs);
+        }
+        on.drawn = strokesThrough(*finding.line, drawn);
+        on.belongs = strokesThrough(*finding.line, belongs);
         return on;
     }
     if (finding.id == "turn" || finding.id == "tilt") {

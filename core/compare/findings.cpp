@@ -82,6 +82,7 @@ public:
         f.id = e.id;
         f.severity = *severity;
         f.structural = true;
+        f.line = e.line;
         f.outline = e.moves;
         f.figures.amount = e.amount;
         f.figures.sigma = e.sigma;

@@ -46,7 +46,7 @@ std::optional<OutlineError> hair(const CarriedOutline& o) {
     constexpr double whereItIs = 0.03, perTurned = 0.25;
     if (!o.both(DrawnLine::Hair))
         return std::nullopt;
-    OutlineError error{"hair_volume", AmountUnit::BallRadius, 0, 0, {}};
+    OutlineError error{"hair_volume", DrawnLine::Hair, AmountUnit::BallRadius, 0, 0, {}};
     const auto &seen = o.reference.lines[DrawnLine::Hair], &drawn = o.sketch.lines[DrawnLine::Hair];
     for (std::size_t i = 0; i < drawn.size(); ++i) {
         const Eigen::Vector2d is = o.fromBall(drawn[i]);
@@ -70,7 +70,7 @@ std::optional<OutlineError> neck(const CarriedOutline& o) {
     const double belongs = (right - left).norm(), is = (drawn[1] - drawn[0]).norm();
     if (!(belongs > 0) || !(is > 0))
         return std::nullopt;
-    OutlineError error{"neck_width", AmountUnit::Share, is / belongs - 1, 0, {}};
+    OutlineError error{"neck_width", DrawnLine::Neck, AmountUnit::Share, is / belongs - 1, 0, {}};
     error.sigma = std::hypot(std::sqrt(2.0) * o.noise / (o.fromBall(right) - o.fromBall(left)).norm(), std::hypot(whereItIs, perTurned * o.turned.value));
     // It is mended where it was drawn: both sides, as far apart as they belong.
     const SketchPoint middle = (SketchPoint(drawn[0]) + SketchPoint(drawn[1])) / 2;

@@ -11,6 +11,7 @@ namespace zokran {
 /// from sight, so it is compared in the picture: carried from the photograph with the ball, whatever the drawn turn.
 struct OutlineError {
     std::string id;
+    DrawnLine line;
     AmountUnit unit;
     double amount, sigma;           ///< in `unit`, above zero: drawn too far out; one standard deviation
     std::vector<OutlineMove> moves; ///< of each point the line was laid through

@@ -1,5 +1,8 @@
 #include "core/head/drawn_lines.h"
 
+#include <cmath>
+#include <numbers>
+
 namespace zokran {
 
 namespace {
@@ -46,15 +49,42 @@ std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, 
     std::vector<PicturePoint> curve;
     if (points.size() < 2)
         return points;
-    for (int i = 0; i <= pieces; ++i) {
-        const double t = -beyond + (1 + 2 * beyond) * i / pieces;
-        if (points.size() == 2)
-            curve.emplace_back((1 - t) * points[0] + t * points[1]);
-        else // Lagrange's, through the ends at 0 and 1 and the middle at a half.
-            curve.emplace_back((1 - t) * (1 - 2 * t) * points[0] + 4 * t * (1 - t) * points[1] +
-                               t * (2 * t - 1) * points[2]);
-    }
-    return curve;
+    const PicturePoint &first = points.front(), &last = points.back();
+    const auto along = [&](const auto& at) {
+        for (int i = 0; i <= pieces; ++i)
+            curve.push_back(at(-beyond + (1 + 2 * beyond) * i / pieces));
+        return curve;
+    };
+    const PicturePoint& middle = points[points.size() / 2];
+    const Eigen::Vector2d chord = last - first, half = middle - first;
+    const double area = chord.x() * half.y() - chord.y() * half.x();
+    constexpr double hardlyBent = 0.01; // of the chord
+    if (points.size() == 2 || std::abs(area) < hardlyBent * chord.squaredNorm())
+        return along([&](double t) {
+            if (points.size() == 2)
+                return PicturePoint(first + t * chord);
+            if (t < 0.5)
+                return PicturePoint(first + 2 * t * half);
+            return PicturePoint(middle + (2 * t - 1) * (last - middle));
+        });
+    // The circle's centre lies on the perpendiculars through the middles of both chords.
+    const Eigen::Vector2d centre =
+        first + Eigen::Vector2d(half.y() * chord.squaredNorm() - chord.y() * half.squaredNorm(),
+                                chord.x() * half.squaredNorm() - half.x() * chord.squaredNorm()) /
+                    (2 * area);
+    const Eigen::Vector2d from = first - centre, to = last - centre;
+    double sweep = std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to));
+    // The way round that passes the middle point.
+    if ((sweep > 0) != (area < 0))
+        sweep += sweep > 0 ? -2 * std::numbers::pi : 2 * std::numbers::pi;
+    return along([&](double t) { return PicturePoint(centre + Eigen::Rotation2Dd(t * sweep) * from); });
+}
+
+std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points) {
+    if (line != DrawnLine::Neck || points.size() != 2)
+        return {curveThrough(points)};
+    const Eigen::Vector2d across = points[1] - points[0], down = 0.25 * Eigen::Vector2d(-across.y(), across.x());
+    return {{points[0] - down, points[0] + down}, {points[1] - down, points[1] + down}};
 }
 
 std::optional<PicturePoint> drawnBrow(const DrawnLines& lines) {

@@ -38,9 +38,12 @@ private:
     std::array<std::vector<PicturePoint>, std::size(allDrawnLines)> at_;
 };
 
-/// The curve through the points of a line: a parabola through three, passed at equal times; the straight line through
-/// two. `beyond`: run on past both ends by this share of the way between them.
+/// The curve through the points of a line: the arc of a circle through three, straight where they hardly bend; the
+/// straight line through two. `beyond`: run on past both ends by this share of its length.
 std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond = 0);
+
+/// What the points of a line stand for on the paper: its curve; of the neck a stretch of either side.
+std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points);
 
 /// Where the drawn centre line and brow line cross, or would soon: the brow. Nothing where they do not.
 std::optional<PicturePoint> drawnBrow(const DrawnLines& lines);

@@ -438,7 +438,8 @@ private slots:
         QVERIFY(drawn()->scene().find<WarpedOverlay>()->shown.strength == 0);
         // The photo's brow lies on the drawn brow, as the registration has it.
         const auto& c = *desk().comparison();
-        QVERIFY((laid->shown.registration(*study().reference.seen(Mark::Brow)) -
+        const Similarity registration = drawn()->scene().find<WarpedOverlay>()->shown.registration;
+        QVERIFY((registration(*study().reference.seen(Mark::Brow)) -
                  *c.asSeen[Mark::Brow])
                     .norm() < 3);
         press(Qt::Key_W);

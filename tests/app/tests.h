@@ -11,6 +11,7 @@ using MakeTest = std::function<std::unique_ptr<QObject>()>;
 
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
+std::unique_ptr<QObject> makeDrawnLinesTest();
 std::unique_ptr<QObject> makeLanguageTest();
 std::unique_ptr<QObject> makeLightingTest();
 std::unique_ptr<QObject> makeMarkingTest();
@@ -27,7 +28,7 @@ std::unique_ptr<QObject> makeCastRoomTest();
 inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
-            makeKeepingTest,  makeCastRoomTest, makeLanguageTest,
+            makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeLanguageTest,
             makeTrustTest};
 }
 

@@ -39,6 +39,14 @@
 #include <functional>
 #include <memory>
 
+#ifdef __SANITIZE_ADDRESS__
+// With the sanitizers everything takes several times as long, and is waited for as much longer.
+#undef QTRY_IMPL
+#define QTRY_IMPL(expr, timeout)                                                                                     \
+    const int qt_test_timeoutValue = 10 * (timeout);                                                                 \
+    { QTRY_LOOP_IMPL(expr, qt_test_timeoutValue, 50) }
+#endif
+
 namespace zokran::test {
 
 /// Drives the real window with mouse and keys, offscreen, and looks at what a learner sees. A click

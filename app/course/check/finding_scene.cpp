@@ -42,7 +42,8 @@ FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
                                        : QString());
     const auto lines = [&](const View& seenFrom) { return desk.analysis.linesSeenBy(seenFrom); };
     if (side == Side::Seen) {
-        shown.belongs = seenLines(lines, view, linesOf(finding));
+        shown.belongs = finding.line ? strokesThrough(*finding.line, desk.study().reference.lines[*finding.line])
+                                     : seenLines(lines, view, linesOf(finding));
         return shown;
     }
     FindingLines on = linesOn(c, finding, lines);

@@ -1,0 +1,120 @@
+// Lines as they were drawn, laid over photograph and sketch in the real window.
+
+#include "app/overlays/drawn_line_overlay.h"
+#include "tests/app/window_test.h"
+
+namespace zokran::test {
+
+class DrawnLinesTest : public WindowTest {
+    Q_OBJECT
+
+    const DrawnLines& lines(Side side) { return study().marks(side).lines; }
+    /// The rings that lie on a sheet to be dragged.
+    std::vector<PicturePoint> rings(SheetView* sheet) {
+        const auto* line = sheet->scene().find<DrawnLineOverlay>();
+        return line && line->touched ? line->at : std::vector<PicturePoint>();
+    }
+    void dragRing(SheetView* sheet, std::size_t ring, const PicturePoint& to) {
+        QVERIFY(rings(sheet).size() > ring);
+        const QPoint there = spot(sheet, to);
+        drag(sheet, spot(sheet, rings(sheet)[ring]), there);
+        QVERIFY((QPointF(spot(sheet, rings(sheet)[ring]) - there)).manhattanLength() <= 4);
+    }
+
+    void openLines() {
+        openDemo();
+        goToStep("check");
+        QTRY_VERIFY(desk().comparison());
+        unfold("Lines as you drew them");
+    }
+
+private slots:
+    void theHairsEdgeIsLaidOverThePhotographAndThenOverTheSketch() {
+        openLines();
+        clickOn(buttonSaying("Edge of the hair"));
+        QVERIFY2(anyLabelSays("Edge of the hair") && anyLabelSays("in the photograph"), said());
+        QVERIFY(rings(drawn()).empty());
+        const PicturePoint up = rings(seen())[1] + PicturePoint(10, -12);
+        dragRing(seen(), 1, up);
+        QVERIFY2(lines(Side::Seen)[DrawnLine::Hair].empty(), "nothing is kept before it is stood by");
+        clickOn(buttonSaying("It lies there"));
+        QVERIFY((lines(Side::Seen)[DrawnLine::Hair][1] - up).norm() < 3);
+        // Over the sketch by keys: the second ring, eleven pixels up.
+        QVERIFY2(anyLabelSays("as you drew it"), said());
+        QVERIFY(rings(seen()).empty());
+        const PicturePoint before = rings(drawn())[1];
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Space);
+        QTest::keyClick(drawn(), Qt::Key_Up);
+        QTest::keyClick(drawn(), Qt::Key_Up, Qt::ShiftModifier);
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY((lines(Side::Drawn)[DrawnLine::Hair][1] - before - PicturePoint(0, -11)).norm() < 1e-9);
+        QVERIFY2(!anyLabelSays("Edge of the hair"), said());
+        unfold("Lines as you drew them");
+        QVERIFY(buttonSaying("✓ Edge of the hair"));
+        undo();
+        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Hair));
+        QVERIFY(lines(Side::Seen).has(DrawnLine::Hair));
+        undo();
+        QVERIFY(!lines(Side::Seen).has(DrawnLine::Hair));
+    }
+
+    void aThinNeckIsToldShownAndMended() {
+        openLines();
+        clickOn(buttonSaying("Sides of the neck"));
+        clickOn(buttonSaying("It lies there"));
+        const PicturePoint left = rings(drawn())[0], right = rings(drawn())[1], middle = (left + right) / 2;
+        dragRing(drawn(), 0, middle + 0.6 * (left - middle));
+        dragRing(drawn(), 1, middle + 0.6 * (right - middle));
+        clickOn(buttonSaying("It lies there"));
+        QTRY_VERIFY(std::any_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
+                                [](const Finding& f) { return f.id == "neck_width"; }));
+        for (int i = 0; i < 8 && !anyLabelSays("too thin"); ++i)
+            press(Qt::Key_PageDown);
+        QVERIFY2(anyLabelSays("The neck is") && anyLabelSays("Take its sides out"), said());
+        // Its two sides on the sketch, as they stand and where they belong; on the photograph as they are.
+        const auto* shown = drawn()->scene().find<FindingOverlay>();
+        QVERIFY(shown && shown->shown.drawn.size() == 2 && shown->shown.belongs.size() == 2 && shown->shown.arrow);
+        const auto width = [](const auto& sides) { return (sides[1].front() - sides[0].front()).norm(); };
+        QVERIFY(width(shown->shown.belongs) > 1.3 * width(shown->shown.drawn));
+        QCOMPARE(seen()->scene().find<FindingOverlay>()->shown.belongs.size(), std::size_t{2});
+        // Set right as it says it is told no more.
+        unfold("Lines as you drew them");
+        clickOn(buttonSaying("Sides of the neck"));
+        clickOn(buttonSaying("It lies there"));
+        dragRing(drawn(), 0, left);
+        dragRing(drawn(), 1, right);
+        clickOn(buttonSaying("It lies there"));
+        QTRY_VERIFY(std::none_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
+                                 [](const Finding& f) { return f.id == "neck_width"; }));
+    }
+
+    void aLineIsLeftAsItWasOrTakenAway() {
+        openLines();
+        clickOn(buttonSaying("Centre line"));
+        // Of a block-in's lines the photograph has none.
+        QVERIFY(rings(seen()).empty());
+        dragRing(drawn(), 0, rings(drawn())[0] + PicturePoint(9, 0));
+        clickOn(buttonSaying("Leave it"));
+        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Centre));
+        unfold("Lines as you drew them");
+        clickOn(buttonSaying("Centre line"));
+        clickOn(buttonSaying("It lies there"));
+        QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
+        unfold("Lines as you drew them");
+        clickOn(buttonSaying("✓ Centre line"));
+        clickOn(buttonSaying("Take it away"));
+        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Centre));
+        QVERIFY(desk().comparison());
+        undo();
+        QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
+    }
+};
+
+std::unique_ptr<QObject> makeDrawnLinesTest() {
+    return std::make_unique<DrawnLinesTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_drawn_lines.moc"
