@@ -36,9 +36,11 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
         const double c = cos(lean), s = sin(lean);
         return PicturePoint(view.centre + view.scale * PicturePoint(right * c + up * s, right * s - up * c));
     };
-    // Over the skull by a hair's thickness, and the neck within the jaw: common practice, no source.
+    // Over the skull by a hair's thickness, narrower from the front, and the neck within the jaw: common practice, no
+    // source.
+    const double side = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
     if (line == DrawnLine::Hair)
-        return {round(-1.05, 0.1), round(0, 1.12), round(1.05, 0.1)};
+        return {round(-side, 0.1), round(0, 1.12), round(side, 0.1)};
     if (line == DrawnLine::Neck)
         return {round(-0.62, -1.45), round(0.62, -1.45)};
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
