@@ -29,6 +29,7 @@ class PracticeTest : public WindowTest {
     }
     /// Puts the right answers in with mouse and keys.
     void answerRightly(bool rightly = true) {
+        QVERIFY(drillDesk()->task());
         const DrillTask task = *drillDesk()->task();
         for (const DrillField& field : task.fields) {
             if (field.kind == DrillField::Kind::Number)
