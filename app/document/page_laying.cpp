@@ -5,8 +5,6 @@
 #include "core/page/carry.h"
 #include "core/page/rectify.h"
 
-#include <QtConcurrentRun>
-
 namespace zokran {
 
 namespace {
@@ -24,7 +22,7 @@ PageLaying::PageLaying(Document& document, QObject* parent)
 }
 
 PageLaying::~PageLaying() {
-    work_.waitForFinished();
+    pool_.waitForDone();
 }
 
 const std::optional<LaidFlat>& PageLaying::flat() const {
@@ -51,7 +49,7 @@ void PageLaying::look(const QImage& photograph) {
     looking_ = true;
     emit changed();
     const std::string picture = document_.study().picture(Side::Drawn);
-    work_ = QtConcurrent::run([this, photograph, picture, asked = asked_, id = document_.id()] {
+    pool_.start([this, photograph, picture, asked = asked_, id = document_.id()] {
         const auto page = pageIn(photograph);
         const auto scanned = scannedWidth(photograph);
         QMetaObject::invokeMethod(this, [=, this] {

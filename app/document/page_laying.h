@@ -3,7 +3,7 @@
 #include "app/document/document.h"
 #include "core/page/find_page.h"
 
-#include <QFuture>
+#include <QThreadPool>
 
 namespace zokran {
 
@@ -67,7 +67,7 @@ private:
     KnownLength known_;
     bool looking_ = false;
     int asked_ = 0; ///< counts the searches, so that one given up is known when it ends
-    QFuture<void> work_;
+    QThreadPool pool_;
 };
 
 } // namespace zokran

@@ -38,9 +38,9 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     };
     // Over the skull by a hair's thickness, narrower from the front, and the neck within the jaw: common practice, no
     // source.
-    const double side = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
+    const double out = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
     if (line == DrawnLine::Hair)
-        return {round(-side, 0.1), round(0, 1.12), round(side, 0.1)};
+        return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
     if (line == DrawnLine::Neck)
         return {round(-0.62, -1.45), round(0.62, -1.45)};
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;

@@ -1,6 +1,6 @@
 #include "app/course/check/head_panel.h"
 
-#include "app/tools/head_tool.h"
+#include "app/document/choosing_head.h"
 
 #include <QLabel>
 #include <QPushButton>

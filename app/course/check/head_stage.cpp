@@ -1,5 +1,6 @@
 #include "app/course/check/head_panel.h"
 #include "app/course/check/stage.h"
+#include "app/document/choosing_head.h"
 #include "app/overlays/heads_overlay.h"
 #include "app/tools/head_tool.h"
 #include "app/widgets/words.h"

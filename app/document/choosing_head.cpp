@@ -1,0 +1,32 @@
+#include "app/document/choosing_head.h"
+
+namespace zokran {
+
+const std::vector<Framing>& severalHeads(Desk& desk) {
+    static const std::vector<Framing> none;
+    if (!desk.study().attempt() || desk.page.isLooking() || desk.page.isAdjusting())
+        return none;
+    const auto& heads = desk.heads.of(desk.picture(Side::Drawn));
+    return heads.size() > 1 ? heads : none;
+}
+
+void chooseHead(Desk& desk, std::size_t head) {
+    const auto& heads = severalHeads(desk);
+    const Attempt* attempt = desk.study().attempt();
+    if (!attempt)
+        return;
+    const MarkSheet& sheet = attempt->marks;
+    const Framing whole{PhotoPoint(0, 0), PhotoPoint(sheet.width, sheet.height)};
+    desk.selection.chooseHead(
+        Selection::ChosenHead{attempt->picture, attempt->page.flat, head < heads.size() ? heads[head] : whole});
+}
+
+std::optional<Framing> headTakenUp(const Desk& desk) {
+    const auto& chosen = desk.selection.chosenHead();
+    const Attempt* attempt = desk.study().attempt();
+    if (!chosen || !attempt || chosen->picture != attempt->picture || chosen->flat != attempt->page.flat)
+        return std::nullopt;
+    return chosen->frame;
+}
+
+} // namespace zokran
