@@ -42,7 +42,7 @@ private:
 class DepthMap {
 public:
     /// `towards` points to the light (head frame); the map is `size` px wide and high.
-    DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int size);
+    DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int size, bool onAllCores = false);
 
     /// 1 where the light reaches `p`, 0 in shadow.
     float reaches(const Eigen::Vector3f& p) const {
@@ -54,22 +54,27 @@ public:
     float softly(const Eigen::Vector3f& p, Radians softness, Radians turn) const;
 
 private:
-    static constexpr float bias = 0.012f;
+    static constexpr float bias = 0.012f, nowhere = -1e9f;
+    static constexpr int block = 64; ///< px; of each block the highest place is kept besides
     float across(const Eigen::Vector3f& p) const { return (right_.dot(p) + reach_) * perUnit_; }
     float up(const Eigen::Vector3f& p) const { return (up_.dot(p) + reach_ + 1.0f) * perUnit_; }
     float height(const Eigen::Vector3f& p) const { return towards_.dot(p); }
     float depthAt(float x, float y) const {
         const int i = static_cast<int>(x), k = static_cast<int>(y);
         if (x < 0 || y < 0 || i >= size_ || k >= size_)
-            return -1e9f;
+            return nowhere;
         return depth_[static_cast<std::size_t>(k) * static_cast<std::size_t>(size_) +
                       static_cast<std::size_t>(i)];
     }
 
+    /// At the least as high as the highest place within this many px.
+    float highestWithin(float x, float y, float radius) const;
+
     int size_;
     float reach_ = 2.6f, perUnit_;
+    int blocks_;
     Eigen::Vector3f towards_, right_, up_;
-    std::vector<float> depth_;
+    std::vector<float> depth_, highest_;
 };
 
 } // namespace zokran

@@ -18,7 +18,12 @@ class PracticeTest : public WindowTest {
     Q_OBJECT
 
     DrillDesk* drillDesk() { return window_->practice()->drills(); }
-    void waitForDrill() { QTRY_VERIFY_WITH_TIMEOUT(!drillDesk()->isMaking() && drillDesk()->task(), 15000); }
+    void waitForDrill() {
+        QTRY_VERIFY_WITH_TIMEOUT(!drillDesk()->isMaking() && drillDesk()->task(), 15000);
+        // Its fields are seen once the window has had its turn.
+        QCoreApplication::processEvents();
+        QCoreApplication::processEvents();
+    }
     void waitForProgress() { QTRY_VERIFY_WITH_TIMEOUT(!window_->progress()->isWorking(), 20000); }
     void type(QDoubleSpinBox* box, double value) {
         QVERIFY(box);

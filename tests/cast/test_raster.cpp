@@ -77,6 +77,71 @@ TEST_CASE("A shadow falls behind what casts it, and softens at its edge") {
     CHECK(map.softly({1.5f, 0, -1}, {0.3}, {0}) == 1);
 }
 
+TEST_CASE("On a head, light reaches what a ray to it does not meet, drawn on one core or on all") {
+    const auto mesh = meshOf(Bust(sitterNamed("halcyon")), MeshGrain::Coarse);
+    const Eigen::Vector3d light = Eigen::Vector3d(-0.5, 0.6, 0.7).normalized();
+    const DepthMap one(*mesh, light, 1024), all(*mesh, light, 1024, true);
+    Random random(3);
+    const Eigen::Vector3f d = light.cast<float>();
+    int agree = 0, lit = 0, asked = 0;
+    for (int i = 0; i < 300; ++i) {
+        const auto v = static_cast<std::size_t>(random.between(0, static_cast<double>(mesh->points.size()) - 1));
+        const Eigen::Vector3f from = mesh->points[v] + 0.02f * mesh->normals[v];
+        CHECK(one.reaches(from) == all.reaches(from));
+        CHECK(one.softly(from, {0.5}, {0.4}) == all.softly(from, {0.5}, {0.4}));
+        if (mesh->normals[v].dot(d) < 0.15f)
+            continue;
+        // Moeller and Trumbore 1997, through every triangle.
+        bool met = false;
+        for (const auto& [a, b, c] : mesh->triangles) {
+            const Eigen::Vector3f e1 = mesh->points[b] - mesh->points[a], e2 = mesh->points[c] - mesh->points[a];
+            const Eigen::Vector3f p = d.cross(e2), t = from - mesh->points[a], q = t.cross(e1);
+            const float det = e1.dot(p);
+            if (std::abs(det) < 1e-12f)
+                continue;
+            const float u = t.dot(p) / det, w = d.dot(q) / det;
+            if (u >= 0 && w >= 0 && u + w <= 1 && e2.dot(q) / det > 0.02f) {
+                met = true;
+                break;
+            }
+        }
+        ++asked;
+        lit += !met;
+        agree += (one.reaches(from) == 1) == !met;
+    }
+    INFO(agree << " of " << asked << ", " << lit << " lit");
+    CHECK(asked > 100);
+    CHECK(lit > 0.3 * asked);
+    CHECK(lit < 0.99 * asked);
+    CHECK(agree > 0.93 * asked);
+}
+
+TEST_CASE("A broad light's share is what its samples say one by one") {
+    const PlasterMesh mesh = joined(square(2.0f, -1), square(0.5f, 0.5f));
+    const DepthMap map(mesh, {0, 0, 1}, 800);
+    // As the method's paper has it, with the wall's height and the square's known: nothing of the map is used.
+    const auto naive = [](float x, double softness, double turn) {
+        const auto square = [](double px, double py) { return std::abs(px) < 0.5 && std::abs(py) < 0.5; };
+        const auto share = [&](double radius) {
+            int in = 0;
+            for (int i = 0; i < 24; ++i) {
+                const double r = radius * std::sqrt((i + 0.5) / 24), a = 2.399963 * i + turn;
+                in += square(x + r * std::cos(a), r * std::sin(a));
+            }
+            return in;
+        };
+        if (share(0.35 * softness) == 0)
+            return 1.0;
+        // The square stands 1.5 above the wall, less the bias.
+        return 1 - share(std::clamp(softness * (1.5 - 0.012), 1.2 * 5.2 / 800, 0.5 * softness)) / 24.0;
+    };
+    for (const double softness : {0.1, 0.3, 0.8})
+        for (const double turn : {0.0, 1.1, 4.0})
+            for (float x = 0; x < 1.2f; x += 0.07f)
+                CHECK(std::abs(static_cast<double>(map.softly({x, 0, -1}, {softness}, {turn})) - naive(x, softness, turn)) <
+                      1.5 / 24);
+}
+
 TEST_CASE("Meshing can be called off") {
     const std::atomic<bool> stop{true};
     CHECK(meshOf(Bust(sitterNamed("halcyon")), MeshGrain::Fine, &stop) == nullptr);

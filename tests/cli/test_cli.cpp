@@ -267,6 +267,42 @@ TEST_CASE("Each finding carries where its marks would go") {
     CHECK_FALSE(first["corrections"].contains("chin"));
 }
 
+TEST_CASE("Hair and neck are compared where both files have their lines, and a neck too thin is told with its ways") {
+    REQUIRE(run("cast --turn 20 --size 200 --marks r.json --sketch-marks s.json --sketch-png s.png").code == 0);
+    const auto withNeck = [](const std::string& name, double narrowed) {
+        auto j = nlohmann::json::parse(contentOf(folder() + "/" + name));
+        const double x = j["ball"]["cx"], y = j["ball"]["cy"], r = j["ball"]["r"];
+        const double half = 0.6 * r * narrowed;
+        j["lines"]["neck"] = {{{"x", x - half}, {"y", y + 1.5 * r}}, {{"x", x + half}, {"y", y + 1.5 * r}}};
+        std::ofstream(folder() + "/neck-" + name) << j.dump();
+    };
+    withNeck("r.json", 1);
+    withNeck("s.json", 0.7);
+    const auto found = [](const Result& result) -> nlohmann::json {
+        for (const auto& finding : nlohmann::json::parse(result.out)["findings"])
+            if (finding["id"] == "neck_width")
+                return finding;
+        return nullptr;
+    };
+    const auto thin = found(run("compare neck-r.json neck-s.json"));
+    REQUIRE(thin.is_object());
+    CHECK(thin["text"].get<std::string>().find("too thin") != std::string::npos);
+    REQUIRE(thin["outline"].size() == 2);
+    // The side at the viewer's left goes further left.
+    CHECK(thin["outline"][0][2].get<double>() < thin["outline"][0][0].get<double>());
+    CHECK(thin["outline"][1][2].get<double>() > thin["outline"][1][0].get<double>());
+    CHECK(thin["corrections"].empty());
+    // Of a line that only one of them has nothing is said.
+    CHECK(found(run("compare r.json neck-s.json")).is_null());
+    // A line that nobody knows is refused by name.
+    std::ofstream(folder() + "/odd.json")
+        << R"({"format":"zokran-marks","version":1,"image":{"width":9,"height":9},"marks":{},"lines":{"whisker":[]}})";
+    const Result odd = run("fit odd.json");
+    CHECK(odd.code == 2);
+    CHECK(odd.err.find("odd.json") != std::string::npos);
+    CHECK(odd.err.find("whisker") != std::string::npos);
+}
+
 TEST_CASE("A short course of many heads ends") {
     CHECK(run("learn --studies 3 --days 1 --size 64 --out short").code == 0);
     const auto j = nlohmann::json::parse(contentOf(folder() + "/short/studies.json"));
