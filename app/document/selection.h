@@ -121,6 +121,7 @@ public:
         DrawnLine line;
         Side side;
         std::vector<PicturePoint> at;
+        int width, height; ///< px of the picture as it lies; laid otherwise meanwhile, the points mean nothing
     };
     const std::optional<Tracing>& tracing() const { return tracing_; }
     void trace(std::optional<Tracing> tracing) {

@@ -52,11 +52,21 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
 }
 
 void takeUp(Desk& desk, DrawnLine line, Side side) {
-    const auto& laid = desk.study().marks(side).lines[line];
-    desk.selection.trace(Selection::Tracing{line, side, laid.empty() ? whereExpected(desk, side, line) : laid});
+    const MarkSheet& sheet = desk.study().marks(side);
+    const auto& laid = sheet.lines[line];
+    desk.selection.trace(Selection::Tracing{line, side, laid.empty() ? whereExpected(desk, side, line) : laid,
+                                            sheet.width, sheet.height});
 }
 
 } // namespace
+
+bool isTracing(const Desk& desk) {
+    const auto& tracing = desk.selection.tracing();
+    if (!tracing)
+        return false;
+    const MarkSheet& sheet = desk.study().marks(tracing->side);
+    return tracing->width == sheet.width && tracing->height == sheet.height;
+}
 
 void startTracing(Desk& desk, DrawnLine line) {
     if (!desk.study().attempt() || desk.study().picture(Side::Seen).empty())

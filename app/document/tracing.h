@@ -9,6 +9,8 @@ namespace zokran {
 
 /// Takes up a line to be laid, where it lies already or where it may be expected.
 void startTracing(Desk& desk, DrawnLine line);
+/// A line is being laid, over a picture that still lies as it did.
+bool isTracing(const Desk& desk);
 /// Stands by where it was laid, or leaves it as it was; what is laid in both pictures goes on to the sketch.
 void endTracing(Desk& desk, bool keep);
 /// Takes the line away from the sketch.

@@ -89,6 +89,19 @@ private slots:
                                  [](const Finding& f) { return f.id == "neck_width"; }));
     }
 
+    void aLineBegunIsLetGoWhereThePageIsLaidOtherwise() {
+        openLines();
+        clickOn(buttonSaying("Brow line"));
+        QVERIFY(!rings(drawn()).empty());
+        const int before = study().attempt()->marks.width;
+        desk().document.edit("lay", {}, [](Study& s) { s.attempt()->marks.width += 40; });
+        QVERIFY2(!anyLabelSays("Over your sketch"), said());
+        QVERIFY(rings(drawn()).empty());
+        undo();
+        QCOMPARE(study().attempt()->marks.width, before);
+        QCOMPARE(rings(drawn()).size(), std::size_t{3});
+    }
+
     void aLineIsLeftAsItWasOrTakenAway() {
         openLines();
         clickOn(buttonSaying("Centre line"));

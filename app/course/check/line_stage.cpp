@@ -1,5 +1,6 @@
 #include "app/course/check/line_panel.h"
 #include "app/course/check/stage.h"
+#include "app/document/tracing.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/drawn_line_overlay.h"
 #include "app/tools/line_tool.h"
@@ -14,7 +15,7 @@ namespace {
 class LineStage : public CheckStage {
 public:
     explicit LineStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Seen}, {desk, Side::Drawn}} {}
-    bool isOn() const override { return desk_.selection.tracing().has_value(); }
+    bool isOn() const override { return isTracing(desk_); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LinePanel(desk_); }
     Scene scene(Side side) override;
     NextThing next() override;
