@@ -1,6 +1,7 @@
 #pragma once
 
 #include "cast/bust_model.h"
+#include "core/words/phrasebook.h"
 
 #include <string>
 #include <vector>
@@ -21,10 +22,13 @@ struct Hair {
 
 /// One plaster head of the cast room.
 struct Sitter {
-    std::string id, about;
+    std::string id, about; ///< a sentence of the phrasebook's, perhaps with {age}
     Recipe recipe;
     Hair hair;
 };
+
+/// Who a sitter is, in a few words.
+std::string aboutWords(const Sitter& sitter, const Phrasebook& book = english());
 
 /// The sitters of data/heads/sitters.json in their order. Throws BadInput when it is not as it
 /// should be.

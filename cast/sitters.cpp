@@ -68,4 +68,8 @@ Sitter sitterNamed(const std::string& id) {
                                fmt::join(ids, ", ")));
 }
 
+std::string aboutWords(const Sitter& sitter, const Phrasebook& book) {
+    return book.say(sitter.about, {{"age", std::to_string(static_cast<int>(sitter.recipe.age))}});
+}
+
 } // namespace zokran

@@ -86,8 +86,9 @@ Sitter someone(unsigned seed) {
     h.brows = (woman ? 0.65 : 1.1) + 0.15 * lots.bell();
     h.parting = lots.between(-0.4, 0.4);
     h.seed = seed % 997 + 1;
-    sitter.about = fmt::format("{} of {} who does not exist", child ? "a child" : woman ? "a woman" : "a man",
-                               static_cast<int>(r.age));
+    sitter.about = child   ? ZOKRAN_WORDS("a child of {age} who does not exist")
+                   : woman ? ZOKRAN_WORDS("a woman of {age} who does not exist")
+                           : ZOKRAN_WORDS("a man of {age} who does not exist");
     return sitter;
 }
 

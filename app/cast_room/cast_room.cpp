@@ -128,8 +128,8 @@ void CastRoom::buildControls(QVBoxLayout* column) {
         sitter_->setCurrentIndex(sitter_->count() - 1);
     });
     auto tellAbout = [this] {
-        about_->setText(QString::fromStdString(
-            sitterNamed(sitter_->currentData().toString().toStdString()).about));
+        about_->setText(
+            qt(aboutWords(sitterNamed(sitter_->currentData().toString().toStdString()), learnersBook())));
     };
     connect(sitter_, &QComboBox::currentIndexChanged, this, [this, tellAbout] {
         tellAbout();

@@ -91,7 +91,7 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
 
 void list() {
     for (const Sitter& sitter : sitters())
-        fmt::print("{}\t{}\n", sitter.id, sitter.about);
+        fmt::print("{}\t{}\n", sitter.id, aboutWords(sitter));
 }
 
 } // namespace

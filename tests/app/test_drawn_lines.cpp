@@ -89,6 +89,31 @@ private slots:
                                  [](const Finding& f) { return f.id == "neck_width"; }));
     }
 
+    void wherePlacementHoldsHairAndNeckAreLookedAt() {
+        openDemo();
+        goToStep("check");
+        QTRY_VERIFY(desk().comparison());
+        // The same head, drawn as it is.
+        const Similarity laid = desk().comparison()->registration;
+        desk().document.edit("draw anew", {}, [&](Study& s) {
+            for (int i = 0; i < markCount; ++i)
+                if (const auto at = s.reference.seen(markAt(i)))
+                    s.attempt()->marks.marks[markAt(i)] = PlacedMark{laid(*at)};
+                else
+                    s.attempt()->marks.marks[markAt(i)] = PlacedMark{std::nullopt, true};
+        });
+        QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
+        for (const char* what : {"Look at the hair", "Look at the neck"}) {
+            clickOn(buttonSaying(what));
+            clickOn(buttonSaying("It lies there"));
+            clickOn(buttonSaying("It lies there"));
+            QTRY_VERIFY(desk().comparison());
+        }
+        // Laid over both as the head itself has it, they hold too.
+        QTRY_VERIFY2(anyLabelSays("Shade it, and keep"), said());
+        QVERIFY(buttonSaying("Photograph it again"));
+    }
+
     void aLineBegunIsLetGoWhereThePageIsLaidOtherwise() {
         openLines();
         clickOn(buttonSaying("Brow line"));

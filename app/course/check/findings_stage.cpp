@@ -2,6 +2,7 @@
 #include "app/course/check/findings_panel.h"
 #include "app/course/check/stage.h"
 #include "app/document/marking.h"
+#include "app/document/tracing.h"
 #include "app/overlays/arrows_overlay.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/marks_overlay.h"
@@ -109,8 +110,15 @@ NextThing FindingsStage::next() {
     const Deed again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Drawn); }};
     const Deed keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
     const Finding* shown = shownFinding(desk_);
-    if (!shown)
+    if (!shown) {
+        // What hangs on the head is looked at when the head stands.
+        const Attempt* attempt = desk_.study().attempt();
+        for (const auto& [line, label] : {std::pair{DrawnLine::Hair, tr("Look at the hair")}, {DrawnLine::Neck, tr("Look at the neck")}})
+            if (attempt && !attempt->marks.lines.has(line))
+                return {tr("The placement holds. See whether hair and neck do, or shade it and keep what you noticed."), keep,
+                        Deed{label, [this, line = line] { startTracing(desk_, line); }}};
         return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
+    }
     const QString sentence = tr("On the paper: rub out the dashed line and set it %1 along the "
                                 "arrow. Then look again.")
                                  .arg(arrowLength(desk_, *shown));
