@@ -97,7 +97,7 @@ TEST_CASE("Everybody's ball and level are theirs") {
     }
 }
 
-TEST_CASE("The same seed is the same person, and no two are alike") {
+TEST_CASE("The same seed is the same person, and no two are alike", "[long]") {
     CHECK(someone(7).recipe.axes == someone(7).recipe.axes);
     CHECK(Bust(someone(7)).marks() == Bust(someone(7)).marks());
     std::vector<HeadMarks> met;
@@ -146,7 +146,7 @@ TEST_CASE("A bust bends until its marks lie where they are told, and its chest s
     CHECK((bent.place("lip_line") - wanted[LipLine]).norm() < 0.004);
 }
 
-TEST_CASE("What hides a mark is what a depth picture shows before it") {
+TEST_CASE("What hides a mark is what a depth picture shows before it", "[long]") {
     // Rays decide in the program; here a rasterised depth picture, which is another way of seeing.
     int hidden = 0, seen = 0;
     for (const std::string id : {"halcyon", "landfall", "bellwether", "wren", "tidings", "leeward"}) {

@@ -104,7 +104,7 @@ TEST_CASE("Sizes that are none are refused in words") {
     CHECK_THROWS_WITH(planPage(paperNamed("A4"), {10}, {-3}), Catch::Contains("head"));
 }
 
-TEST_CASE("Growth and slide against the plan are found in sketches within 1 % and 1 mm") {
+TEST_CASE("Growth and slide against the plan are found in sketches within 1 % and 1 mm", "[long]") {
     Random random(77);
     int good = 0;
     constexpr int sketches = 60;

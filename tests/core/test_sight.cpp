@@ -78,7 +78,7 @@ TEST_CASE("A head that faces its camera from the edge of the picture is read as 
     CHECK(abs(v.pose().turn).value < 1e-9);
 }
 
-TEST_CASE("Cropping a photograph changes no angle, wherever the head stands") {
+TEST_CASE("Cropping a photograph changes no angle, wherever the head stands", "[long]") {
     std::mt19937 random(61);
     Random turns(62);
     std::vector<UnseenHead> heads = generatedHeads();

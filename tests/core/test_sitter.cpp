@@ -9,7 +9,7 @@ using namespace zokran;
 using namespace zokran::test;
 using enum Mark;
 
-TEST_CASE("Three photographs of one sitter are read better than each alone") {
+TEST_CASE("Three photographs of one sitter are read better than each alone", "[long]") {
     // The canonical face, which the prior has not seen.
     const benchmarks::UnseenHead head = benchmarks::canonicalFace();
     const benchmarks::Shared shared = benchmarks::sharedErrors(head, 40, 3);

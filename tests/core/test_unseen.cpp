@@ -10,7 +10,7 @@
 using namespace zokran;
 using namespace zokran::benchmarks;
 
-TEST_CASE("The canonical face is read better than by solvePnP with the mean head") {
+TEST_CASE("The canonical face is read better than by solvePnP with the mean head", "[long]") {
     const Errors e = readingErrors(canonicalFace(), 250, 5);
     CHECK(quantile(e.zokran, 0.5) < 0.75 * quantile(e.mean, 0.5));
     CHECK(quantile(e.zokran, 0.9) < 0.75 * quantile(e.mean, 0.9));
@@ -20,7 +20,7 @@ TEST_CASE("The canonical face is read better than by solvePnP with the mean head
     CHECK(e.covered < 0.995);
 }
 
-TEST_CASE("Heads of a generator that is not ours are read, and surely enough") {
+TEST_CASE("Heads of a generator that is not ours are read, and surely enough", "[long]") {
     std::vector<double> ours, mean, floor;
     double covered = 0;
     const auto heads = generatedHeads();
