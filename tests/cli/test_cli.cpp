@@ -279,7 +279,8 @@ TEST_CASE("Hair and neck are compared where both files have their lines, and a n
     withNeck("r.json", 1);
     withNeck("s.json", 0.7);
     const auto found = [](const Result& result) -> nlohmann::json {
-        for (const auto& finding : nlohmann::json::parse(result.out)["findings"])
+        const auto j = nlohmann::json::parse(result.out);
+        for (const auto& finding : j["findings"])
             if (finding["id"] == "neck_width")
                 return finding;
         return nullptr;
