@@ -83,7 +83,7 @@ const Finding* told(const Comparison& c, const std::string& id) {
 
 } // namespace
 
-TEST_CASE("Hair that adds nothing and a thin neck are told, and neither where it holds") {
+TEST_CASE("Hair that adds nothing and a thin neck are told, and neither where it holds", "[long]") {
     Random random(5);
     int drawn = 0, falsely = 0, flat = 0, flatTold = 0, necks = 0, neckTold = 0, mended = 0, stillTold = 0;
     for (const Sitter& sitter : sitters()) {
