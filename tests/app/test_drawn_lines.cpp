@@ -11,8 +11,10 @@ class DrawnLinesTest : public WindowTest {
     const DrawnLines& lines(Side side) { return study().marks(side).lines; }
     /// The rings that lie on a sheet to be dragged.
     std::vector<PicturePoint> rings(SheetView* sheet) {
-        const auto* line = sheet->scene().find<DrawnLineOverlay>();
-        return line && line->touched ? line->at : std::vector<PicturePoint>();
+        for (const auto& overlay : sheet->scene().overlays)
+            if (const auto* line = dynamic_cast<const DrawnLineOverlay*>(overlay.get()); line && line->touched)
+                return line->at;
+        return {};
     }
     void dragRing(SheetView* sheet, std::size_t ring, const PicturePoint& to) {
         QVERIFY(rings(sheet).size() > ring);
@@ -112,6 +114,48 @@ private slots:
         // Laid over both as the head itself has it, they hold too.
         QTRY_VERIFY2(anyLabelSays("Shade it, and keep"), said());
         QVERIFY(buttonSaying("Photograph it again"));
+    }
+
+    void aBareBlockInIsCheckedByBallLinesBrowAndChin() {
+        openDemo();
+        goToStep("check");
+        QTRY_VERIFY(desk().comparison());
+        const View drawnIn = desk().comparison()->sketchView;
+        const HeadMarks sitter = desk().comparison()->sitter;
+        desk().document.edit("wipe", {}, [](Study& s) {
+            s.attempt()->marks.marks = {};
+            s.attempt()->marks.ball.reset();
+        });
+        clickOn(buttonSaying("Lay the ball"));
+        desk().document.edit("ball", {}, [&](Study& s) {
+            s.attempt()->marks.ball = BallCircle{drawnIn.centre, drawnIn.outlineRadius()};
+        });
+        // Both lines by their rings, as the construction has them in the pose that was drawn.
+        for (const auto& [button, id] : {std::pair{"Centre line", "centre_line"}, {"Brow line", "brow_line"}}) {
+            unfold("Lines as you drew them");
+            clickOn(buttonSaying(button));
+            std::vector<PicturePoint> line;
+            for (const GuideLine& each : desk().analysis.linesSeenBy(drawnIn))
+                if (each.id == id && !each.hidden && each.points.size() > line.size())
+                    line = each.points;
+            QVERIFY(line.size() > 8);
+            const std::size_t at[] = {line.size() / 8, line.size() / 2, line.size() - 1 - line.size() / 8};
+            for (std::size_t i = 0; i < 3; ++i)
+                dragRing(drawn(), i, line[at[i]]);
+            clickOn(buttonSaying("It lies there"));
+        }
+        // Where they cross the brow is expected, and stands by one key; then the chin.
+        QVERIFY2(anyLabelSays("Is the ring on your brow"), said());
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY((*study().attempt()->marks.seen(Mark::Brow) - drawnIn.project(sitter[Mark::Brow])).norm() < 0.08 * drawnIn.scale);
+        QVERIFY2(anyLabelSays("Click the chin"), said());
+        click(drawn(), spot(drawn(), drawnIn.project(sitter[Mark::Chin])));
+        QTRY_VERIFY(desk().comparison());
+        clickOn(buttonSaying("That is all I have drawn"));
+        const double off = std::abs((desk().comparison()->sketchPose.turn - drawnIn.pose().turn).value);
+        QVERIFY2(off < 0.12, qPrintable(QString::number(off)));
+        QVERIFY2(anyLabelSays("less turned than the photo"), said());
     }
 
     void aLineBegunIsLetGoWhereThePageIsLaidOtherwise() {
