@@ -90,6 +90,8 @@ void endTracing(Desk& desk, bool keep) {
 
 void eraseLine(Desk& desk, DrawnLine line) {
     desk.selection.trace(std::nullopt);
+    if (!desk.study().marks(Side::Drawn).lines.has(line))
+        return; // nothing to be undone
     desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersBook()))), {},
                        [&](Study& s) { s.marks(Side::Drawn).lines[line].clear(); });
 }

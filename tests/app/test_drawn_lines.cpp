@@ -180,6 +180,12 @@ private slots:
         clickOn(buttonSaying("Leave it"));
         QVERIFY(!lines(Side::Drawn).has(DrawnLine::Centre));
         unfold("Lines as you drew them");
+        // Taken away where none lay, there is nothing to be undone.
+        clickOn(buttonSaying("Centre line"));
+        const int steps = desk().document.undoStack().count();
+        clickOn(buttonSaying("Take it away"));
+        QCOMPARE(desk().document.undoStack().count(), steps);
+        unfold("Lines as you drew them");
         clickOn(buttonSaying("Centre line"));
         clickOn(buttonSaying("It lies there"));
         QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
