@@ -123,7 +123,7 @@ private:
     /// what is left of the candidate's own effect, once everything admitted has had its share.
     std::vector<int> promising(const Model& model) const {
         HeadProblem p = problemFor(model);
-        const int known = p.NumParameters();
+        const int known = p.unknowns();
         std::vector<int> column;
         for (std::size_t k = 0; k < modes_.size(); ++k) {
             column.push_back(static_cast<int>(p.directions.size()));

@@ -63,18 +63,20 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sit
               [](const auto& a, const auto& b) { return a.first < b.first; });
     std::optional<Solution> best;
     std::vector<std::pair<double, View>> settled;
+    std::vector<View> tried;
     for (const auto& [cost, view] : polished) {
-        auto isTwin = [&](const View& other) {
-            return best && angleBetween(other.rotation, best->state.view.rotation) < rivalAngle;
-        };
-        if (cost > polished.front().first + 6 || isTwin(view))
+        const bool isTwin = std::any_of(tried.begin(), tried.end(), [&](const View& other) {
+            return angleBetween(other.rotation, view.rotation) < rivalAngle;
+        });
+        if (cost > polished.front().first + 6 || isTwin)
             continue;
+        tried.push_back(view);
         Solution s{shapeProblem(sheet, {view.scale}, sitter), {view, {}}};
         // A tolerant loss first, so that a mark the mean head misplaces is not given up on.
         s.problem.robustness = 8;
         s.problem.solve(s.state, 15, roughly);
-        if (isTwin(s.state.view))
-            continue; // it has come to where another start has been already
+        if (best && angleBetween(s.state.view.rotation, best->state.view.rotation) < rivalAngle)
+            continue; // it has come to where another start has come already
         s.problem.robustness = 3;
         s.cost = s.problem.solve(s.state, 40);
         settled.emplace_back(s.cost, s.state.view);

@@ -2,7 +2,6 @@
 
 #include <Eigen/Geometry>
 #include <algorithm>
-#include <ceres/tiny_solver.h>
 #include <cmath>
 
 namespace zokran {
@@ -30,19 +29,25 @@ double boundedNearness(double logDistance) {
 HeadProblem::HeadProblem(PicturePoint principal, Pixels unit)
     : principal_(principal), unit_(unit.value) {}
 
-int HeadProblem::NumParameters() const {
+int HeadProblem::unknowns() const {
     return firstDirection() + static_cast<int>(directions.size());
 }
 
-int HeadProblem::NumResiduals() const {
-    return static_cast<int>(2 * observations.size() + onLines.size() + directions.size()) + (ball ? 3 : 0) +
+int HeadProblem::seenRows() const {
+    return static_cast<int>(2 * observations.size() + onLines.size()) + (ball ? 3 : 0) +
            (distanceIsFree() ? 1 : 0) + (axisIsFree() ? 2 : 0) + (pageHeld ? 4 : 0) +
            (facingHeld ? 2 : 0);
 }
 
 VectorXd HeadProblem::pack(const State& state) {
     start_ = state.view.rotation;
-    VectorXd x(NumParameters());
+    moves_.resize(static_cast<Eigen::Index>(directions.size()),
+                  static_cast<Eigen::Index>(3 * observations.size()));
+    for (std::size_t k = 0; k < directions.size(); ++k)
+        for (std::size_t i = 0; i < observations.size(); ++i)
+            moves_.block<1, 3>(static_cast<int>(k), static_cast<int>(3 * i)) =
+                directions[k].displacement[i].transpose();
+    VectorXd x(unknowns());
     x.head<3>().setZero();
     x.segment<2>(3) = (state.view.centre - principal_) / unit_;
     x[5] = std::log(state.view.scale / unit_);
@@ -68,18 +73,16 @@ void HeadProblem::unpack(const VectorXd& x, State& state) const {
     state.coefficients.assign(x.data() + firstDirection(), x.data() + x.size());
 }
 
-bool HeadProblem::operator()(const double* parameters, double* residuals, double* jacobian) const {
-    const int n = NumParameters(), rows = NumResiduals(), first = firstDirection();
-    const int directionCount = static_cast<int>(directions.size());
-    const Eigen::Map<const VectorXd> x(parameters, n);
-    Eigen::Map<VectorXd> f(residuals, rows);
-    if (jacobian)
-        Eigen::Map<Eigen::MatrixXd>(jacobian, rows, n).setZero();
-    auto d = [&](int row, int column) -> double& { return jacobian[row + column * rows]; };
+void HeadProblem::see(const VectorXd& x, Eigen::Ref<VectorXd> f, Eigen::MatrixXd* slopes) const {
+    const int first = firstDirection();
+    const auto directionCount = static_cast<Eigen::Index>(directions.size());
+    const auto c = x.segment(first, directionCount);
+    if (slopes)
+        slopes->setZero();
+    auto d = [&](int row, int column) -> double& { return (*slopes)(column, row); };
 
     const Vector3d w = x.head<3>();
     const Matrix3d rotation = rotationFromVector(w) * start_;
-    const Matrix3d left = jacobian ? leftJacobian(w) : Matrix3d::Identity();
     const Vector2d axis =
         axisIsFree() ? Vector2d(x.segment<2>(firstAxis())) : Vector2d(Vector2d::Zero());
     const Vector2d centre = x.segment<2>(3);
@@ -97,7 +100,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         double depth;
         Vector2d at;
     };
-    const auto see = [&](const Vector3d& p) {
+    const auto project = [&](const Vector3d& p) {
         const Vector3d m = rotation * p;
         const double depth = std::max(1 - nearness * m.z(), 0.05);
         const Vector2d flat(centre.x() - axis.x() + scale * m.x(),
@@ -112,7 +115,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         Eigen::Matrix<double, 2, 3> flat;
         flat << scale, 0, at.x() * nearness, 0, -scale, at.y() * nearness;
         const Eigen::Matrix<double, rowCount, 3> toView = by * flat / depth;
-        const Eigen::Matrix<double, rowCount, 3> turn = -toView * skew(m) * left;
+        const Eigen::Matrix<double, rowCount, 3> turn = -toView * skew(m);
         const Eigen::Matrix<double, rowCount, 2> shift = by / depth;
         const Eigen::Matrix<double, rowCount, 1> byNearness = by * at * (m.z() * nearness / depth);
         Eigen::Matrix<double, rowCount, 1> byScale = by * Vector2d(scale * m.x(), -scale * m.y()) / depth;
@@ -134,10 +137,8 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
     };
     for (std::size_t i = 0; i < observations.size(); ++i) {
         const Observation& o = observations[i];
-        Vector3d p = o.base;
-        for (int k = 0; k < directionCount; ++k)
-            p += x[first + k] * directions[k].displacement[i];
-        const Seen seen = see(p);
+        const auto moves = moves_.middleCols<3>(static_cast<int>(3 * i));
+        const Seen seen = project(o.base + moves.transpose() * c);
         const double weight = unit_ / o.deviation.value;
         const Vector2d e = weight * (seen.at + axis - (o.at - principal_) / unit_);
 
@@ -150,13 +151,11 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
             slope = (1 / (1 + s / c2) - rho / s) / (s * g); // 2 dg/ds
         }
         f.segment<2>(row) = g * e;
-        if (jacobian) {
+        if (slopes) {
             const Eigen::Matrix2d robust =
                 weight * (g * Eigen::Matrix2d::Identity() + slope * e * e.transpose());
             const Eigen::Matrix<double, 2, 3> toHead = derive(robust, seen);
-            for (int r = 0; r < 2; ++r)
-                for (int k = 0; k < directionCount; ++k)
-                    d(row + r, first + k) = toHead.row(r).dot(directions[k].displacement[i]);
+            slopes->block(first, row, directionCount, 2).noalias() = moves * toHead.transpose();
         }
         row += 2;
     }
@@ -166,9 +165,9 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         Vector3d foot = on.curve.front();
         Vector2d along(1, 0);
         double nearestYet = std::numeric_limits<double>::infinity();
-        Vector2d from = see(on.curve.front()).at;
+        Vector2d from = project(on.curve.front()).at;
         for (std::size_t i = 1; i < on.curve.size(); ++i) {
-            const Vector2d to = see(on.curve[i]).at;
+            const Vector2d to = project(on.curve[i]).at;
             const double length = (to - from).norm();
             // The curve's ends run straight on: a line is drawn shorter or longer than it is.
             const bool isFirst = i == 1, isLast = i + 1 == on.curve.size();
@@ -182,29 +181,15 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
             from = to;
         }
         const Eigen::RowVector2d across = unit_ / on.deviation.value * Eigen::RowVector2d(-along.y(), along.x());
-        const Seen seen = see(foot);
+        const Seen seen = project(foot);
         f[row] = across * (seen.at - there);
-        if (jacobian)
+        if (slopes)
             derive(across, seen);
         ++row;
     }
-    if (known) {
-        f.segment(row, directionCount) =
-            known->root * x.segment(first, directionCount) - known->target;
-        if (jacobian)
-            for (int k = 0; k < directionCount; ++k)
-                for (int r = 0; r < directionCount; ++r)
-                    d(row + r, first + k) = known->root(r, k);
-        row += directionCount;
-    }
-    for (int k = 0; !known && k < directionCount; ++k, ++row) {
-        f[row] = x[first + k] / directions[k].spread;
-        if (jacobian)
-            d(row, first + k) = 1 / directions[k].spread;
-    }
     if (distanceIsFree()) {
         f[row] = (x[6] - meanLogDistance) / logDistanceSpread;
-        if (jacobian)
+        if (slopes)
             d(row, 6) = 1 / logDistanceSpread;
         ++row;
     }
@@ -212,7 +197,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         // The way from the head to the axis, in focal lengths.
         const double perFocal = nearness / scale / axisSpread;
         f.segment<2>(row) = axis * perFocal;
-        if (jacobian)
+        if (slopes)
             for (int r = 0; r < 2; ++r) {
                 d(row + r, firstAxis() + r) = perFocal;
                 if (!followsScale)
@@ -227,7 +212,7 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         const double weight = unit_ / (slack * size);
         f.segment<2>(row) = weight * (centre - there);
         f[row + 2] = (x[5] - std::log(size / unit_)) / slack;
-        if (jacobian) {
+        if (slopes) {
             d(row, 3) = d(row + 1, 4) = weight;
             d(row + 2, 5) = 1 / slack;
         }
@@ -238,9 +223,9 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         // The outline of a near ball is wider than its scale: r = scale / sqrt(1 - nearness²).
         const double q2 = nearness * nearness, slope = q2 / (1 - q2) / ballDeviation;
         f[row - 1] -= std::log1p(-q2) / (2 * ballDeviation);
-        if (jacobian && followsScale)
+        if (slopes && followsScale)
             d(row - 1, 5) += slope;
-        else if (jacobian && !focal)
+        else if (slopes && !focal)
             d(row - 1, 6) = -slope;
     }
     if (pageHeld) {
@@ -250,36 +235,99 @@ bool HeadProblem::operator()(const double* parameters, double* residuals, double
         const double roll =
             std::atan2(between(1, 0) - between(0, 1), between(0, 0) + between(1, 1));
         f[row] = roll / (10 * pageSlack);
-        if (jacobian)
-            for (int k = 0; k < 3; ++k)
-                d(row, k) = left(2, k) / (10 * pageSlack);
+        if (slopes)
+            d(row, 2) = 1 / (10 * pageSlack);
         ++row;
     }
     if (facingHeld) {
         // Where the held head's line of sight has gone; a turn about it leaves it in place.
         const Vector3d sight = (rotation * facingHeld->transpose()).col(2);
         f.segment<2>(row) = sight.head<2>() / facingSlack;
-        if (jacobian) {
-            const Matrix3d slope = -skew(sight) * left / facingSlack;
+        if (slopes) {
+            const Matrix3d slope = -skew(sight) / facingSlack;
             for (int r = 0; r < 2; ++r)
                 for (int k = 0; k < 3; ++k)
                     d(row + r, k) = slope(r, k);
         }
     }
-    return true;
+}
+
+Eigen::MatrixXd HeadProblem::shapeRoot() const {
+    if (known)
+        return known->root;
+    VectorXd inverse(static_cast<Eigen::Index>(directions.size()));
+    for (Eigen::Index k = 0; k < inverse.size(); ++k)
+        inverse[k] = 1 / directions[static_cast<std::size_t>(k)].spread;
+    return inverse.asDiagonal();
 }
 
 double HeadProblem::solve(State& start, int iterations, double tolerance) {
-    VectorXd x = pack(start);
-    ceres::TinySolver<HeadProblem> solver;
-    solver.options.max_num_iterations = iterations;
-    solver.options.function_tolerance = tolerance;
-    solver.options.parameter_tolerance = 1e-7;
-    solver.options.gradient_tolerance = 1e-9;
-    solver.Solve(*this, &x);
-    if (x.allFinite())
-        unpack(x, start);
-    return solver.summary.final_cost;
+    /// The residuals at one place, those of the shape's prior by themselves, and their derivatives.
+    struct Place {
+        VectorXd x, f, shape;
+        Eigen::MatrixXd slopes;
+        double cost = 0;
+    };
+    const Eigen::MatrixXd root = shapeRoot();
+    const auto shapes = root.rows();
+    const auto go = [&](Place& to) {
+        see(to.x, to.f, &to.slopes);
+        to.shape.noalias() = root.triangularView<Eigen::Upper>() * to.x.tail(shapes);
+        if (known)
+            to.shape -= known->target;
+        to.cost = (to.f.squaredNorm() + to.shape.squaredNorm()) / 2;
+    };
+    Place here{pack(start), VectorXd(seenRows()), VectorXd(shapes), {}};
+    const auto n = here.x.size();
+    here.slopes.resize(n, seenRows());
+    Place there = here;
+    go(here);
+    Eigen::MatrixXd normal(n, n), damped(n, n);
+    VectorXd gradient(n), step(n), lift(n);
+    bool hasMoved = true;
+    double damping = 1e-4, growth = 2;
+    for (int i = 1; i < iterations && std::isfinite(here.cost); ++i) {
+        if (hasMoved) {
+            normal.setZero();
+            normal.selfadjointView<Eigen::Lower>().rankUpdate(here.slopes);
+            auto ofShape = normal.bottomRightCorner(shapes, shapes);
+            if (known)
+                ofShape.selfadjointView<Eigen::Lower>().rankUpdate(root.transpose());
+            else
+                ofShape.diagonal() += root.diagonal().cwiseAbs2();
+            gradient.noalias() = here.slopes * here.f;
+            gradient.tail(shapes) += root.transpose().triangularView<Eigen::Lower>() * here.shape;
+            if (gradient.cwiseAbs().maxCoeff() < 1e-9)
+                break;
+        }
+        lift = damping * normal.diagonal().cwiseMax(1e-6);
+        damped.triangularView<Eigen::Lower>() = normal;
+        damped.diagonal() += lift;
+        step = Eigen::LLT<Eigen::Ref<Eigen::MatrixXd>>(damped).solve(-gradient);
+        if (step.norm() < 1e-7 * here.x.norm())
+            break;
+        there.x = here.x + step;
+        go(there);
+        const double better = here.cost - there.cost;
+        const double foreseen = (step.dot(lift.cwiseProduct(step)) - step.dot(gradient)) / 2;
+        hasMoved = better > 0;
+        if (hasMoved) {
+            std::swap(here, there);
+            start_ = rotationFromVector(here.x.head<3>()) * start_;
+            here.x.head<3>().setZero();
+            const double trust = 2 * better / foreseen - 1;
+            damping *= std::max(1 / 3.0, 1 - trust * trust * trust);
+            growth = 2;
+        } else {
+            damping *= growth;
+            growth *= 2;
+        }
+        if (std::abs(better) < tolerance)
+            break;
+    }
+    if (here.x.allFinite())
+        unpack(here.x, start);
+    return here.cost;
 }
 
 void HeadProblem::drop(std::size_t observation) {
@@ -291,15 +339,22 @@ void HeadProblem::drop(std::size_t observation) {
 
 std::pair<VectorXd, Eigen::MatrixXd> HeadProblem::linearised(const State& state) {
     const VectorXd x = pack(state);
-    VectorXd f(NumResiduals());
-    Eigen::MatrixXd j(NumResiduals(), NumParameters());
-    (*this)(x.data(), f.data(), j.data());
+    const int rows = seenRows(), shapes = static_cast<int>(directions.size());
+    VectorXd f(rows + shapes);
+    Eigen::MatrixXd slopes(unknowns(), rows), j = Eigen::MatrixXd::Zero(rows + shapes, unknowns());
+    see(x, f.head(rows), &slopes);
+    const Eigen::MatrixXd root = shapeRoot();
+    f.tail(shapes) = root * x.tail(shapes);
+    if (known)
+        f.tail(shapes) -= known->target;
+    j.topRows(rows) = slopes.transpose();
+    j.bottomRightCorner(shapes, shapes) = root;
     return {f, j};
 }
 
 Eigen::MatrixXd HeadProblem::covariance(const State& state) {
     const Eigen::MatrixXd j = linearised(state).second;
-    const int n = NumParameters();
+    const int n = unknowns();
     // The whisper of a prior on every unknown keeps the inverse finite when the marks say nothing.
     const Eigen::MatrixXd information = j.transpose() * j + 1e-6 * Eigen::MatrixXd::Identity(n, n);
     return information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
@@ -307,7 +362,7 @@ Eigen::MatrixXd HeadProblem::covariance(const State& state) {
 
 Eigen::MatrixXd HeadProblem::facingSlope(const State& state) {
     const VectorXd x = pack(state);
-    Eigen::MatrixXd slope = Eigen::MatrixXd::Zero(3, NumParameters());
+    Eigen::MatrixXd slope = Eigen::MatrixXd::Zero(3, unknowns());
     constexpr double step = 1e-5;
     State less = state, more = state;
     for (int k = 0; k < firstDirection(); ++k) {

@@ -51,7 +51,7 @@ public:
     std::vector<OnLine> onLines;
     std::vector<Direction> directions;
     /// What is known of the coefficients beforehand, in place of the directions' spreads:
-    /// the residuals are root * coefficients - target.
+    /// the residuals are root (upper triangular) * coefficients - target.
     struct Known {
         Eigen::MatrixXd root;
         Eigen::VectorXd target;
@@ -70,9 +70,10 @@ public:
     /// Deviations beyond about this many standard deviations lose their pull (Cauchy's loss).
     double robustness = std::numeric_limits<double>::infinity();
 
-    /// Runs Ceres' TinySolver (Levenberg-Marquardt) from `start` and returns half the squared sum
-    /// of the weighted residuals; `start` becomes the solution. It stops where a step betters the
-    /// cost by less than the share `tolerance`.
+    /// Levenberg and Marquardt's method from `start` on the normal equations, damped as in Madsen,
+    /// Nielsen & Tingleff 2004, algorithm 3.16; returns half the squared sum of the weighted
+    /// residuals, and `start` becomes the solution. It stops where a step changes the cost by less
+    /// than `tolerance`. Our own, because the shape's prior is most of the equations and constant.
     double solve(State& start, int iterations, double tolerance = 1e-5);
 
     /// The inverse of JᵀJ at `state`: the covariance of (rotation vector, centre, log scale,
@@ -94,28 +95,34 @@ public:
     /// The weighted residuals at `state` and their derivatives by the unknowns.
     std::pair<Eigen::VectorXd, Eigen::MatrixXd> linearised(const State& state);
 
+    /// How many unknowns there are.
+    int unknowns() const;
+
     /// Each observation's deviation from where `state` puts it, px.
     std::vector<PicturePoint> deviations(const State& state) const;
-
-    // The interface TinySolver asks for.
-    using Scalar = double;
-    enum { NUM_RESIDUALS = Eigen::Dynamic, NUM_PARAMETERS = Eigen::Dynamic };
-    int NumResiduals() const;
-    int NumParameters() const;
-    bool operator()(const double* parameters, double* residuals, double* jacobian) const;
 
 private:
     bool distanceIsFree() const { return !focal; }
     bool axisIsFree() const { return axisSpread > 0; }
     int firstAxis() const { return distanceIsFree() ? 7 : 6; }
     int firstDirection() const { return firstAxis() + (axisIsFree() ? 2 : 0); }
+    /// How many weighted residuals there are but for those of the shape's prior.
+    int seenRows() const;
     Eigen::VectorXd pack(const State& state);
     void unpack(const Eigen::VectorXd& x, State& state) const;
+    /// Those residuals at `x` and, where asked for, their derivatives, a column each; the rotation's
+    /// are by a further rotation acting on the left.
+    void see(const Eigen::VectorXd& x, Eigen::Ref<Eigen::VectorXd> f, Eigen::MatrixXd* slopes) const;
+    /// The residuals of the shape's prior are this, upper triangular, times the coefficients, less
+    /// `known`'s target.
+    Eigen::MatrixXd shapeRoot() const;
 
     PicturePoint principal_;
     double unit_;
     /// The rotation the solver's rotation vector is relative to.
     Eigen::Matrix3d start_ = Eigen::Matrix3d::Identity();
+    /// The directions' displacements side by side: three columns an observation, a row a direction.
+    Eigen::MatrixXd moves_;
 };
 
 } // namespace zokran

@@ -16,6 +16,8 @@ constexpr int mostStrays = 4;
 /// A suspect is fitted without only where the linear estimate of the gain reaches this share of what
 /// is asked; the estimate is seldom off by half.
 constexpr double worthTrying = 0.4;
+/// How well the cost is to be known, which is half a squared deviation, for a gain to be judged.
+constexpr double closely = 0.05;
 
 /// What leaving each observation out would gain, to first order: r' (I - H)^-1 r with its residual r
 /// and its leverage H (Cook and Weisberg 1982, from memory).
@@ -54,7 +56,7 @@ std::vector<HeadProblem::Observation> setStraysAside(HeadProblem& problem,
         HeadProblem whole = problem;
         whole.robustness = std::numeric_limits<double>::infinity();
         HeadProblem::State wholeState = state;
-        const double with = 2 * whole.solve(wholeState, 10);
+        const double with = 2 * whole.solve(wholeState, 10, closely);
         double best = strays.empty() ? strayGain : furtherStrayGain;
         std::optional<std::size_t> worst;
         HeadProblem::State settled;
@@ -65,7 +67,7 @@ std::vector<HeadProblem::Observation> setStraysAside(HeadProblem& problem,
             HeadProblem without = whole;
             without.drop(i);
             HeadProblem::State trial = state;
-            const double gain = with - 2 * without.solve(trial, 10);
+            const double gain = with - 2 * without.solve(trial, 10, closely);
             if (gain > best) {
                 best = gain;
                 worst = i;

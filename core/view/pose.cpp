@@ -61,14 +61,4 @@ Matrix3d rotationFromVector(const Vector3d& w) {
     return Eigen::AngleAxisd(angle, w / angle).toRotationMatrix();
 }
 
-Matrix3d leftJacobian(const Vector3d& w) {
-    const double angle = w.norm();
-    const Matrix3d k = skew(w);
-    if (angle < 1e-6)
-        return Matrix3d::Identity() + 0.5 * k;
-    const double a2 = angle * angle;
-    return Matrix3d::Identity() + (1 - std::cos(angle)) / a2 * k +
-           (angle - std::sin(angle)) / (a2 * angle) * k * k;
-}
-
 } // namespace zokran

@@ -36,10 +36,6 @@ Eigen::Matrix3d aboutSight(Radians angle);
 /// Rodrigues' formula: the rotation by |w| radians about w.
 Eigen::Matrix3d rotationFromVector(const Eigen::Vector3d& w);
 
-/// The left Jacobian of SO(3): exp(w + dw) ≈ exp(J(w) dw) exp(w). Source: Barfoot, State
-/// Estimation for Robotics, eq. 7.77 (from memory).
-Eigen::Matrix3d leftJacobian(const Eigen::Vector3d& w);
-
 /// The matrix of the cross product: skew(a) b = a × b.
 Eigen::Matrix3d skew(const Eigen::Vector3d& a);
 

@@ -69,18 +69,6 @@ TEST_CASE("poseOf undoes headToView") {
     }
 }
 
-TEST_CASE("The left Jacobian is the derivative of the rotation vector") {
-    Random random(4);
-    for (double size : {1e-8, 0.3, 2.0}) {
-        const Vector3d w =
-            size * Vector3d(random.normal(1), random.normal(1), random.normal(1)).normalized();
-        const Vector3d step(1e-6, -2e-6, 1.5e-6);
-        const Matrix3d moved = rotationFromVector(w + step) * rotationFromVector(w).transpose();
-        const Vector3d turned(moved(2, 1), moved(0, 2), moved(1, 0));
-        CHECK((turned - leftJacobian(w) * step).norm() < 1e-11);
-    }
-}
-
 TEST_CASE("Angles wrap into one turn and rotations know how far apart they are") {
     CHECK(degrees(wrapped(toRadians({190}))) == Approx(-170));
     CHECK(degrees(wrapped(toRadians({-180}))) == Approx(180));
