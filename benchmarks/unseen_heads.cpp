@@ -7,6 +7,7 @@
 #include <fmt/format.h>
 #include <fstream>
 #include <opencv2/calib3d.hpp>
+#include <tuple>
 
 namespace zokran::benchmarks {
 
@@ -23,6 +24,25 @@ std::map<Mark, HeadPoint> meanFor(const UnseenHead& head) {
     return mean;
 }
 
+/// The rotation nearest to the mean of `all` (Procrustes).
+Eigen::Matrix3d middleOf(const std::vector<Eigen::Matrix3d>& all) {
+    Eigen::Matrix3d sum = Eigen::Matrix3d::Zero();
+    for (const Eigen::Matrix3d& r : all)
+        sum += r;
+    const Eigen::JacobiSVD<Eigen::Matrix3d> svd(sum, Eigen::ComputeFullU | Eigen::ComputeFullV);
+    return svd.matrixU() * svd.matrixV().transpose();
+}
+
+/// How far each of `offsets` is from their middle, degrees, sorted.
+std::vector<double> scatterOf(const std::vector<Eigen::Matrix3d>& offsets) {
+    const Eigen::Matrix3d middle = middleOf(offsets);
+    std::vector<double> off;
+    for (const Eigen::Matrix3d& r : offsets)
+        off.push_back(toDegrees(angleBetween(r, middle)).value);
+    std::sort(off.begin(), off.end());
+    return off;
+}
+
 } // namespace
 
 UnseenHead canonicalFace() {
@@ -35,6 +55,13 @@ UnseenHead canonicalFace() {
     };
     for (const auto& [id, p] : j["marks"].items())
         head.marks[*markNamed(id)] = (at(id) - at("brow")) / 9.5 + adultHeads().mean[Mark::Brow];
+    return head;
+}
+
+UnseenHead canonicalFaceAlone() {
+    UnseenHead head = canonicalFace();
+    for (Mark m : {Mark::PupilL, Mark::PupilR, Mark::JawAngleL, Mark::JawAngleR})
+        head.marks.erase(m);
     return head;
 }
 
@@ -117,52 +144,37 @@ Eigen::Matrix3d byPnP(const Sitting& sitting, const std::map<Mark, HeadPoint>& m
 Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
     std::mt19937 random(seed);
     const auto mean = meanFor(head);
-    View front = randomView(random);
-    front.rotation.setIdentity();
-    front.centre = front.principal;
-    const Sitting frontal = sit(head, front, 0, random);
-    const Eigen::Matrix3d ours = fitHead(frontal.marks).view.facing();
-    const Eigen::Matrix3d theirs = byPnP(frontal, mean, cv::SOLVEPNP_ITERATIVE);
-    const Eigen::Matrix3d floors = byPnP(frontal, head.marks, cv::SOLVEPNP_ITERATIVE);
+    std::vector<Eigen::Matrix3d> ours, means, floors;
     Errors errors;
-    auto off = [](const Eigen::Matrix3d& read, const Eigen::Matrix3d& atFront,
-                  const Eigen::Matrix3d& truth) {
-        return toDegrees(angleBetween(read * atFront.transpose(), truth)).value;
-    };
     int covered = 0;
     for (int i = 0; i < rounds; ++i) {
         const Sitting s = sit(head, randomView(random), 0.01, random);
-        const Eigen::Matrix3d& truth = s.truth.rotation;
         // OpenCV's solvers read the head against the camera's axis, we against the line of sight.
+        const Eigen::Matrix3d& truth = s.truth.rotation;
         const Eigen::Matrix3d seen = s.truth.facing();
         const Fit fit = fitHead(s.marks);
-        errors.zokran.push_back(off(fit.view.facing(), ours, seen));
-        errors.mean.push_back(off(byPnP(s, mean, cv::SOLVEPNP_ITERATIVE), theirs, truth));
-        errors.floor.push_back(off(byPnP(s, head.marks, cv::SOLVEPNP_ITERATIVE), floors, truth));
-        const Pose read = poseOf(fit.view.facing() * ours.transpose()), is = poseOf(seen);
-        covered += abs(wrapped(read.turn - is.turn)) < 2 * fit.sigma.turn;
-        covered += abs(wrapped(read.tilt - is.tilt)) < 2 * fit.sigma.tilt;
-        covered += abs(wrapped(read.lean - is.lean)) < 2 * fit.sigma.lean;
+        ours.push_back(seen.transpose() * fit.view.facing());
+        means.push_back(truth.transpose() * byPnP(s, mean, cv::SOLVEPNP_ITERATIVE));
+        floors.push_back(truth.transpose() * byPnP(s, head.marks, cv::SOLVEPNP_ITERATIVE));
+        const Pose is = poseOf(seen);
+        int angle = 0;
+        for (const auto& [read, sigma, truly] : {std::tuple{fit.pose.turn, fit.sigma.turn, is.turn},
+                                                 {fit.pose.tilt, fit.sigma.tilt, is.tilt},
+                                                 {fit.pose.lean, fit.sigma.lean, is.lean}}) {
+            errors.offset[angle++] += toDegrees(wrapped(read - truly)).value / rounds;
+            covered += abs(wrapped(read - truly)) < 2 * sigma;
+        }
     }
     errors.covered = covered / (3.0 * rounds);
-    for (auto* list : {&errors.zokran, &errors.mean, &errors.floor})
-        std::sort(list->begin(), list->end());
+    errors.zokran = scatterOf(ours);
+    errors.mean = scatterOf(means);
+    errors.floor = scatterOf(floors);
     return errors;
 }
 
 Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed) {
     std::mt19937 random(seed);
-    View front = randomView(random);
-    front.rotation.setIdentity();
-    front.centre = front.principal;
-    const Sitting frontal = sit(head, front, 0, random);
-    const Eigen::Matrix3d atFront = fitHead(frontal.marks).view.facing();
-    const Eigen::Matrix3d floorAtFront = byPnP(frontal, head.marks, cv::SOLVEPNP_ITERATIVE);
-    Shared shared;
-    auto off = [](const Eigen::Matrix3d& read, const Eigen::Matrix3d& zero,
-                  const Eigen::Matrix3d& truth) {
-        return toDegrees(angleBetween(read * zero.transpose(), truth)).value;
-    };
+    std::vector<Eigen::Matrix3d> alone, together, floors;
     for (int i = 0; i < threes; ++i) {
         std::vector<Sitting> sittings;
         std::vector<MarkSheet> sheets;
@@ -171,24 +183,15 @@ Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed) {
             sheets.push_back(sittings.back().marks);
         }
         const std::vector<Fit> fits = fitSitter(sheets);
-        ShapeKnowledge sitter;
-        for (int k = 0; k < 3; ++k)
-            sitter += shapeTold(sheets[k], fits[k]);
-        FitOptions known;
-        known.sitter = &sitter;
-        const Eigen::Matrix3d knownAtFront = fitHead(frontal.marks, known).view.facing();
-        for (int k = 0; k < 3; ++k) {
-            const Eigen::Matrix3d& truth = sittings[k].truth.rotation;
-            const Eigen::Matrix3d seen = sittings[k].truth.facing();
-            shared.alone.push_back(off(fitHead(sheets[k]).view.facing(), atFront, seen));
-            shared.together.push_back(off(fits[k].view.facing(), knownAtFront, seen));
-            shared.floor.push_back(
-                off(byPnP(sittings[k], head.marks, cv::SOLVEPNP_ITERATIVE), floorAtFront, truth));
+        for (std::size_t k = 0; k < fits.size(); ++k) {
+            const View& truth = sittings[k].truth;
+            alone.push_back(truth.facing().transpose() * fitHead(sheets[k]).view.facing());
+            together.push_back(truth.facing().transpose() * fits[k].view.facing());
+            floors.push_back(truth.rotation.transpose() *
+                             byPnP(sittings[k], head.marks, cv::SOLVEPNP_ITERATIVE));
         }
     }
-    for (auto* list : {&shared.alone, &shared.together, &shared.floor})
-        std::sort(list->begin(), list->end());
-    return shared;
+    return {scatterOf(alone), scatterOf(together), scatterOf(floors)};
 }
 
 double quantile(const std::vector<double>& sorted, double share) {

@@ -11,7 +11,7 @@ using enum Mark;
 
 TEST_CASE("Three photographs of one sitter are read better than each alone", "[long]") {
     // The canonical face, which the prior has not seen.
-    const benchmarks::UnseenHead head = benchmarks::canonicalFace();
+    const benchmarks::UnseenHead head = benchmarks::canonicalFaceAlone();
     const benchmarks::Shared shared = benchmarks::sharedErrors(head, 40, 3);
     CHECK(benchmarks::quantile(shared.together, 0.5) <
           0.9 * benchmarks::quantile(shared.alone, 0.5));
@@ -19,9 +19,9 @@ TEST_CASE("Three photographs of one sitter are read better than each alone", "[l
           0.9 * benchmarks::quantile(shared.alone, 0.9));
     // And nearly as well as by a solver that is given the true shape.
     CHECK(benchmarks::quantile(shared.together, 0.5) <
-          1.35 * benchmarks::quantile(shared.floor, 0.5));
+          1.25 * benchmarks::quantile(shared.floor, 0.5));
     CHECK(benchmarks::quantile(shared.together, 0.9) <
-          1.55 * benchmarks::quantile(shared.floor, 0.9));
+          1.3 * benchmarks::quantile(shared.floor, 0.9));
 }
 
 TEST_CASE("What two photographs say of a shape adds up, and one alone changes nothing") {
@@ -43,7 +43,7 @@ TEST_CASE("What two photographs say of a shape adds up, and one alone changes no
 TEST_CASE("A laughing mouth bends the reading less when the sheet says so") {
     Random random(8);
     double plain = 0, told = 0;
-    for (int i = 0; i < 30; ++i) {
+    for (int i = 0; i < 150; ++i) {
         const View view = viewAt(pose(random.between(-40, 40), random.between(-20, 20), 0));
         HeadMarks head = random.head();
         // The mouth falls open by 12 mm, its corners draw up and out.
@@ -52,9 +52,9 @@ TEST_CASE("A laughing mouth bends the reading less when the sheet says so") {
         for (Mark m : {MouthCornerL, MouthCornerR})
             head[m] += HeadPoint(m == MouthCornerL ? 6 : -6, 5, -4) / 95.0;
         MarkSheet sheet = random.shaken(sheetOf(head, view), 1);
-        plain += apart(fitHead(sheet).view.facing(), view.facing()) / 30;
+        plain += apart(fitHead(sheet).view.facing(), view.facing()) / 150;
         sheet.smiling = true;
-        told += apart(fitHead(sheet).view.facing(), view.facing()) / 30;
+        told += apart(fitHead(sheet).view.facing(), view.facing()) / 150;
     }
     CHECK(told < 0.93 * plain);
 }
