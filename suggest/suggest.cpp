@@ -87,6 +87,8 @@ const Learned& learned() {
 /// The marks' errors go together, which the fit's independent noise does not know: by so much the
 /// noise is raised that the fit's own doubt covers them.
 constexpr double together = 1.2;
+/// Lips this far apart (ball radii; 5 mm) count as an open mouth: then mouth, chin and wings tell less of the sitter.
+constexpr double lipsApart = 0.05;
 
 } // namespace
 
@@ -99,6 +101,7 @@ MarkSheet marksOf(const FacePoints& face, int width, int height) {
         return (face.at[a] - face.at[b]).norm() / scale;
     };
     const double mouth = apart(62, 66);
+    sheet.smiling = mouth > lipsApart;
     const double eyes = (apart(37, 41) + apart(38, 40) + apart(43, 47) + apart(44, 46)) / 4;
     const std::array<double, 8> features{1,           turn,        tilt,  turn * turn,
                                          turn * tilt, tilt * tilt, mouth, eyes};

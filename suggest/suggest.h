@@ -19,7 +19,7 @@ std::vector<MarkSheet> suggestMarks(const std::filesystem::path& photo,
                                     const std::atomic<bool>* cancelled = nullptr,
                                     const std::optional<Framing>& framed = {});
 
-/// The marks as learned beside the points of a face. Throws BadInput when heads/face_points.json of
+/// The marks as learned beside the points of a face, with `smiling` set where its lips stand apart. Throws BadInput when heads/face_points.json of
 /// the data folder cannot be read.
 MarkSheet marksOf(const FacePoints& face, int width, int height);
 

@@ -1,5 +1,5 @@
 #!/usr/bin/env python3
-"""Writes data/heads/population.json, the population behind the fit's prior.
+"""Writes data/heads/population.json, the population behind the fit's prior, and children.json, that of children.
 
     cmake --build build --target zokran-people
     build/cast/zokran-people 4000 | python3 tools/make_population.py
@@ -9,7 +9,8 @@ written out below. How marks move together is in part our judgement of the table
 adults of the open parametric model of data/heads: taken raw, the model's own means and spreads serve the
 fit worse than the tables', and its correlations alone read some heads better and others worse; two parts to
 one reads the benchmark's heads from outside better than either. The covariance is cut
-into its largest directions; what is left over stays with each mark. Needs Debian's python3-numpy.
+into its largest directions; what is left over stays with each mark. Children differ from the adults' means as the
+model's children do from its adults. Needs Debian's python3-numpy.
 """
 
 import json
@@ -123,6 +124,14 @@ TABLE = [("en-en", "inner_eye_l", "inner_eye_r", 33, all_adults((33.3, 2.7), (31
          ("sa-sba", "ear_top_l", "ear_base_l", 60.8, all_adults((62.8, 3.6), (58.8, 3.6), 0.22 * 17), "F"),
          ("go-go", "jaw_angle_l", "jaw_angle_r", 101, all_adults((120.4, 10.4), (110.1, 8.9)), "Z"),
          ("g-op", "brow", "back", 192, all_adults((197.3, 7.4), (187.5, 7.2)), "Z")]
+# Of children about ten, girls and boys, for the same (Farkas 1994; from memory).
+CHILDREN = [("n-gn", "nose_root", "chin", 105), ("sn-gn", "nose_base", "chin", 61),
+            ("en-en", "inner_eye_l", "inner_eye_r", 31), ("ex-ex", "outer_eye_l", "outer_eye_r", 82.5),
+            ("al-al", "nose_wing_l", "nose_wing_r", 30.5), ("ch-ch", "mouth_corner_l", "mouth_corner_r", 46),
+            ("n-sn", "nose_root", "nose_base", 46), ("sn-prn", "nose_base", "nose_tip", 16.5),
+            ("go-go", "jaw_angle_l", "jaw_angle_r", 89), ("g-op", "brow", "back", 182)]
+CHILD = 7, 14        # years
+CHILD_RADIUS = 91.0  # mm, half of g-op
 LENGTH_VARIES = 0.036  # the head's length, 7 of 192 mm: what a ball radius as the unit leaves out
 
 
@@ -130,28 +139,32 @@ def twin(name):
     return name[:-1] + {"l": "r", "r": "l"}[name[-1]] if name[-2:] in ("_l", "_r") else name
 
 
-def main():
-    people = np.loadtxt(sys.stdin, delimiter=",")
-    adults = people[people[:, 1] >= 18][:, 3:].reshape(-1, len(ORDER), 3)
-    number = {name: i for i, name in enumerate(ORDER)}
-    twins = [number[twin(name)] for name in ORDER]
-    # A prior treats both sides alike: each head and its mirror image, averaged.
-    adults = (adults + adults[:, twins] * (-1, 1, 1)) / 2
-    away = (adults - adults.mean(0)).reshape(len(adults), -1)
+NUMBER = {name: i for i, name in enumerate(ORDER)}
+TWINS = [NUMBER[twin(name)] for name in ORDER]
+
+
+def sides(name):
+    """Where a mark and its twin stand in the order, each with the signs of its side."""
+    return [(NUMBER[name], (1, 1, 1))] + (
+        [(NUMBER[twin(name)], (-1, 1, 1))] if twin(name) != name else [])
+
+
+def heads(people, youngest, oldest):
+    """The marks of the people of these ages. A prior treats both sides alike: head and mirror image, averaged."""
+    of_age = people[(people[:, 1] >= youngest) & (people[:, 1] < oldest)][:, 3:].reshape(-1, len(ORDER), 3)
+    return (of_age + of_age[:, TWINS] * (-1, 1, 1)) / 2
+
+
+def directions_of(some):
+    """How heads differ, as directions and what is left to each mark, from how `some` do and from our judgement."""
+    away = (some - some.mean(0)).reshape(len(some), -1)
     covariance = away.T @ away / len(away)
     spread = np.sqrt(np.diag(covariance)) + 1e-9
-    together = covariance / np.outer(spread, spread)
-
-    mean, own = np.zeros((len(ORDER), 3)), np.zeros(len(ORDER))
+    correlation = covariance / np.outer(spread, spread)
+    own = np.zeros(len(ORDER))
     judged = np.zeros((len(JUDGED), len(ORDER), 3))
-
-    def sides(name):
-        return [(number[name], (1, 1, 1))] + (
-            [(number[twin(name)], (-1, 1, 1))] if twin(name) != name else [])
-
-    for name, (at, alone) in ADULTS.items():
-        for i, mirrored in sides(name):
-            mean[i] = np.array(at) * mirrored
+    for name, (_, alone) in ADULTS.items():
+        for i, _ in sides(name):
             own[i] = alone
     for k, moves in enumerate(JUDGED.values()):
         for names, by in moves:
@@ -160,43 +173,70 @@ def main():
                     judged[k, i] += np.array(by) * mirrored
     judged = judged.reshape(len(JUDGED), -1)
     told = np.sqrt((judged**2).sum(0) + np.repeat(own**2, 3))
-    told[[3 * i for i, k in enumerate(twins) if i == k]] = 0  # the middle stays in the middle
-    covariance = MODEL * np.outer(told, told) * together + (1 - MODEL) * judged.T @ judged
+    told[[3 * i for i, k in enumerate(TWINS) if i == k]] = 0  # the middle stays in the middle
+    covariance = MODEL * np.outer(told, told) * correlation + (1 - MODEL) * judged.T @ judged
     values, vectors = np.linalg.eigh(covariance)
     largest = values.argsort()[::-1][:DIRECTIONS]
     directions = (vectors[:, largest] * np.sqrt(np.maximum(values[largest], 0))).T
     directions *= np.sign(directions.sum(1))[:, None]  # the same on every machine
     left = np.maximum(np.diag(covariance) - (directions**2).sum(0), 0).reshape(-1, 3).mean(1)
-    own = np.sqrt(left + (OWN * own) ** 2)
+    return directions, np.sqrt(left + (OWN * own) ** 2)
 
-    whole = directions.T @ directions + np.diag(np.repeat(own**2, 3))
-    print("distance      here         table      mean off, spread against the table's, source", file=sys.stderr)
-    for name, a, b, said, varies, source in TABLE:
-        between = mean[number[a]] - mean[number[b]]
-        length = np.linalg.norm(between)
-        slope = np.zeros(len(whole))
-        slope[3 * number[a]: 3 * number[a] + 3] = between / length
-        slope[3 * number[b]: 3 * number[b] + 3] -= between / length
-        has = np.sqrt(slope @ whole @ slope + (LENGTH_VARIES * length) ** 2)
-        print(f"{name:8} {length:6.1f} ± {has:4.1f}  {said:6.1f} ± {varies:3.1f}  "
-              f"{(length - said) / varies:+5.2f} sd  x {has / varies:.2f}  {source}", file=sys.stderr)
 
+def write(name, of, sources, radius, mean, directions, own):
     def rows(points):
         return {n: [round(float(x), 3) + 0.0 for x in p] for n, p in zip(ORDER, points.reshape(-1, 3))}
 
+    scale = radius / BALL_RADIUS
     out = {
         "format": "zokran-population", "version": 1,
-        "of": "adults; millimetres, head frame; one ball radius is ball_radius",
-        "sources": "means and spreads: docs/sources.md, The mean head; how marks move together:"
-                   f" {len(adults)} random adults of bust.json, by tools/make_population.py",
-        "ball_radius": BALL_RADIUS,
-        "mean": rows(mean),
-        "own": {n: round(float(s), 3) for n, s in zip(ORDER, own)},
-        "directions": {f"shape_{k + 1}": rows(d) for k, d in enumerate(directions)},
+        "of": of + "; millimetres, head frame; one ball radius is ball_radius",
+        "sources": sources,
+        "ball_radius": radius,
+        "mean": rows(mean * scale),
+        "own": {n: round(float(s), 3) for n, s in zip(ORDER, own * scale)},
+        "directions": {f"shape_{k + 1}": rows(d) for k, d in enumerate(directions * scale)},
     }
-    file = Path(__file__).resolve().parent.parent / "data/heads/population.json"
+    file = Path(__file__).resolve().parent.parent / "data/heads" / name
     lines = ",\n".join(f" {json.dumps(k)}: {json.dumps(v)}" for k, v in out.items())
     file.write_text("{\n" + lines.replace('}, "', '},\n  "') + "\n}\n")
+
+
+def main():
+    people = np.loadtxt(sys.stdin, delimiter=",")
+    adults, children = heads(people, 18, 200), heads(people, *CHILD)
+    mean = np.zeros((len(ORDER), 3))
+    for name, (at, _) in ADULTS.items():
+        for i, mirrored in sides(name):
+            mean[i] = np.array(at) * mirrored
+
+    directions, own = directions_of(adults)
+    whole = directions.T @ directions + np.diag(np.repeat(own**2, 3))
+    print("distance      here         table      mean off, spread against the table's, source", file=sys.stderr)
+    for name, a, b, said, varies, source in TABLE:
+        between = mean[NUMBER[a]] - mean[NUMBER[b]]
+        length = np.linalg.norm(between)
+        slope = np.zeros(len(whole))
+        slope[3 * NUMBER[a]: 3 * NUMBER[a] + 3] = between / length
+        slope[3 * NUMBER[b]: 3 * NUMBER[b] + 3] -= between / length
+        has = np.sqrt(slope @ whole @ slope + (LENGTH_VARIES * length) ** 2)
+        print(f"{name:8} {length:6.1f} ± {has:4.1f}  {said:6.1f} ± {varies:3.1f}  "
+              f"{(length - said) / varies:+5.2f} sd  x {has / varies:.2f}  {source}", file=sys.stderr)
+    write("population.json", "adults",
+          "means and spreads: docs/sources.md, The mean head; how marks move together:"
+          f" {len(adults)} random adults of bust.json, by tools/make_population.py",
+          BALL_RADIUS, mean, directions, own)
+
+    # Children as the model has them differ from its adults, both in ball radii of their own.
+    mean = mean + BALL_RADIUS * (children.mean(0) - adults.mean(0))
+    print("children      here   table", file=sys.stderr)
+    for name, a, b, said in CHILDREN:
+        length = np.linalg.norm(mean[NUMBER[a]] - mean[NUMBER[b]]) * CHILD_RADIUS / BALL_RADIUS
+        print(f"{name:8} {length:9.1f} {said:7.1f}", file=sys.stderr)
+    write("children.json", "children of about ten",
+          "docs/sources.md, The mean head, and how"
+          f" {len(children)} random children of bust.json differ from its adults, by tools/make_population.py",
+          CHILD_RADIUS, mean, *directions_of(children))
 
 
 if __name__ == "__main__":

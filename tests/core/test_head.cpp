@@ -1,3 +1,4 @@
+#include "core/base/data_folder.h"
 #include "core/construction/ball_form.h"
 #include "core/files/canon_file.h"
 #include "core/head/population.h"
@@ -54,6 +55,25 @@ TEST_CASE("The mean head's proportions stand in published tables") {
     CHECK(wide(JawAngleL) / wide(OuterEyeL) == Approx(100.0 / 89.5).epsilon(0.05));
     CHECK(tall(Brow, NoseBase) / tall(NoseBase, Chin) == Approx(65.0 / 68.4).epsilon(0.05));
     CHECK(tall(EarTopL, EarBaseL) / tall(NoseBase, Chin) == Approx(60.8 / 68.4).epsilon(0.06));
+}
+
+TEST_CASE("The children's proportions stand in published tables") {
+    // Farkas 1994, girls and boys about ten, mm; from memory.
+    const auto children = readPopulation(dataFolder() / "heads" / "children.json");
+    const auto between = [&](Mark a, Mark b) { return 91 * (children.mean[a] - children.mean[b]).norm(); };
+    using enum Mark;
+    CHECK(between(NoseRoot, Chin) == Approx(105).margin(2));
+    CHECK(between(NoseBase, Chin) == Approx(61).margin(2));
+    CHECK(between(InnerEyeL, InnerEyeR) == Approx(31).margin(2));
+    CHECK(between(NoseWingL, NoseWingR) == Approx(30.5).margin(2));
+    CHECK(between(MouthCornerL, MouthCornerR) == Approx(46).margin(2));
+    CHECK(between(NoseRoot, NoseBase) == Approx(46).margin(2));
+    CHECK(between(NoseBase, NoseTip) == Approx(16.5).margin(2));
+    CHECK(between(Brow, Back) == Approx(182).margin(2));
+    // A child is no small adult: less of the head is face.
+    const HeadMarks& adults = adultHeads().mean;
+    CHECK((children.mean[NoseRoot] - children.mean[Chin]).norm() < 0.95 * (adults[NoseRoot] - adults[Chin]).norm());
+    CHECK((children.mean[Crown] - children.mean[Brow]).norm() > (adults[Crown] - adults[Brow]).norm());
 }
 
 TEST_CASE("The construction's breadth and height to length lie near measured heads") {

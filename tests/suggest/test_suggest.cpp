@@ -77,6 +77,30 @@ TEST_CASE("Suggested marks lie nearer to the truth than the points they are made
     CHECK(after / faces < 0.075);
 }
 
+TEST_CASE("A mouth that stands open is told, and a closed one is not") {
+    for (const double open : {0.0, 1.0}) {
+        int told = 0, faces = 0;
+        for (unsigned seed : {90011u, 90012u, 90013u}) {
+            Sitter sitter = someone(seed);
+            sitter.recipe.axes["face-mouth-open"] = open;
+            sitter.recipe.axes["face-mouth-corner-puller"] = 0;
+            Shot shot;
+            shot.size = 420;
+            shot.lightElevation = {20};
+            const Picture picture = photograph(*meshOf(Bust(sitter), MeshGrain::Coarse), shot);
+            cv::Mat image(picture.height, picture.width, CV_8UC3, const_cast<std::uint8_t*>(picture.bgr.data()));
+            const auto found = findFaces(image, 640);
+            if (found.empty())
+                continue;
+            ++faces;
+            told += marksOf(found.front(), picture.width, picture.height).smiling;
+        }
+        INFO("open by " << open);
+        REQUIRE(faces >= 2);
+        CHECK(told == (open > 0 ? faces : 0));
+    }
+}
+
 TEST_CASE("No face, no picture and no time are told apart") {
     const auto file = std::filesystem::temp_directory_path() / "zokran-no-face.png";
     std::ofstream(file, std::ios::binary)
