@@ -68,9 +68,9 @@ void Suggesting::mark(const QString& what) {
             if (!placed || placed->suggested)
                 placed = found.marks[markAt(i)];
         }
-        // Whose mouth was marked by hand has said by hand whether it smiles.
-        if (const auto& lips = s.reference.marks[Mark::LipLine]; lips && lips->suggested)
-            s.reference.smiling = found.smiling;
+        // What the learner ticked is never taken back, and whose mouth they marked they have judged themselves.
+        if (const auto& lips = s.reference.marks[Mark::LipLine]; found.smiling && lips && lips->suggested)
+            s.reference.smiling = true;
     });
 }
 
