@@ -19,8 +19,8 @@ std::vector<MarkSheet> suggestMarks(const std::filesystem::path& photo,
                                     const std::atomic<bool>* cancelled = nullptr,
                                     const std::optional<Framing>& framed = {});
 
-/// The marks as learned beside the points of a face, with `smiling` set where its lips stand apart. Throws BadInput when heads/face_points.json of
-/// the data folder cannot be read.
+/// The marks as learned beside the points of a face, with `smiling` set where its lips stand apart. Throws
+/// BadInput when heads/face_points.json of the data folder cannot be read.
 MarkSheet marksOf(const FacePoints& face, int width, int height);
 
 /// The points of a face as if each were the mark it lies nearest to, which none quite is.
