@@ -45,7 +45,7 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     for (Mark m : markingOrder())
         (new QListWidgetItem(list_))->setData(Qt::UserRole, indexOf(m));
     connect(hidden, &QPushButton::clicked, this, [this] {
-        if (const auto next = nextMark(desk_, side_))
+        if (const auto next = askedMark(desk_, side_))
             hideMark(desk_, side_, *next);
     });
     connect(ball, &QPushButton::clicked, this, [this] { layBall(desk_, side_); });
@@ -66,10 +66,10 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
 void MarkPanel::buildReferenceOnly() {
     column_->addWidget(suggest_ = new QPushButton);
     suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
-    connect(suggest_, &QPushButton::clicked, this, [this] { desk_.suggesting.toggle(); });
+    connect(suggest_, &QPushButton::clicked, this, [this] { desk_.faces.toggle(); });
     column_->addWidget(another_ = new QPushButton);
     another_->setToolTip(tr("The picture shows several faces: mark the next one instead"));
-    connect(another_, &QPushButton::clicked, this, [this] { desk_.suggesting.nextFace(); });
+    connect(another_, &QPushButton::clicked, this, [this] { desk_.faces.nextFace(); });
     column_->addWidget(guess_ = new QPushButton(tr("&Guess by hand")));
     guess_->setToolTip(tr("Lay the construction on the head and turn it by hand"));
     connect(guess_, &QPushButton::clicked, this, [this] { startGuess(desk_); });
@@ -99,7 +99,7 @@ void MarkPanel::buildSketchOnly() {
 }
 
 void MarkPanel::showNext() {
-    const auto next = nextMark(desk_, side_);
+    const auto next = askedMark(desk_, side_);
     diagram_->show(next);
     if (!next) {
         next_->setText(tr("Every mark is placed"));
@@ -119,7 +119,7 @@ void MarkPanel::showNext() {
 }
 
 void MarkPanel::showList() {
-    const auto next = nextMark(desk_, side_);
+    const auto next = askedMark(desk_, side_);
     const MarkSheet& sheet = desk_.study().marks(side_);
     // Only what changed is touched: this runs for every step of a drag.
     for (int row = 0; row < list_->count(); ++row) {
@@ -154,13 +154,13 @@ void MarkPanel::showList() {
 void MarkPanel::showStudy() {
     state_->setText(tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount));
     if (side_ == Side::Seen) {
-        suggest_->setText(desk_.suggesting.isRunning() ? tr("Looking for a face… stop")
+        suggest_->setText(desk_.faces.isRunning() ? tr("Looking for a face… stop")
                                                        : tr("S&uggest marks"));
-        suggest_->setEnabled(desk_.suggesting.isRunning() || nextMark(desk_, side_));
-        const int faces = desk_.suggesting.faceCount();
-        another_->setVisible(faces > 1 && suggestionCount(desk_) > 0);
+        suggest_->setEnabled(desk_.faces.isRunning() || nextMark(desk_, side_));
+        const auto faces = static_cast<int>(desk_.faces.faces().size());
+        another_->setVisible(faces > 1 && suggestionCount(desk_, side_) > 0);
         another_->setText(
-            tr("An&other face (%1 of %2)").arg(desk_.suggesting.face() + 1).arg(faces));
+            tr("An&other face (%1 of %2)").arg(desk_.faces.face() + 1).arg(faces));
         smiling_->setChecked(desk_.study().reference.smiling);
         const auto& guess = desk_.study().guess;
         const bool told = guess && guess->committed && desk_.fit();

@@ -6,7 +6,7 @@ namespace zokran {
 
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
-      pictures(logbook.folder(), !logbook.isLookOnly()), suggesting(document),
+      pictures(logbook.folder(), !logbook.isLookOnly()), faces(document),
       page(document), light(document, analysis, selection),
       planning(document, analysis), clock(document), intake(document, pictures),
       sitting(document, clock) {
@@ -14,7 +14,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
     connect(&selection, &Selection::changed, this, &Desk::changed);
-    connect(&suggesting, &Suggesting::changed, this, &Desk::changed);
+    connect(&faces, &FaceFinding::changed, this, &Desk::changed);
     connect(&looking, &Looking::changed, this, &Desk::changed);
     connect(&page, &PageLaying::changed, this, &Desk::changed);
     connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
@@ -24,11 +24,29 @@ Desk::Desk(Logbook& logbook, QObject* parent)
             emit document.troubled(why);
         emit changed();
     });
+    connect(this, &Desk::changed, this, &Desk::lookForFaces);
     connect(&document, &Document::opened, this, [this] {
         selection.clear();
         looking.choose("side-by-side");
         pictures.keepOnly({pictureName(Side::Seen), pictureName(Side::Drawn)});
     });
+}
+
+void Desk::lookForFaces() {
+    faces.lookAtReference();
+    const Attempt* attempt = study().attempt();
+    // The drawing is registered to the photograph, so that is marked first.
+    if (!attempt || !fit() || page.isLooking() || page.isAdjusting() || !attempt->marks.seenMarks().empty())
+        return;
+    const QImage drawing = picture(Side::Drawn);
+    if (drawing.isNull() || heads.isLookingAt(drawing))
+        return;
+    const auto& drawings = heads.of(drawing);
+    const auto& chosen = selection.chosenHead();
+    const bool isChosen = chosen && chosen->picture == attempt->picture && chosen->flat == attempt->page.flat;
+    if (heads.isLookingAt(drawing) || (drawings.size() > 1 && !isChosen))
+        return;
+    faces.lookAtSketch(drawing, pictureName(Side::Drawn), isChosen ? std::optional(chosen->frame) : std::nullopt);
 }
 
 QString Desk::pictureName(Side side) const {

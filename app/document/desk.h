@@ -9,7 +9,7 @@
 #include "app/document/pictures.h"
 #include "app/document/planning.h"
 #include "app/document/selection.h"
-#include "app/document/suggesting.h"
+#include "app/document/face_finding.h"
 #include "app/looking/looking.h"
 #include "app/practice/timed_sitting.h"
 #include "app/practice/study_clock.h"
@@ -28,7 +28,7 @@ public:
     Analysis analysis;
     Selection selection;
     Pictures pictures;
-    Suggesting suggesting;
+    FaceFinding faces;
     PageLaying page;
     HeadsOnPage heads;
     Looking looking;
@@ -51,6 +51,8 @@ public:
     /// Decodes a picture off the UI thread; then it becomes a new study, or a sketch of the study
     /// that lies on the bench now.
     void takePicture(const QString& file, Side side, const QString& sitter = {});
+    /// Looks for faces in what lies on the bench, each picture once, where nothing is marked.
+    void lookForFaces();
 
 signals:
     /// Something that is to be seen has changed.

@@ -16,12 +16,14 @@ const std::vector<Framing>& HeadsOnPage::of(const QImage& page) {
         return heads_;
     page_ = page.cacheKey();
     heads_.clear();
+    isLooking_ = true;
     pool_.start([this, page] {
         const std::vector<Framing> heads = headsIn(page);
         QMetaObject::invokeMethod(this, [this, heads, key = page.cacheKey()] {
             if (key != page_)
                 return; // another page lies there meanwhile
             heads_ = heads;
+            isLooking_ = false;
             emit changed();
         });
     });

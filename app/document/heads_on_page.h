@@ -19,11 +19,14 @@ public:
 
     /// Of this page, px of it; none while they are being looked for, and `changed` tells.
     const std::vector<Framing>& of(const QImage& page);
+    /// They are being looked for in this page.
+    bool isLookingAt(const QImage& page) const { return isLooking_ && page_ == page.cacheKey(); }
 
 signals:
     void changed();
 
 private:
+    bool isLooking_ = false;
     qint64 page_ = 0; ///< the key of the picture they were looked for in
     std::vector<Framing> heads_;
     QThreadPool pool_; ///< waits for nothing but its own work

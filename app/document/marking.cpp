@@ -34,6 +34,9 @@ std::optional<Mark> nextMark(const Desk& desk, Side side) {
     // Once the head is fitted the mark that tells most about it comes first.
     if (side == Side::Seen && desk.analysis.telling())
         return desk.analysis.telling()->mark;
+    // The program has read the sketch: what it could not see is not asked for; it can still be chosen in the list.
+    if (side == Side::Drawn && suggestionCount(desk, side) > 0)
+        return std::nullopt;
     const auto isOpen = [&](Mark m) {
         // Nobody is asked for what the reference does not show.
         const auto& known = desk.study().reference.marks[m];
@@ -72,10 +75,37 @@ int placedCount(const Desk& desk, Side side) {
         std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m.has_value(); }));
 }
 
-int suggestionCount(const Desk& desk) {
-    const auto& marks = desk.study().reference.marks;
+int suggestionCount(const Desk& desk, Side side) {
+    const auto& marks = desk.study().marks(side).marks;
     return static_cast<int>(
         std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; }));
+}
+
+std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side) {
+    const MarkSheet& sheet = desk.study().marks(side);
+    // Two deviations of the mark against the error from which on a place is to be mended.
+    double most = 0;
+    if (side == Side::Drawn && desk.comparison()) {
+        const Comparison& c = *desk.comparison();
+        most = desk.study().tolerances.place / 100 * headHeight(c.sitter).value * c.registeredView.scale / 2;
+    }
+    std::vector<Mark> doubtful;
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& m = sheet.marks[markAt(i)]; m && m->suggested && m->at && sheet.noiseOf(markAt(i)).value > most)
+            doubtful.push_back(markAt(i));
+    std::stable_sort(doubtful.begin(), doubtful.end(),
+                     [&](Mark a, Mark b) { return sheet.noiseOf(a) > sheet.noiseOf(b); });
+    return doubtful;
+}
+
+std::optional<Mark> askedMark(const Desk& desk, Side side) {
+    if (side == Side::Drawn && isLookingOver(desk))
+        return doubtfulSuggestions(desk, side).front();
+    return nextMark(desk, side);
+}
+
+bool isLookingOver(const Desk& desk) {
+    return desk.selection.looksOver() && desk.study().attempt() && !doubtfulSuggestions(desk, Side::Drawn).empty();
 }
 
 bool sketchIsJudged(const Desk& desk) {
@@ -105,13 +135,24 @@ void hideMark(Desk& desk, Side side, Mark mark) {
     });
 }
 
-void confirmSuggestions(Desk& desk, std::optional<Mark> only) {
+void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only) {
+    const auto confirm = [](std::optional<PlacedMark>& m) {
+        if (m && m->suggested) {
+            m->suggested = false;
+            m->noise.reset();
+        }
+    };
     desk.document.edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
-        for (int i = 0; i < markCount; ++i)
-            if (auto& m = s.reference.marks[markAt(i)]; m && (!only || *only == markAt(i))) {
-                m->suggested = false;
-                m->noise.reset();
-            }
+        MarkSheet& sheet = s.marks(side);
+        if (only)
+            return confirm(sheet.marks[*only]);
+        std::for_each(sheet.marks.begin(), sheet.marks.end(), confirm);
+        std::for_each(sheet.expression.begin(), sheet.expression.end(), confirm);
+        // What the program did not find in the drawing is left out, and can be placed by choosing it in the list.
+        if (side == Side::Drawn)
+            for (auto& mark : sheet.marks)
+                if (!mark)
+                    mark = PlacedMark{std::nullopt, true};
     });
 }
 
@@ -154,10 +195,13 @@ void commitGuess(Desk& desk) {
     // The guessed ball stays the guess's: it must not bend the measuring it is held against.
     if (isGuessing(desk))
         desk.document.edit(tr("Commit the guess"), {}, [](Study& s) { s.guess->committed = true; });
+    desk.faces.showAfterGuess();
 }
 
 void dropGuess(Desk& desk) {
-    desk.document.edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
+    if (desk.study().guess)
+        desk.document.edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
+    desk.faces.showAfterGuess();
 }
 
 } // namespace zokran

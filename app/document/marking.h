@@ -18,7 +18,15 @@ PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk);
 /// The rest of the sketch's marks are not drawn yet: what is there is judged alone.
 void leaveRest(Desk& desk);
 int placedCount(const Desk& desk, Side side);
-int suggestionCount(const Desk& desk);
+/// How many marks of a side the program placed and the learner has not looked over.
+int suggestionCount(const Desk& desk, Side side);
+/// Those of them whose doubt could hide an error that matters, the most doubtful first. Of the reference all, since
+/// every reading rests on them.
+std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side);
+/// The mark that is asked for: while suggestions are looked over the most doubtful one, else the next to place.
+std::optional<Mark> askedMark(const Desk& desk, Side side);
+/// The sketch's suggested marks are looked over one by one, as long as one is left that matters.
+bool isLookingOver(const Desk& desk);
 /// The sketch is marked and compared: there is something to say.
 bool sketchIsJudged(const Desk& desk);
 
@@ -28,7 +36,7 @@ void commitSaid(Desk& desk, const std::vector<Part>& said);
 void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
 void hideMark(Desk& desk, Side side, Mark mark);
 /// Stands by the suggested marks: all of them, or one.
-void confirmSuggestions(Desk& desk, std::optional<Mark> only = {});
+void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only = {});
 /// Lays the ball where the fit sees the cranium, or takes it up again.
 void layBall(Desk& desk, Side side);
 

@@ -128,6 +128,12 @@ public:
         tracing_ = std::move(tracing);
         emit changed();
     }
+    /// The learner looks over what the program saw on the sketch.
+    bool looksOver() const { return looksOver_; }
+    void lookOver(bool on) {
+        looksOver_ = on;
+        emit changed();
+    }
     /// Which finding of the check is looked at, from 0.
     int finding() const { return finding_; }
     void showFinding(int index) {
@@ -149,7 +155,7 @@ public:
         tracing_.reset();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
-        allNumbers_ = lookedAgain_ = false;
+        allNumbers_ = lookedAgain_ = looksOver_ = false;
         turned_ = {};
         formStep_ = 0;
         for (auto* list : {&chosen_, &touched_})
@@ -168,7 +174,7 @@ private:
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
-    bool allNumbers_ = false, lookedAgain_ = false;
+    bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false;
     std::vector<Part> said_;
     std::optional<ChosenHead> chosenHead_;
     std::optional<Tracing> tracing_;

@@ -17,7 +17,7 @@ bool MarkTool::press(const SheetPointer& pointer) {
     const PicturePoint& p = pointer.place;
     const bool inside = p.x() >= 0 && p.y() >= 0 && p.x() < pointer.scene.extent.width() &&
                         p.y() < pointer.scene.extent.height();
-    const auto next = nextMark(desk_, side_);
+    const auto next = askedMark(desk_, side_);
     if (!next || !inside)
         return false;
     // Held until the button is let go, so that the first aim can be mended in one go.
@@ -48,11 +48,13 @@ void MarkTool::nudge(double x, double y) {
 }
 
 void MarkTool::drop(const SheetPointer& middle) {
-    if (const auto touched = desk_.selection.touched(side_)) {
-        const auto& mark = desk_.study().marks(side_).marks[*touched];
-        if (mark && mark->suggested)
-            return confirmSuggestions(desk_, *touched);
-    }
+    const auto isSuggested = [this](std::optional<Mark> m) {
+        return m && desk_.study().marks(side_).marks[*m] && desk_.study().marks(side_).marks[*m]->suggested;
+    };
+    if (const auto touched = desk_.selection.touched(side_); isSuggested(touched))
+        return confirmSuggestions(desk_, side_, *touched);
+    if (const auto asked = askedMark(desk_, side_); isSuggested(asked))
+        return confirmSuggestions(desk_, side_, *asked);
     // Without a mouse: the next mark drops where it is expected, or else in the middle of what
     // is in sight, and the arrow keys take it from there.
     const auto next = nextMark(desk_, side_);
@@ -80,7 +82,7 @@ bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     case Qt::Key_Down:
         return nudge(0, step), true;
     case Qt::Key_Space:
-        if (const auto next = nextMark(desk_, side_))
+        if (const auto next = askedMark(desk_, side_))
             hideMark(desk_, side_, *next);
         return true;
     case Qt::Key_Backspace:

@@ -9,8 +9,8 @@ namespace zokran {
 
 namespace {
 
-constexpr double reach = 14; ///< px of the widget round a ring
-constexpr Millimetres smallest{15}, largest{1200};
+constexpr double cornerReach = 14; ///< px of the widget round a ring
+constexpr Millimetres smallestHead{15}, largest{1200};
 
 PaperPoint middleOf(const PagePlan& plan) {
     return PaperPoint((plan.head.low + plan.head.high) / 2);
@@ -21,7 +21,7 @@ PaperPoint middleOf(const PagePlan& plan) {
 PlaceTool::Hold PlaceTool::holdAt(const SheetPointer& pointer) const {
     const PagePlan plan = desk_.planning.plan();
     const auto near = [&](const PaperPoint& p) {
-        return QLineF(pointer.at, pointer.transform.toView(p)).length() < reach;
+        return QLineF(pointer.at, pointer.transform.toView(p)).length() < cornerReach;
     };
     if (near(plan.crown))
         return Hold::Crown;
@@ -56,7 +56,7 @@ void PlaceTool::drag(const SheetPointer& pointer) {
     const Eigen::Vector2d along = (held - fixed).normalized();
     const double before = (held - fixed).norm();
     const double after =
-        std::clamp(before + along.dot(by), smallest.value, largest.value);
+        std::clamp(before + along.dot(by), smallestHead.value, largest.value);
     desk_.planning.set(tr("Size the head on the paper"), merge, [&](Placing& p) {
         p.head = {after};
         p.at = PaperPoint(fixed + (middleOf(before_) - fixed) * (after / before));
@@ -84,7 +84,7 @@ bool PlaceTool::key(const QKeyEvent& event, const SheetPointer&) {
     case Qt::Key_Minus:
         desk_.planning.set(tr("Size the head on the paper"), "place-size", [&](Placing& p) {
             p.head += Millimetres{event.key() == Qt::Key_Minus ? -step : step};
-            p.head = std::clamp(p.head, smallest, largest);
+            p.head = std::clamp(p.head, smallestHead, largest);
         });
         return true;
     case Qt::Key_Home:

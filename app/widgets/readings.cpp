@@ -59,7 +59,9 @@ void Readings::show(const Row& row) {
         return;
     }
     QString more = qt(doubtFor(angleOf(fit->sigma, row.angle)));
-    if (desk_.comparison())
+    // While the learner is asked what looks wrong, nothing gives the answer away.
+    const Attempt* attempt = desk_.study().attempt();
+    if (desk_.comparison() && attempt && attempt->said)
         more += tr("   drawn: %1").arg(said(angleOf(desk_.comparison()->sketchPose, row.angle)));
     else if (guess)
         more += tr("   guessed: %1").arg(said(angleOf(guess->pose, row.angle)));

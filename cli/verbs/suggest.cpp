@@ -1,28 +1,51 @@
-#include "suggest/suggest.h"
+#include "see/suggest_marks.h"
 
 #include "cli/verb.h"
 #include "core/files/marks_file.h"
 
 #include <fmt/format.h>
+#include <opencv2/core.hpp>
+
 namespace zokran::cli {
 
 std::function<void()> suggest(CLI::App& app) {
     struct Options {
-        std::string photo;
+        std::string picture, reference, referenceMarks;
         std::size_t face = 1;
+        bool isSketch = false;
     };
     auto o = std::make_shared<Options>();
-    auto* command = app.add_subcommand("suggest", "Find a face in a photograph and print marks for "
-                                                  "it, to be looked over.");
-    command->add_option("PHOTO", o->photo, "a photograph")->required();
+    auto* command = app.add_subcommand("suggest", "Find a face in a photograph or a drawing and print marks for it, "
+                                                  "to be looked over.");
+    command->add_option("PICTURE", o->picture, "a photograph, or a picture of a drawing")->required();
     command->add_option("--face", o->face, "which, where there are several: 1 is the largest");
+    auto* sketch = command->add_flag("--sketch", o->isSketch, "the picture is a drawing");
+    auto* reference = command->add_option("--reference", o->reference, "the photograph it was drawn from")->needs(sketch);
+    command->add_option("--reference-marks", o->referenceMarks, "marks of that photograph, looked over")
+        ->needs(reference);
     return [o] {
-        const std::vector<MarkSheet> faces = suggestMarks(o->photo);
+        const cv::Mat picture = readColourPicture(o->picture);
+        FaceNetworks networks;
+        std::vector<SuggestedFace> faces;
+        if (!o->isSketch)
+            faces = suggestMarks(networks, picture);
+        else if (o->reference.empty())
+            faces = suggestSketchMarks(networks, picture);
+        else {
+            const cv::Mat photo = readColourPicture(o->reference);
+            SketchReference drawnFrom{photo, {}};
+            if (!o->referenceMarks.empty())
+                drawnFrom.marks = readMarks(o->referenceMarks);
+            faces = suggestSketchMarks(networks, picture, drawnFrom);
+            if (faces.empty() && suggestMarks(networks, photo).empty())
+                throw BadInput(fmt::format("{}: no face was found in the reference", o->reference));
+        }
+        if (faces.empty())
+            throw BadInput(fmt::format("{}: no face was found; place the marks by hand", o->picture));
         if (o->face < 1 || o->face > faces.size())
-            throw BadInput(fmt::format("{}: there is no face {}; {} found", o->photo, o->face,
-                                       faces.size() == 1 ? "one was"
-                                                         : fmt::format("{} were", faces.size())));
-        fmt::print("{}", marksText(faces[o->face - 1]));
+            throw BadInput(fmt::format("{}: there is no face {}; {} found", o->picture, o->face,
+                                       faces.size() == 1 ? "one was" : fmt::format("{} were", faces.size())));
+        fmt::print("{}", marksText(faces[o->face - 1].marks));
     };
 }
 

@@ -60,6 +60,33 @@ DrawnLines lines(const nlohmann::json& j) {
     return all;
 }
 
+PlacedMark placedMark(const nlohmann::json& j, const std::string& id) {
+    const std::string of = fmt::format("the mark \"{}\"", id);
+    if (!j.is_object())
+        throw BadInput(fmt::format("{} needs \"x\" and \"y\"", of));
+    PlacedMark placed;
+    placed.hidden = flag(j, "hidden", of);
+    placed.suggested = flag(j, "suggested", of);
+    placed.noise = optionalLength(j, "noise_px", of);
+    const bool placeless = !j.contains("x") || j["x"].is_null();
+    if (!(placed.hidden && placeless))
+        placed.at = PicturePoint(finiteNumber(j, "x", of), finiteNumber(j, "y", of));
+    return placed;
+}
+
+nlohmann::ordered_json written(const PlacedMark& placed) {
+    nlohmann::ordered_json mark = {{"x", nullptr}, {"y", nullptr}, {"hidden", placed.hidden}};
+    if (placed.at) {
+        mark["x"] = placed.at->x();
+        mark["y"] = placed.at->y();
+    }
+    if (placed.suggested)
+        mark["suggested"] = true;
+    if (placed.noise)
+        mark["noise_px"] = placed.noise->value;
+    return mark;
+}
+
 MarkSheet convert(const nlohmann::json& j) {
     MarkSheet sheet;
     const nlohmann::json image = j.value("image", nlohmann::json());
@@ -81,21 +108,12 @@ MarkSheet convert(const nlohmann::json& j) {
         throw BadInput("\"marks\" is missing");
     for (const auto& [id, value] : j["marks"].items()) {
         const std::optional<Mark> mark = markNamed(id);
-        if (!mark)
+        const std::optional<ExpressionMark> expression = expressionMarkNamed(id);
+        if (!mark && !expression)
             throw BadInput(fmt::format("there is no mark named \"{}\"", id));
         if (value.is_null())
             continue;
-        const std::string of = fmt::format("the mark \"{}\"", id);
-        if (!value.is_object())
-            throw BadInput(fmt::format("{} needs \"x\" and \"y\"", of));
-        PlacedMark placed;
-        placed.hidden = flag(value, "hidden", of);
-        placed.suggested = flag(value, "suggested", of);
-        placed.noise = optionalLength(value, "noise_px", of);
-        const bool placeless = !value.contains("x") || value["x"].is_null();
-        if (!(placed.hidden && placeless))
-            placed.at = PicturePoint(finiteNumber(value, "x", of), finiteNumber(value, "y", of));
-        sheet.marks[*mark] = placed;
+        (mark ? sheet.marks[*mark] : sheet.expression[*expression]) = placedMark(value, id);
     }
     if (j.contains("lines") && !j["lines"].is_null())
         sheet.lines = lines(j["lines"]);
@@ -136,21 +154,12 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
     if (sheet.smiling)
         j["smiling"] = true;
     j["marks"] = nlohmann::ordered_json::object();
-    for (int i = 0; i < markCount; ++i) {
-        const std::optional<PlacedMark>& placed = sheet.marks[markAt(i)];
-        if (!placed)
-            continue;
-        nlohmann::ordered_json mark = {{"x", nullptr}, {"y", nullptr}, {"hidden", placed->hidden}};
-        if (placed->at) {
-            mark["x"] = placed->at->x();
-            mark["y"] = placed->at->y();
-        }
-        if (placed->suggested)
-            mark["suggested"] = true;
-        if (placed->noise)
-            mark["noise_px"] = placed->noise->value;
-        j["marks"][std::string(idOf(markAt(i)))] = mark;
-    }
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& placed = sheet.marks[markAt(i)])
+            j["marks"][std::string(idOf(markAt(i)))] = written(*placed);
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& placed = sheet.expression[expressionMarkAt(i)])
+            j["marks"][std::string(idOf(expressionMarkAt(i)))] = written(*placed);
     for (DrawnLine line : allDrawnLines)
         for (const PicturePoint& at : sheet.lines[line])
             j["lines"][std::string(idOf(line))].push_back({{"x", at.x()}, {"y", at.y()}});

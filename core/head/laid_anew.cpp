@@ -22,6 +22,12 @@ MarkSheet laidAnew(LaidAnew how, const MarkSheet& sheet) {
         if (placed && placed->at)
             placed->at = laidAnew(how, *placed->at, sheet.width, sheet.height);
     }
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark from = expressionMarkAt(i), to = how == LaidAnew::Mirrored ? mirrored(from) : from;
+        auto& placed = laid.expression[to] = sheet.expression[from];
+        if (placed && placed->at)
+            placed->at = laidAnew(how, *placed->at, sheet.width, sheet.height);
+    }
     for (auto& line : laid.lines) {
         for (PicturePoint& at : line)
             at = laidAnew(how, at, sheet.width, sheet.height);

@@ -4,6 +4,7 @@
 #include "core/base/points.h"
 #include "core/base/units.h"
 #include "core/head/drawn_lines.h"
+#include "core/head/expression_marks.h"
 
 #include <array>
 #include <optional>
@@ -107,6 +108,7 @@ struct MarkSheet {
     std::optional<BallCircle> ball;
     bool smiling = false; ///< or the mouth open: mouth, chin and nose wings tell less of the sitter
     PerMark<std::optional<PlacedMark>> marks;
+    PerExpressionMark<std::optional<PlacedMark>> expression;
     DrawnLines lines; ///< a photograph has only those of the outline
 
     bool operator==(const MarkSheet&) const = default;
@@ -120,6 +122,17 @@ struct MarkSheet {
     /// One standard deviation of this mark: its own, or else the sheet's.
     Pixels noiseOf(Mark m) const;
 };
+
+/// Runs `act` on every mark of both kinds that has a place.
+template <class Act>
+void forEachPlaced(MarkSheet& sheet, Act act) {
+    for (auto& placed : sheet.marks)
+        if (placed && placed->at)
+            act(*placed);
+    for (auto& placed : sheet.expression)
+        if (placed && placed->at)
+            act(*placed);
+}
 
 /// The marks of one kind of picture.
 template <class Frame>

@@ -86,7 +86,7 @@ private slots:
         QVERIFY(!study().reference.marks[Mark::NoseTip]->suggested);
         QCOMPARE(nextButton()->text(), QString("They are right"));
         clickOn(nextButton());
-        QCOMPARE(suggestionCount(desk()), 0);
+        QCOMPARE(suggestionCount(desk(), Side::Seen), 0);
         undo();
         undo();
         undo();

@@ -58,6 +58,8 @@ protected:
     std::unique_ptr<QTemporaryDir> folder_;
     std::unique_ptr<Logbook> logbook_;
     std::unique_ptr<MainWindow> window_;
+    /// Most tests mark by hand what they open.
+    bool findsFaces_ = false;
 
     SheetView* seen() { return window_->bench()->sheet(Side::Seen); }
     SheetView* drawn() { return window_->bench()->sheet(Side::Drawn); }
@@ -291,6 +293,7 @@ private slots:
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder_->path());
         QSettings().clear();
         logbook_ = std::make_unique<Logbook>(file("book").toStdString());
+        logbook_->remember("find_faces", findsFaces_ ? "yes" : "no");
         Theme::apply(*qApp, false);
         openWindow();
     }

@@ -1,6 +1,8 @@
 #include "core/base/data_folder.h"
 #include "core/construction/ball_form.h"
 #include "core/files/canon_file.h"
+#include "core/files/marks_file.h"
+#include "core/head/laid_anew.h"
 #include "core/head/population.h"
 #include "core/words/mark_words.h"
 #include "tests/heads.h"
@@ -165,4 +167,28 @@ TEST_CASE("Every canon in the folder is read, named and ordered from crown to ch
     CHECK(halves.eye.value == Approx(quarters.eye.value));
     CHECK(halves.noseBase.value == Approx(quarters.noseBase.value));
     CHECK(halves.mouth < quarters.mouth);
+}
+
+TEST_CASE("Expression marks have names and mirror images, and are kept with the marks") {
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark m = expressionMarkAt(i);
+        CHECK(expressionMarkNamed(idOf(m)) == m);
+        CHECK(mirrored(mirrored(m)) == m);
+        std::string id(idOf(m));
+        if (id.ends_with("_l") || id.ends_with("_r")) {
+            id.back() = id.back() == 'l' ? 'r' : 'l';
+            CHECK(idOf(mirrored(m)) == id);
+        } else
+            CHECK(mirrored(m) == m);
+    }
+    CHECK(!expressionMarkNamed("chin"));
+    MarkSheet sheet;
+    sheet.width = 100;
+    sheet.height = 80;
+    sheet.expression[ExpressionMark::BrowPeakL] = PlacedMark{PicturePoint(30, 20), false, true, Pixels{2}};
+    CHECK(parseMarks(marksText(sheet), "test") == sheet);
+    const MarkSheet laid = laidAnew(LaidAnew::Mirrored, sheet);
+    REQUIRE(laid.expression[ExpressionMark::BrowPeakR]);
+    CHECK(*laid.expression[ExpressionMark::BrowPeakR]->at == PicturePoint(70, 20));
+    CHECK(!laid.expression[ExpressionMark::BrowPeakL]);
 }

@@ -1,4 +1,5 @@
 #include "app/course/block_in/guess_panel.h"
+#include "app/course/face_choice.h"
 #include "app/course/mark_panel.h"
 #include "app/course/step.h"
 #include "app/document/marking.h"
@@ -32,7 +33,7 @@ std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
 class BlockInStep : public Step {
 public:
     explicit BlockInStep(Desk& desk)
-        : Step(desk), ballTool_(desk, Side::Seen), markTool_(desk, Side::Seen), guessTool_(desk) {}
+        : Step(desk), ballTool_(desk, Side::Seen), markTool_(desk, Side::Seen), guessTool_(desk), faceChoice_(desk) {}
     std::string id() const override { return "block-in"; }
     QString name() const override { return tr("Block in"); }
     QString lacks() const override;
@@ -42,9 +43,12 @@ public:
 
 private:
     Scene guessing(Side side);
+    /// The face that was found and is not marked, with its air; the sheet shows it from the first guess on.
+    std::optional<QRectF> faceFrame() const;
     BallTool ballTool_;
     MarkTool markTool_;
     GuessTool guessTool_;
+    FaceChoice faceChoice_;
     StepPanel *markPanel_ = nullptr, *guessPanel_ = nullptr;
 };
 
@@ -77,11 +81,21 @@ Scene BlockInStep::guessing(Side side) {
     Scene scene = scenes_.picture(Side::Seen);
     if (scene.picture.isNull())
         return scene;
-    if (study.guess->hasBall())
+    if (const auto frame = faceFrame())
+        scene.frame = *frame;
+    else if (study.guess->hasBall())
         scene.frame = scenes_.seenFrame(guessView(*study.guess, study.reference), scene.extent, false);
     scene.lay<LinesOverlay>(lines);
     scene.tools = {&guessTool_};
     return scene;
+}
+
+std::optional<QRectF> BlockInStep::faceFrame() const {
+    const std::vector<Framing> frames = desk_.faces.frames();
+    if (frames.size() != 1 || desk_.study().framing)
+        return std::nullopt;
+    const Framing& f = frames.front();
+    return QRectF(QPointF(f.low.x(), f.low.y()), QPointF(f.high.x(), f.high.y()));
 }
 
 Scene BlockInStep::scene(Side side) {
@@ -92,6 +106,10 @@ Scene BlockInStep::scene(Side side) {
     Scene scene = scenes_.picture(Side::Seen);
     if (scene.picture.isNull())
         return scene;
+    if (faceChoice_.isOn()) {
+        faceChoice_.layOn(scene);
+        return scene;
+    }
     const Study& study = desk_.study();
     // Ball and planes show whether the marks make a head; guides would only lie in the marks' way.
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen, Detail::Planes);
@@ -111,9 +129,10 @@ Scene BlockInStep::scene(Side side) {
             shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
         // A study that is marked already is opened on its head; while marks are sought the whole
         // photograph may hold the next one.
-        if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_))
+        if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_, Side::Seen))
             scene.frame = scenes_.seenFrame(fit->view, scene.extent, false);
-    }
+    } else if (const auto frame = faceFrame())
+        scene.frame = *frame;
     scene.lay<MarksOverlay>(std::move(shown));
     scene.tools = {&ballTool_, &markTool_};
     return scene;
@@ -126,9 +145,15 @@ NextThing BlockInStep::next() {
                     : tr("Drag the ball out over the cranium, from one side of it to the other."),
                 {tr("This is my guess"), [this] { commitGuess(desk_); }},
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
-    if (suggestionCount(desk_) > 0)
+    if (faceChoice_.isOn())
+        return faceChoice_.next();
+    if (suggestionCount(desk_, Side::Seen) > 0)
         return {tr("Look each suggested mark over and drag what is off."),
-                {tr("They are right"), [this] { confirmSuggestions(desk_); }}};
+                {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Seen); }}};
+    if (offersGuess(desk_) && desk_.faces.guessesFirst())
+        return {tr("Guess first: lay the construction on the head and turn it until it sits."),
+                {tr("Guess first"), [this] { startGuess(desk_); }},
+                Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     const Deed onward = goTo(tr("On to the guides"), "guides");
     if (const auto mark = nextMark(desk_, Side::Seen)) {
         NextThing next{

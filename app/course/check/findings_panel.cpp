@@ -2,6 +2,7 @@
 
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
+#include "app/document/marking.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/fold.h"
 #include "app/widgets/form_drawing.h"
@@ -21,6 +22,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QShortcut>
 #include <QTableWidget>
@@ -131,6 +133,10 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     connect(back_, &QToolButton::clicked, this, [this] { step(-1); });
     connect(on_, &QToolButton::clicked, this, [this] { step(+1); });
     column_->addLayout(top);
+    restsOn_ = addText({}, "caption");
+    column_->addWidget(lookOver_ = new QPushButton(tr("&Look them over")));
+    lookOver_->setToolTip(tr("From the most doubtful on: Enter when it is right, or drag it"));
+    connect(lookOver_, &QPushButton::clicked, this, [this] { desk_.selection.lookOver(true); });
     headline_ = addText({}, "heading");
     body_ = addText({});
     measure_ = addText({}, "caption");
@@ -190,6 +196,24 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
                 Side::Drawn,
                 markAt(table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toInt()));
     });
+}
+
+void FindingsPanel::showWhatItRestsOn() {
+    const int seen = suggestionCount(desk_, Side::Drawn);
+    const std::vector<Mark> doubtful = seen ? doubtfulSuggestions(desk_, Side::Drawn) : std::vector<Mark>();
+    QStringList names;
+    for (std::size_t i = 0; i < std::min<std::size_t>(3, doubtful.size()); ++i)
+        names << qt(wordsFor(doubtful[i], learnersBook()));
+    if (!seen)
+        sayOrHide(restsOn_, {});
+    else if (doubtful.empty())
+        restsOn_->setText(tr("As far as I can see. You have not looked my marks over; none is doubtful."));
+    else
+        restsOn_->setText(tr("As far as I can see; %1 of my marks are doubtful. Look at these first: %2.")
+                              .arg(doubtful.size())
+                              .arg(names.join(", ")));
+    restsOn_->setVisible(seen > 0);
+    lookOver_->setVisible(!doubtful.empty());
 }
 
 void FindingsPanel::buildTolerances() {
@@ -340,6 +364,7 @@ void FindingsPanel::showTable() {
 void FindingsPanel::showStudy() {
     hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
     lines_->showStudy();
+    showWhatItRestsOn();
     showNumber(place_, desk_.study().tolerances.place);
     showNumber(size_, desk_.study().tolerances.size);
     showNumber(angle_, desk_.study().tolerances.angle.value);

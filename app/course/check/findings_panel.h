@@ -8,6 +8,7 @@
 class QComboBox;
 class QDoubleSpinBox;
 class QHBoxLayout;
+class QPushButton;
 class QTableWidget;
 class QToolButton;
 
@@ -29,13 +30,16 @@ protected:
 
 private:
     void showFinding();
+    /// What the check rests on: how much of it the program saw and the learner has not looked over.
+    void showWhatItRestsOn();
     void showStrip(const std::vector<const Finding*>& told);
     void showTable();
     void buildTolerances();
     void step(int by);
 
-    QLabel *gate_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
+    QLabel *gate_, *restsOn_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
     QToolButton *back_, *on_;
+    QPushButton* lookOver_;
     QHBoxLayout* strip_;
     std::vector<QToolButton*> cards_;
     QStringList stripped_; ///< what the strip was made from

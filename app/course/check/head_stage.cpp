@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/document/choosing_head.h"
 #include "app/overlays/heads_overlay.h"
-#include "app/tools/head_tool.h"
+#include "app/tools/frame_choice_tool.h"
 #include "app/widgets/words.h"
 
 namespace zokran {
@@ -12,7 +12,9 @@ namespace {
 /// Of several heads on the page one is chosen, before it is marked.
 class HeadStage : public CheckStage {
 public:
-    explicit HeadStage(Desk& desk) : CheckStage(desk), tool_(desk) {}
+    explicit HeadStage(Desk& desk)
+        : CheckStage(desk),
+          tool_([&desk] { return severalHeads(desk); }, [&desk](std::size_t head) { chooseHead(desk, head); }) {}
     bool isOn() const override {
         const Attempt* attempt = desk_.study().attempt();
         return attempt && attempt->marks.seenMarks().empty() && !headTakenUp(desk_) && !severalHeads(desk_).empty();
@@ -23,7 +25,7 @@ public:
     bool offersLooking() const override { return false; }
 
 private:
-    HeadTool tool_;
+    FrameChoiceTool tool_;
     StepPanel* panel_ = nullptr;
 };
 

@@ -19,7 +19,7 @@ class MarkStage : public CheckStage {
 public:
     explicit MarkStage(Desk& desk)
         : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn) {}
-    bool isOn() const override { return !sketchIsJudged(desk_); }
+    bool isOn() const override { return !sketchIsJudged(desk_) || isLookingOver(desk_); }
     StepPanel* panel() override {
         return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Drawn);
     }
@@ -53,7 +53,7 @@ QRectF frameOf(const MarksShown& shown) {
 } // namespace
 
 Scene MarkStage::askedOnReference() {
-    const auto mark = nextMark(desk_, Side::Drawn);
+    const auto mark = askedMark(desk_, Side::Drawn);
     if (!mark || !desk_.fit())
         return scenes_.guided(false);
     Scene scene = scenes_.picture(Side::Seen);
@@ -82,7 +82,17 @@ Scene MarkStage::scene(Side side) {
             scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
     MarksShown shown{attempt->marks.marks};
     shown.touched = desk_.selection.touched(Side::Drawn);
-    shown.asked = nextMark(desk_, Side::Drawn);
+    shown.asked = askedMark(desk_, Side::Drawn);
+    if (isLookingOver(desk_)) {
+        const Mark asked = *shown.asked;
+        shown.touched = asked;
+        const Pixels reach{0.45 * desk_.comparison()->registeredView.scale};
+        const PicturePoint at = *attempt->marks.seen(asked);
+        scene.frame = QRectF(at.x() - 2 * reach.value, at.y() - 2 * reach.value, 4 * reach.value, 4 * reach.value);
+        scene.lay<MarksOverlay>(std::move(shown));
+        scene.tools = {&ballTool_, &markTool_};
+        return scene;
+    }
     const auto expected = expectedMarks(desk_);
     bool any = false;
     for (int i = 0; i < markCount; ++i)
@@ -104,6 +114,21 @@ NextThing MarkStage::next() {
         return {tr("Photograph your sketch and open it here."),
                 {tr("Open the sketch's photograph…"),
                  [this] { emit desk_.choosePicture(Side::Drawn); }}};
+    if (isLookingOver(desk_)) {
+        const std::vector<Mark> doubtful = doubtfulSuggestions(desk_, Side::Drawn);
+        const Mark mark = doubtful.front();
+        return {tr("Does the ring sit on your %1? Confirm it with Enter, or drag it right. %2 to look at.")
+                    .arg(qt(wordsFor(mark, learnersBook())))
+                    .arg(doubtful.size()),
+                {tr("It is right"), [this, mark] { confirmSuggestions(desk_, Side::Drawn, mark); }},
+                Deed{tr("The rest is right"), [this] {
+                         confirmSuggestions(desk_, Side::Drawn);
+                         desk_.selection.lookOver(false);
+                     }}};
+    }
+    if (desk_.faces.isRunning() && desk_.study().attempt() && desk_.study().attempt()->marks.seenMarks().empty())
+        return {tr("Looking for the features on your sketch…"),
+                {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
     if (const auto mark = nextMark(desk_, Side::Drawn)) {
         const QString name = qt(wordsFor(*mark, learnersBook()));
         const Deed leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Drawn, *mark); }};

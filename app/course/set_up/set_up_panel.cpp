@@ -285,6 +285,12 @@ void SetUpPanel::buildPhotograph() {
     words->setProperty("type", "caption");
     fold->inside()->addWidget(words);
     column_->addWidget(fold);
+    column_->addWidget(findFaces_ = new QCheckBox(tr("&Find and mark faces by itself")));
+    findFaces_->setToolTip(tr("In a photograph and in a picture of your sketch; you look over what was found"));
+    connect(findFaces_, &QCheckBox::clicked, this, [this](bool on) { desk_.faces.lookByItself(on); });
+    column_->addWidget(guessFirst_ = new QCheckBox(tr("Let me &guess first")));
+    guessFirst_->setToolTip(tr("The face is found all the same; its construction is shown when your guess stands"));
+    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { desk_.faces.guessFirst(on); });
     addText(tr("Photographs of people stay on this machine. Zokran sends nothing anywhere."),
             "caption");
     connect(shown_, &QDoubleSpinBox::valueChanged, this, [this](double mm) {
@@ -326,6 +332,8 @@ void SetUpPanel::showStudy() {
     const Page& page = s.attempt() ? s.attempt()->page : s.nextPage;
     showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
     setEnabled(desk_.document.isOpen());
+    guessFirst_->setChecked(desk_.faces.guessesFirst());
+    findFaces_->setChecked(desk_.faces.looksByItself());
     showReference();
     for (QPushButton* composition : compositions_)
         composition->setVisible(desk_.document.isOpen()); // nothing to show on them before

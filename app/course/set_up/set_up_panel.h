@@ -36,7 +36,7 @@ private:
 
     QLineEdit *title_, *sitter_;
     QComboBox* paper_;
-    QCheckBox* lying_;
+    QCheckBox *lying_, *guessFirst_, *findFaces_;
     QDoubleSpinBox *border_, *head_, *shown_, *lens_;
     /// What the thumbnails were drawn for.
     struct ShownFor {

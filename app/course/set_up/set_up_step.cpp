@@ -1,3 +1,4 @@
+#include "app/course/face_choice.h"
 #include "app/course/set_up/set_up_panel.h"
 #include "app/course/step.h"
 #include "app/overlays/frame_overlay.h"
@@ -16,7 +17,7 @@ namespace {
 
 class SetUpStep : public Step {
 public:
-    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk), frameTool_(desk) {}
+    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk), frameTool_(desk), faceChoice_(desk) {}
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
@@ -29,6 +30,7 @@ private:
 
     PlaceTool placeTool_;
     FrameTool frameTool_;
+    FaceChoice faceChoice_;
     StepPanel* panel_ = nullptr;
 };
 
@@ -45,6 +47,10 @@ Scene SetUpStep::scene(Side side) {
     scene.frame = {}; // the whole photograph, to be framed
     if (scene.picture.isNull())
         return scene;
+    if (faceChoice_.isOn()) {
+        faceChoice_.layOn(scene);
+        return scene;
+    }
     if (desk_.study().framing)
         scene.lay<FrameOverlay>(*desk_.study().framing);
     scene.tools = {&frameTool_};
@@ -72,6 +78,8 @@ Scene SetUpStep::paper() {
 }
 
 NextThing SetUpStep::next() {
+    if (faceChoice_.isOn())
+        return faceChoice_.next();
     const Deed blockIn = goTo(tr("Block in"), "block-in");
     const PagePlan plan = desk_.planning.plan();
     if (!plan.troubles.empty())

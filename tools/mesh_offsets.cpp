@@ -1,16 +1,17 @@
-// Renders people who do not exist, as living heads under many lights, lenses and expressions, finds
-// the 68 points of the face predictor in the pictures and prints one line for each found:
-//   seed, turn, tilt, lean (degrees, true), then of the fit to the raw points turn, tilt, lean
-//   (degrees) and ball radius (px), then x,y of the 68 points, then x,y of every mark (px).
-// With a third argument, "check", the reading of the suggested marks instead: seed, turn, tilt, lean
-// (true), the same as read, and one standard deviation of each, for comparison.
-// For tools/make_face_points.py; not part of a normal build:
-//   cmake --build build --target zokran-face-points
+// Renders people who do not exist, as plaster and as living heads under many lights, lenses and expressions, finds
+// their faces and prints one line for each face found:
+//   seed, turn, tilt, lean (degrees, true), then what the offsets depend on: turn, tilt, lean (radians, as read),
+//   ball radius (px), mouth's and eyes' opening (ball radii); then x,y of every uncorrected mark (nan where there is
+//   none), x,y of half the disagreement of face and mirror image there, and x,y of every mark as it is (px).
+// With a third argument, "check", the reading of the corrected marks instead: seed, turn, tilt, lean (true), the same
+// as read, and one standard deviation of each, for comparison.
+// For tools/make_mesh_offsets.py; not part of a normal build:
+//   cmake --build build --target zokran-mesh-offsets
 
 #include "cast/stand_in_camera.h"
 #include "core/fit/fit.h"
-#include "suggest/face_points.h"
-#include "suggest/suggest.h"
+#include "see/face_marks.h"
+#include "see/find_faces.h"
 
 #include <charconv>
 #include <cstring>
@@ -60,6 +61,7 @@ int main(int argc, char** argv) {
         std::from_chars(argv[2], argv[2] + std::strlen(argv[2]), last);
     }
     try {
+        FaceNetworks networks;
         for (int seed = first; seed <= last; ++seed) {
             lots.seed(static_cast<unsigned>(seed) * 7919u);
             Sitter sitter = someone(static_cast<unsigned>(seed));
@@ -67,36 +69,43 @@ int main(int argc, char** argv) {
             const Bust bust(sitter);
             Shot shot;
             shot.size = 420;
-            shot.pose = poseFromDegrees({between(-42, 42)}, {between(-26, 26)}, {between(-15, 15)});
+            shot.pose = poseFromDegrees({between(-75, 75)}, {between(-35, 35)}, {between(-40, 40)});
             shot.lens = {between(35, 135)};
             shot.lightAzimuth = {between(-70, 70)};
             shot.lightElevation = {between(0, 65)};
             shot.softness = {between(0.2, 1)};
             shot.fill = between(0.5, 1.6);
-            shot.tones = livingTones(sitter.recipe.age);
+            if (seed % 3) // a third is plaster
+                shot.tones = livingTones(sitter.recipe.age);
             const View view = viewOf(shot);
             Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
             const cv::Mat image(picture.height, picture.width, CV_8UC3, picture.bgr.data());
-            const auto faces = findFaces(image, 640);
+            const auto faces = findFaces(networks, image);
             if (faces.empty())
                 continue;
+            const FoundFace& face = faces.front();
             auto deg = [](Radians r) { return toDegrees(r).value; };
+            fmt::print("{},{:.3f},{:.3f},{:.3f}", seed, deg(shot.pose.turn), deg(shot.pose.tilt),
+                       deg(shot.pose.lean));
             if (argc > 3) {
-                const Fit fit = fitHead(marksOf(faces.front(), image.cols, image.rows));
+                const Fit fit = fitHead(marksOf(face, image.cols, image.rows));
                 const Pose is = fit.view.pose();
-                fmt::print("{},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}\n", seed,
-                           deg(shot.pose.turn), deg(shot.pose.tilt), deg(shot.pose.lean),
-                           deg(is.turn), deg(is.tilt), deg(is.lean), deg(fit.sigma.turn),
-                           deg(fit.sigma.tilt), deg(fit.sigma.lean));
+                fmt::print(",{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}\n", deg(is.turn), deg(is.tilt), deg(is.lean),
+                           deg(fit.sigma.turn), deg(fit.sigma.tilt), deg(fit.sigma.lean));
                 continue;
             }
-            const Fit raw = fitHead(rawMarks(faces.front(), image.cols, image.rows));
-            const Pose read = raw.view.pose();
-            fmt::print("{},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}", seed,
-                       deg(shot.pose.turn), deg(shot.pose.tilt), deg(shot.pose.lean), deg(read.turn),
-                       deg(read.tilt), deg(read.lean), raw.view.scale);
-            for (const PicturePoint& p : faces.front().at)
-                fmt::print(",{:.2f},{:.2f}", p.x(), p.y());
+            const MarkSheet raw = uncorrectedMarks(face, image.cols, image.rows);
+            const OffsetFeatures f = offsetFeatures(face, raw);
+            fmt::print(",{:.5f},{:.5f},{:.5f},{:.3f},{:.5f},{:.5f}", f.turn.value, f.tilt.value, f.lean.value,
+                       f.radius.value, f.mouthOpening.value, f.eyeOpening.value);
+            for (int i = 0; i < markCount; ++i) {
+                const auto at = raw.seen(markAt(i));
+                fmt::print(",{:.2f},{:.2f}", at ? at->x() : NAN, at ? at->y() : NAN);
+            }
+            for (int i = 0; i < markCount; ++i) {
+                const PicturePoint half = disagreementAt(face, markAt(i));
+                fmt::print(",{:.3f},{:.3f}", half.x(), half.y());
+            }
             for (const HeadPoint& p : bust.marks()) {
                 const PicturePoint at = view.project(p);
                 fmt::print(",{:.2f},{:.2f}", at.x(), at.y());
@@ -104,7 +113,7 @@ int main(int argc, char** argv) {
             fmt::print("\n");
         }
     } catch (const BadInput& e) {
-        fmt::print(stderr, "zokran-face-points: {}\n", e.what());
+        fmt::print(stderr, "zokran-mesh-offsets: {}\n", e.what());
         return 2;
     }
 }

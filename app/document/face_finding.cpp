@@ -1,0 +1,262 @@
+#include "app/document/face_finding.h"
+
+#include "core/base/errors.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fmt/format.h>
+#include <opencv2/core.hpp>
+
+namespace zokran {
+
+namespace {
+
+constexpr const char *guessFirstKey = "guess_first", *byItselfKey = "find_faces";
+/// Air round a face's marks in its frame, as a share of their longer side: room for forehead, hair and ears.
+constexpr double air = 0.9;
+
+/// The noise of the marks of a face that is not certain grows by this factor.
+constexpr double notCertain = 3;
+
+/// The picture as OpenCV wants it, with memory of its own.
+cv::Mat matrixOf(const QImage& picture) {
+    const QImage bgr = picture.convertToFormat(QImage::Format_BGR888);
+    return cv::Mat(bgr.height(), bgr.width(), CV_8UC3, const_cast<uchar*>(bgr.constBits()),
+                   static_cast<std::size_t>(bgr.bytesPerLine()))
+        .clone();
+}
+
+bool isUntouched(const MarkSheet& sheet) {
+    return !sheet.ball && std::none_of(sheet.marks.begin(), sheet.marks.end(), [](const auto& m) { return m; });
+}
+
+/// Every mark that is not placed, or is only suggested, is placed as found.
+void suggest(MarkSheet& sheet, const MarkSheet& found) {
+    const auto place = [](auto& marks, const auto& from) {
+        auto next = from.begin();
+        for (auto& placed : marks) {
+            if (!placed || placed->suggested)
+                placed = *next;
+            ++next;
+        }
+    };
+    place(sheet.marks, found.marks);
+    place(sheet.expression, found.expression);
+}
+
+} // namespace
+
+FaceFinding::FaceFinding(Document& document, QObject* parent)
+    : QObject(parent), document_(document), networks_(std::make_shared<std::optional<FaceNetworks>>()) {
+    worker_.setMaxThreadCount(1);
+    worker_.setExpiryTimeout(-1);
+}
+
+FaceFinding::~FaceFinding() {
+    stop_ = true;
+    worker_.waitForDone();
+}
+
+bool FaceFinding::mayStart() const {
+    return !running_ && document_.isOpen() && !document_.logbook().isLookOnly();
+}
+
+void FaceFinding::run(std::function<Found(FaceNetworks&, const std::atomic<bool>&)> search,
+                      std::function<void(const Found&)> done, bool tellsNone) {
+    running_ = true;
+    stop_ = false;
+    emit changed();
+    worker_.start([this, search = std::move(search), done = std::move(done), tellsNone, id = document_.id()] {
+        Found found;
+        QString trouble;
+        try {
+            if (!*networks_)
+                networks_->emplace();
+            found = search(**networks_, stop_);
+        } catch (const std::exception& e) {
+            trouble = QString::fromUtf8(e.what());
+        }
+        QMetaObject::invokeMethod(this, [this, found, done, trouble, tellsNone, id] {
+            running_ = false;
+            if (!trouble.isEmpty())
+                emit document_.troubled(trouble);
+            else if (document_.id() == id && !stop_) {
+                if (found.empty() && tellsNone)
+                    emit document_.troubled(tr("No face was found in this photograph. Place the marks by hand."));
+                done(found);
+            }
+            emit changed();
+        });
+    });
+}
+
+void FaceFinding::startReference(bool tellsNone) {
+    const auto file = document_.logbook().picturePath(document_.study().referencePicture);
+    run(
+        [file, framed = document_.study().framing](FaceNetworks& networks, const std::atomic<bool>& stop) {
+            return suggestMarks(networks, readColourPicture(file), &stop, framed);
+        },
+        [this, tellsNone](const Found& found) { referenceFound(found, tellsNone); }, tellsNone);
+}
+
+void FaceFinding::toggle() {
+    if (running_)
+        stop_ = true;
+    else if (mayStart() && !document_.study().referencePicture.empty())
+        startReference(true);
+}
+
+void FaceFinding::lookAtReference() {
+    if (!mayStart() || !looksByItself() || document_.study().referencePicture.empty() || !isUntouched(document_.study().reference) ||
+        document_.study().guess)
+        return;
+    const QString key = QString::fromStdString(document_.study().referencePicture);
+    if (looked_.contains(key))
+        return;
+    looked_.insert(key);
+    startReference(false);
+}
+
+void FaceFinding::referenceFound(const Found& found, bool asked) {
+    const Study& study = document_.study();
+    faces_ = found;
+    facesOf_ = document_.id();
+    face_ = 0;
+    isOpenQuestion_ = isWithheld_ = false;
+    // A learner who began by hand meanwhile goes on by hand.
+    if (found.empty() || (!asked && !isUntouched(study.reference)))
+        return;
+    const auto certain =
+        std::count_if(found.begin(), found.end(), [](const SuggestedFace& f) { return f.certain; });
+    const bool isGuessing = study.guess && !study.guess->committed;
+    if (!asked && (guessesFirst() || isGuessing))
+        isWithheld_ = true;
+    else if (certain == 1 || (asked && found.size() == 1)) {
+        face_ = static_cast<std::size_t>(
+            std::find_if(found.begin(), found.end(), [&](const SuggestedFace& f) { return f.certain || certain == 0; }) -
+            found.begin());
+        mark(tr("Find the face"));
+    } else
+        isOpenQuestion_ = true;
+}
+
+void FaceFinding::showAfterGuess() {
+    if (!isWithheld_ || facesOf_ != document_.id())
+        return;
+    isWithheld_ = false;
+    const auto certain =
+        std::count_if(faces_.begin(), faces_.end(), [](const SuggestedFace& f) { return f.certain; });
+    if (faces_.size() == 1 && certain == 1)
+        mark(tr("Find the face"));
+    else
+        isOpenQuestion_ = true;
+    emit changed();
+}
+
+void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const std::optional<Framing>& frame) {
+    const Framing part = within(frame.value_or(Framing{PhotoPoint(0, 0), PhotoPoint(page.width(), page.height())}),
+                                page.width(), page.height());
+    const QString key = QString("%1 %2 %3").arg(name).arg(part.low.x()).arg(part.low.y());
+    const Attempt* attempt = mayStart() && looksByItself() ? document_.study().attempt() : nullptr;
+    if (!attempt || page.isNull() || !isUntouched(attempt->marks) || looked_.contains(key))
+        return;
+    looked_.insert(key);
+    const auto photo = document_.logbook().picturePath(document_.study().referencePicture);
+    run(
+        [photo, page, part, marks = static_cast<MarkSheet>(document_.study().reference)](
+            FaceNetworks& networks, const std::atomic<bool>& stop) {
+            const cv::Mat reference = readColourPicture(photo);
+            const QRect shown(QPoint(static_cast<int>(part.low.x()), static_cast<int>(part.low.y())),
+                              QPoint(static_cast<int>(part.high.x()) - 1, static_cast<int>(part.high.y()) - 1));
+            Found found =
+                suggestSketchMarks(networks, matrixOf(page.copy(shown)), SketchReference{reference, marks}, &stop);
+            for (SuggestedFace& face : found) {
+                forEachPlaced(face.marks, [&](PlacedMark& m) { *m.at += PicturePoint(shown.x(), shown.y()); });
+                // Of a face that is not certain every mark is to be looked at.
+                if (!face.certain)
+                    forEachPlaced(face.marks, [](PlacedMark& m) { *m.noise *= notCertain; });
+            }
+            return found;
+        },
+        [this, picture = attempt->picture](const Found& found) {
+            const Attempt* now = document_.study().attempt();
+            if (found.empty() || !now || now->picture != picture || !isUntouched(now->marks))
+                return;
+            document_.edit(tr("Find the marks on the sketch"), {},
+                           [&](Study& s) { suggest(s.attempt()->marks, found.front().marks); });
+        },
+        false);
+}
+
+const std::vector<SuggestedFace>& FaceFinding::faces() const {
+    static const Found none;
+    return document_.isOpen() && facesOf_ == document_.id() ? faces_ : none;
+}
+
+std::vector<Framing> FaceFinding::frames() const {
+    std::vector<Framing> all;
+    for (const SuggestedFace& face : faces()) {
+        PicturePoint low = PicturePoint::Constant(1e300), high = -low;
+        for (Mark m : face.marks.seenMarks()) {
+            low = low.cwiseMin(*face.marks.seen(m));
+            high = high.cwiseMax(*face.marks.seen(m));
+        }
+        const double room = air * (high - low).maxCoeff();
+        all.push_back({PhotoPoint(low - PicturePoint(room, room)), PhotoPoint(high + PicturePoint(room, room))});
+    }
+    return all;
+}
+
+bool FaceFinding::asksForFace() const {
+    return isOpenQuestion_ && !faces().empty() && isUntouched(document_.study().reference);
+}
+
+void FaceFinding::takeFace(std::size_t face) {
+    if (face >= faces().size())
+        return;
+    const bool isFirst = isOpenQuestion_;
+    isOpenQuestion_ = false;
+    face_ = face;
+    mark(isFirst ? tr("Find the face") : tr("Another face"));
+    emit changed();
+}
+
+void FaceFinding::nextFace() {
+    if (faces().size() > 1)
+        takeFace((face_ + 1) % faces().size());
+}
+
+void FaceFinding::dismiss() {
+    isOpenQuestion_ = false;
+    emit changed();
+}
+
+bool FaceFinding::looksByItself() const {
+    return document_.logbook().remembered(byItselfKey) != "no";
+}
+
+void FaceFinding::lookByItself(bool on) {
+    document_.attempt([&] { document_.logbook().remember(byItselfKey, on ? "yes" : "no"); });
+    emit changed();
+}
+
+bool FaceFinding::guessesFirst() const {
+    return document_.logbook().remembered(guessFirstKey) == "yes";
+}
+
+void FaceFinding::guessFirst(bool first) {
+    document_.attempt([&] { document_.logbook().remember(guessFirstKey, first ? "yes" : "no"); });
+    emit changed();
+}
+
+void FaceFinding::mark(const QString& what) {
+    const MarkSheet& found = faces_[face_].marks;
+    document_.edit(what, {}, [&](Study& s) {
+        suggest(s.reference, found);
+        // What the learner ticked is never taken back, and whose mouth they marked they have judged themselves.
+        if (const auto& lips = s.reference.marks[Mark::LipLine]; found.smiling && lips && lips->suggested)
+            s.reference.smiling = true;
+    });
+}
+
+} // namespace zokran

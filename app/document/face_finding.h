@@ -1,0 +1,82 @@
+#pragma once
+
+#include "app/document/document.h"
+#include "see/suggest_marks.h"
+
+#include <QImage>
+#include <QSet>
+#include <QThreadPool>
+#include <atomic>
+#include <functional>
+
+namespace zokran {
+
+/// Finds the faces of the reference and of the sketch off the UI thread, and places the marks it finds where the
+/// learner has placed none. Each picture is looked at by itself once; after that, only when asked. Whatever it places
+/// is one edit and can be undone.
+class FaceFinding : public QObject {
+    Q_OBJECT
+
+public:
+    explicit FaceFinding(Document& document, QObject* parent = nullptr);
+    ~FaceFinding() override;
+
+    bool isRunning() const { return running_; }
+    /// Looks at the reference because the learner asks for it; called again meanwhile, it stops.
+    void toggle();
+    /// Looks at the reference by itself, unless it was looked at before or anything is marked.
+    void lookAtReference();
+    /// Looks at the sketch's page by itself, or at the one head of it in `frame` (px of the page); `name` is that of
+    /// its picture.
+    void lookAtSketch(const QImage& page, const QString& name, const std::optional<Framing>& frame);
+
+    /// The faces found in the open study's reference, the largest first; empty before it was looked at.
+    const std::vector<SuggestedFace>& faces() const;
+    /// The same as frames with some air, px of the photograph.
+    std::vector<Framing> frames() const;
+    /// Several faces were found, or a doubtful one, and none is marked: the learner is to choose.
+    bool asksForFace() const;
+    std::size_t face() const { return face_; } ///< the one marked, from 0
+    /// Marks this face; only marks not yet looked over change.
+    void takeFace(std::size_t face);
+    void nextFace();
+    /// None of them is to be marked.
+    void dismiss();
+
+    /// Pictures are looked at without being asked. Remembered; so at first.
+    bool looksByItself() const;
+    void lookByItself(bool on);
+    /// The learner guesses first: what was found is not shown before the guess stands. Remembered.
+    bool guessesFirst() const;
+    void guessFirst(bool first);
+    /// The guess stands: what was found meanwhile is placed.
+    void showAfterGuess();
+
+signals:
+    void changed();
+
+private:
+    using Found = std::vector<SuggestedFace>;
+    /// Runs the search on the worker's thread and hands its result over on this one, unless it was stopped or another
+    /// study lies there by then.
+    void run(std::function<Found(FaceNetworks&, const std::atomic<bool>&)> search,
+             std::function<void(const Found&)> done, bool tellsNone);
+    void startReference(bool tellsNone);
+    void referenceFound(const Found& found, bool asked);
+    void mark(const QString& what);
+    bool mayStart() const;
+
+    Document& document_;
+    Found faces_; ///< of the study `facesOf_`
+    std::optional<StudyId> facesOf_;
+    std::size_t face_ = 0;
+    bool isOpenQuestion_ = false; ///< several or a doubtful one, and none taken
+    bool isWithheld_ = false;     ///< found, and not shown before the guess stands
+    QSet<QString> looked_;        ///< pictures looked at by itself
+    bool running_ = false;
+    std::atomic<bool> stop_{false};
+    std::shared_ptr<std::optional<FaceNetworks>> networks_; ///< used by the one worker only
+    QThreadPool worker_;
+};
+
+} // namespace zokran

@@ -1,0 +1,173 @@
+#include "see/face_marks.h"
+
+#include "core/base/data_folder.h"
+#include "core/base/json_file.h"
+#include "core/fit/fit.h"
+
+#include <cmath>
+#include <map>
+
+namespace zokran {
+
+namespace {
+
+/// Points whose mean stands for a mark.
+using Points = std::vector<int>;
+
+using enum Mark;
+using enum ExpressionMark;
+
+const std::vector<std::pair<Mark, Points>>& markPoints() {
+    static const std::vector<std::pair<Mark, Points>> all{
+        {Brow, {9}},          {NoseRoot, {168}},  {NoseTip, {1, 4}},     {NoseBase, {2}},
+        {NoseWingR, {129}},   {NoseWingL, {358}}, {OuterEyeR, {33}},     {InnerEyeR, {133}},
+        {OuterEyeL, {263}},   {InnerEyeL, {362}}, {PupilR, {468}},       {PupilL, {473}},
+        {MouthCornerR, {61}}, {MouthCornerL, {291}}, {LipLine, {13, 14}}, {Chin, {152}}};
+    return all;
+}
+
+const std::vector<std::pair<ExpressionMark, Points>>& expressionPoints() {
+    static const std::vector<std::pair<ExpressionMark, Points>> all{
+        {BrowStartR, {107, 55}}, {BrowPeakR, {105, 52}},  {BrowEndR, {70, 46}},  {BrowStartL, {336, 285}},
+        {BrowPeakL, {334, 282}}, {BrowEndL, {300, 276}},  {LidUpperR, {159}},    {LidLowerR, {145}},
+        {LidUpperL, {386}},      {LidLowerL, {374}},      {LipUpper, {0}},       {LipLower, {17}}};
+    return all;
+}
+
+PicturePoint mean(const FacePointArray& of, const Points& points) {
+    PicturePoint sum(0, 0);
+    for (int i : points)
+        sum += of[i];
+    return sum / static_cast<double>(points.size());
+}
+
+template <class Id>
+PicturePoint meanFor(const FacePointArray& of, const std::vector<std::pair<Id, Points>>& table, Id id) {
+    for (const auto& [known, points] : table)
+        if (known == id)
+            return mean(of, points);
+    return {0, 0};
+}
+
+/// Noise of a point of the mesh, as a share of the face's width: what the trial against marks by hand gave.
+constexpr double commonNoise = 0.017;
+/// The same of expression marks, for which no offsets were learned.
+constexpr double expressionNoise = 0.012;
+/// The far side of a turned face is seen worse: the noise grows by this factor for each radian of turn.
+constexpr double perRadian = 1.0;
+/// By so much the readings of face and mirror image understate the error: their mean is off by this many times half
+/// their difference.
+constexpr double perDisagreement = 1.3;
+
+/// Where a mark lies beside the point that stands for it, along the upright face's axes, in ball radii, as a linear
+/// function of `offsetTerms`; and the variance of what is left, of `varianceTerms`.
+struct Offset {
+    std::array<double, 8> x, y;
+    std::array<double, 5> variance;
+};
+
+std::array<double, 8> offsetTerms(const OffsetFeatures& f) {
+    const double turn = f.turn.value, tilt = f.tilt.value;
+    return {1, turn, tilt, turn * turn, turn * tilt, tilt * tilt, f.mouthOpening.value, f.eyeOpening.value};
+}
+
+/// The sitter's left side is turned away where the nose points to the viewer's right.
+double sideOf(Mark mark) {
+    return mark == mirrored(mark) ? 0 : idOf(mark).ends_with("_l") ? 1 : -1;
+}
+
+std::array<double, 5> varianceTerms(const OffsetFeatures& f, Mark mark, BallRadii disagreement) {
+    const double turn = f.turn.value, tilt = f.tilt.value, away = std::max(0.0, sideOf(mark) * turn);
+    return {1, turn * turn, away * away, tilt * tilt, disagreement.value * disagreement.value};
+}
+
+const std::map<Mark, Offset>& learnedOffsets() {
+    static const std::map<Mark, Offset> known =
+        readJson(dataFolder() / "heads" / "mesh_offsets.json", "zokran-mesh-offsets", [](const nlohmann::json& j) {
+            std::map<Mark, Offset> read;
+            for (const auto& [id, offset] : j.at("marks").items()) {
+                const auto mark = markNamed(id);
+                if (!mark)
+                    throw BadInput(fmt::format("there is no mark \"{}\"", id));
+                read[*mark] = {offset.at("x").get<std::array<double, 8>>(),
+                               offset.at("y").get<std::array<double, 8>>(),
+                               offset.at("variance").get<std::array<double, 5>>()};
+            }
+            return read;
+        });
+    return known;
+}
+
+/// The errors of the marks of one face are not independent, as the fit supposes; by this factor the noise is raised
+/// so that the fit's own doubt covers them.
+constexpr double correlated = 1.2;
+/// Lips this far apart (8 mm) count as an open mouth: then mouth, chin and wings tell less of the sitter.
+constexpr BallRadii lipsApart{0.08};
+
+} // namespace
+
+PicturePoint disagreementAt(const FoundFace& face, Mark mark) {
+    return meanFor(face.disagreement, markPoints(), mark);
+}
+
+PicturePoint disagreementAt(const FoundFace& face, ExpressionMark mark) {
+    return meanFor(face.disagreement, expressionPoints(), mark);
+}
+
+MarkSheet uncorrectedMarks(const FoundFace& face, int width, int height) {
+    MarkSheet sheet;
+    sheet.width = width;
+    sheet.height = height;
+    for (const auto& [mark, points] : markPoints())
+        sheet.marks[mark] = PlacedMark{mean(face.points, points), false, true, face.width * commonNoise};
+    for (const auto& [mark, points] : expressionPoints())
+        sheet.expression[mark] = PlacedMark{mean(face.points, points), false, true, face.width * expressionNoise};
+    return sheet;
+}
+
+OffsetFeatures offsetFeatures(const FoundFace& face, const MarkSheet& uncorrected) {
+    FitOptions options;
+    options.covariance = false;
+    const Fit fit = fitHead(uncorrected, options);
+    const Pose pose = fit.view.pose();
+    const auto apart = [&](int a, int b) { return BallRadii{(face.points[a] - face.points[b]).norm() / fit.view.scale}; };
+    return {pose.turn, pose.tilt,          pose.lean,
+            {fit.view.scale}, apart(13, 14), (apart(159, 145) + apart(386, 374)) / 2};
+}
+
+MarkSheet marksOf(const FoundFace& face, int width, int height) {
+    MarkSheet sheet = uncorrectedMarks(face, width, height);
+    const OffsetFeatures features = offsetFeatures(face, sheet);
+    sheet.smiling = features.mouthOpening > lipsApart;
+    const double scale = features.radius.value;
+    const Eigen::Rotation2Dd lean(features.lean.value);
+    const std::array<double, 8> terms = offsetTerms(features);
+    for (const auto& [mark, offset] : learnedOffsets()) {
+        auto& placed = sheet.marks[mark];
+        if (!placed)
+            continue;
+        Eigen::Vector2d upright(0, 0);
+        for (std::size_t k = 0; k < terms.size(); ++k)
+            upright += terms[k] * Eigen::Vector2d(offset.x[k], offset.y[k]);
+        *placed->at += scale * (lean * upright);
+        // Half the difference of two readings, both axes together; the noise is that of one axis.
+        const BallRadii disagreement{disagreementAt(face, mark).norm() / std::numbers::sqrt2 / scale};
+        const std::array<double, 5> varies = varianceTerms(features, mark, disagreement);
+        double variance = 0;
+        for (std::size_t k = 0; k < varies.size(); ++k)
+            variance += offset.variance[k] * varies[k];
+        placed->noise = Pixels{correlated * scale * std::sqrt(variance)};
+    }
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark mark = expressionMarkAt(i);
+        auto& placed = sheet.expression[mark];
+        const double side = mark == mirrored(mark) ? 0 : idOf(mark).ends_with("_l") ? 1 : -1;
+        const double away = std::max(0.0, side * features.turn.value);
+        const double base = placed->noise->value * (1 + perRadian * away);
+        placed->noise =
+            Pixels{std::hypot(base, perDisagreement * disagreementAt(face, mark).norm() / std::numbers::sqrt2)};
+    }
+    return sheet;
+}
+
+} // namespace zokran

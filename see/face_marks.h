@@ -1,0 +1,31 @@
+#pragma once
+
+#include "core/head/marks.h"
+#include "see/face_points.h"
+
+namespace zokran {
+
+/// The marks of a face at the points of the mesh that stand for them, without any correction: sixteen marks and the
+/// expression marks, all `suggested`. Each has the noise that is common for such points.
+MarkSheet uncorrectedMarks(const FoundFace& face, int width, int height);
+
+/// The marks of a face. The mesh's points lie beside our marks by an amount that depends on the pose and on how open
+/// mouth and eyes are; data/heads/mesh_offsets.json holds what was learned of it (tools/make_mesh_offsets.py). Each
+/// mark's noise joins what was learned, which grows with the turn and on the far side, with how much the face and its
+/// mirror image disagree in this picture. `smiling` is set where the lips stand apart. Throws BadInput when the file
+/// cannot be read.
+MarkSheet marksOf(const FoundFace& face, int width, int height);
+
+/// What the offset of a mark from its point depends on, as the uncorrected marks' own fit reads it.
+struct OffsetFeatures {
+    Radians turn, tilt, lean;
+    Pixels radius;                        ///< the ball's
+    BallRadii mouthOpening, eyeOpening;   ///< between the lips' inner edges; mean of the two eyes
+};
+OffsetFeatures offsetFeatures(const FoundFace& face, const MarkSheet& uncorrected);
+
+/// How much the readings of the face and of its mirror image differ at a mark: half the difference, px.
+PicturePoint disagreementAt(const FoundFace& face, Mark mark);
+PicturePoint disagreementAt(const FoundFace& face, ExpressionMark mark);
+
+} // namespace zokran

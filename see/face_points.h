@@ -1,0 +1,30 @@
+#pragma once
+
+#include "core/base/points.h"
+#include "core/base/units.h"
+
+#include <array>
+
+namespace zokran {
+
+inline constexpr int facePointCount = 478;
+
+/// The points of the dense face mesh: 468 of the surface, then five of each iris (the sitter's right one first:
+/// centre, then its edge at image right, top, image left, bottom). In px of the picture.
+using FacePointArray = std::array<PicturePoint, facePointCount>;
+
+/// Points of the mesh that have a name of their own here.
+namespace mesh_point {
+inline constexpr int outerEyeR = 33, outerEyeL = 263, forehead = 10, chin = 152;
+}
+
+/// One face as it was found.
+struct FoundFace {
+    FacePointArray points;       ///< the mean of what the network says of the face and of its mirror image
+    FacePointArray disagreement; ///< half of what the two differ by, px
+    double score = 0;            ///< of the detector shown the face upright, 0 to 1
+    bool certain = false;        ///< else it is only to be offered
+    Pixels width;                ///< longer side of the box round the points
+};
+
+} // namespace zokran

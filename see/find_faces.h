@@ -1,0 +1,27 @@
+#pragma once
+
+#include "see/face_points.h"
+#include "see/networks.h"
+
+#include <atomic>
+#include <vector>
+
+namespace cv {
+class Mat;
+}
+
+namespace zokran {
+
+/// Finds the faces of a picture (blue, green, red, 8 bits each), however they lean, turned by up to some 70 degrees,
+/// the largest first. First the quick search: upright and leaning by 45 degrees, and in parts of the picture where
+/// what is found is small. Where it finds nothing, a wider one at every lean with lower thresholds. Tenths of a
+/// second to a second; returns early, with nothing, once `cancelled` is true.
+std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
+                                 const std::atomic<bool>* cancelled = nullptr);
+
+/// Finds the face again that is known to lie about here, such as in another picture of the same drawing: the mesh is
+/// fitted in the given square without a search.
+FoundFace findFaceAt(FaceNetworks& networks, const cv::Mat& picture, const PicturePoint& rightEye,
+                     const PicturePoint& leftEye, const PicturePoint& centre, Pixels boxSide);
+
+} // namespace zokran

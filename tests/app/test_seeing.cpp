@@ -1,0 +1,191 @@
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+#include "tests/see/drawing_of.h"
+
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+namespace zokran::test {
+
+/// What the program sees by itself, on a photograph of a person (tests/data/see, see docs/sources.md).
+class SeeingTest : public WindowTest {
+    Q_OBJECT
+
+    static cv::Mat portrait() {
+        const cv::Mat whole = cv::imread(ZOKRAN_TEST_DATA "/see/portrait.jpg");
+        cv::Mat larger;
+        cv::resize(whole(cv::Rect(110, 0, 230, 250)), larger, {}, 2, 2, cv::INTER_CUBIC);
+        return larger;
+    }
+    QString save(const cv::Mat& picture, const char* name) {
+        cv::imwrite(file(name).toStdString(), picture);
+        return file(name);
+    }
+    /// A photograph of a page, lying a little askew on a dark table, with the drawing on it.
+    static cv::Mat pageWith(const cv::Mat& drawing) {
+        cv::Mat page(1188, 840, CV_8UC1, cv::Scalar(242)), larger;
+        cv::resize(drawing, larger, {}, 1.35, 1.35, cv::INTER_CUBIC);
+        cv::min(larger, 242, larger);
+        larger.copyTo(page(cv::Rect((840 - larger.cols) / 2, 200, larger.cols, larger.rows)));
+        const cv::Point2f from[] = {{0, 0}, {839, 0}, {839, 1187}, {0, 1187}};
+        const cv::Point2f to[] = {{130, 90}, {948, 118}, {925, 1290}, {98, 1262}};
+        cv::Mat photo(1400, 1050, CV_8UC1, cv::Scalar(74));
+        cv::warpPerspective(page, photo, cv::getPerspectiveTransform(from, to), photo.size(), cv::INTER_LINEAR,
+                            cv::BORDER_TRANSPARENT);
+        cv::cvtColor(photo, photo, cv::COLOR_GRAY2BGR);
+        return photo;
+    }
+    /// The portrait as a drawing whose nose is 5 % of the face too long.
+    cv::Mat withLongNose(const MarkSheet& marks) {
+        cv::Mat grey;
+        cv::cvtColor(portrait(), grey, cv::COLOR_BGR2GRAY);
+        const double width = 1.55 * (*marks.seen(Mark::OuterEyeL) - *marks.seen(Mark::OuterEyeR)).norm();
+        const PicturePoint at = (*marks.seen(Mark::NoseTip) + *marks.seen(Mark::NoseBase)) / 2;
+        return drawingOf(withMoved(grey, {at.x(), at.y()}, {0, 0.05 * width}, 0.13 * width, 0.26 * width),
+                         DrawingFilter::Dodged);
+    }
+    /// The portrait and the drawing of it on the bench, both seen by the program.
+    void openBoth() {
+        openReference(save(portrait(), "portrait.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        openSketch(save(pageWith(withLongNose(study().reference)), "page.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().comparison(), 30000);
+    }
+
+public:
+    SeeingTest() { findsFaces_ = true; }
+
+private slots:
+    void aPhotographIsMarkedWithoutAClickAndThatCanBeUndone() {
+        openReference(save(portrait(), "portrait.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QCOMPARE(suggestionCount(desk(), Side::Seen), 16);
+        for (const auto& placed : study().reference.expression)
+            QVERIFY(placed && placed->suggested);
+        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value) < 15);
+        goToStep("block-in");
+        QVERIFY(anyLabelSays("Look each suggested mark over"));
+        undo();
+        QVERIFY(!desk().fit());
+        QTest::qWait(600); // the picture is not looked at again by itself
+        QCOMPARE(suggestionCount(desk(), Side::Seen), 0);
+        QVERIFY(!desk().faces.isRunning());
+        clickOn(buttonSaying("Suggest marks"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+    }
+
+    void fromPhotographAndDrawingToTheFirstFindingInSixActs() {
+        int acts = 0;
+        openReference(save(portrait(), "portrait.png"));
+        ++acts;
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        const cv::Mat page = pageWith(withLongNose(study().reference));
+        openSketch(save(page, "page.png"));
+        ++acts;
+        QTRY_VERIFY_WITH_TIMEOUT(desk().comparison(), 30000);
+        QVERIFY(study().attempt()->page.flat); // found by itself
+        QCOMPARE(stepId(), std::string("check"));
+        // What looks wrong is asked first, and nothing on the screen gives the answer away.
+        QVERIFY(anyLabelSays("Say it first"));
+        QVERIFY2(!anyLabelSays("drawn:"), said());
+        skipSaying();
+        ++acts;
+        QVERIFY2(anyLabelSays("The nose is too long"), said());
+        QVERIFY(anyLabelSays("drawn:"));
+        QVERIFY2(anyLabelSays("As far as I can see"), said());
+        QVERIFY(acts <= 6);
+        undo(); // what was said
+        undo(); // the marks
+        QVERIFY(!desk().comparison());
+        QCOMPARE(placedCount(desk(), Side::Drawn), 0);
+    }
+
+    void whatIsDoubtfulIsLookedOverFirst() {
+        openBoth();
+        skipSaying();
+        QVERIFY(!buttonSaying("Look them over") || !doubtfulSuggestions(desk(), Side::Drawn).empty());
+        // Two marks become doubtful, the chin more than the brow.
+        desk().document.edit("Doubt", {}, [](Study& s) {
+            MarkSheet& sheet = s.marks(Side::Drawn);
+            sheet.marks[Mark::Chin]->noise = Pixels{40};
+            sheet.marks[Mark::Brow]->noise = Pixels{30};
+        });
+        QVERIFY2(anyLabelSays("Look at these first: chin, brow"), said());
+        clickOn(buttonSaying("Look them over"));
+        QVERIFY2(anyLabelSays("Does the ring sit on your chin?"), said());
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(!study().marks(Side::Drawn).marks[Mark::Chin]->suggested);
+        QVERIFY2(anyLabelSays("Does the ring sit on your brow?"), said());
+        // The second one is dragged right.
+        const PicturePoint brow = *study().marks(Side::Drawn).seen(Mark::Brow);
+        const QPoint from = spot(drawn(), brow);
+        drag(drawn(), from, from + QPoint(0, -12));
+        QVERIFY((*study().marks(Side::Drawn).seen(Mark::Brow) - brow).norm() > 1);
+        QVERIFY(!study().marks(Side::Drawn).marks[Mark::Brow]->suggested);
+        // It ends by itself: what is left would change nothing.
+        QVERIFY2(anyLabelSays("As far as I can see"), said());
+        QVERIFY(!anyLabelSays("Does the ring sit on"));
+        QVERIFY(suggestionCount(desk(), Side::Drawn) > 8);
+    }
+
+    void ofSeveralFacesOneIsChosenByItsNumber() {
+        const cv::Mat one = portrait();
+        cv::Mat small, group(500, 860, CV_8UC3, cv::Scalar(100, 110, 120));
+        cv::resize(one, small, {}, 0.7, 0.7, cv::INTER_AREA);
+        one.copyTo(group(cv::Rect(0, 0, one.cols, one.rows)));
+        small.copyTo(group(cv::Rect(500, 60, small.cols, small.rows)));
+        openReference(save(group, "group.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().faces.asksForFace(), 20000);
+        QVERIFY2(anyLabelSays("Several faces are in this photograph"), said());
+        QVERIFY(!desk().fit());
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_2);
+        QTRY_VERIFY(desk().fit());
+        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        goToStep("block-in");
+        clickOn(buttonSaying("Another face (2 of 2)"));
+        QVERIFY(desk().fit()->ball().centre.x() < 450);
+    }
+
+    void whoGuessesFirstSeesNothingBeforeTheGuessStands() {
+        logbook_->remember("guess_first", "yes");
+        openReference(save(portrait(), "portrait.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(!desk().faces.frames().empty(), 20000);
+        goToStep("block-in");
+        QVERIFY(!desk().fit());
+        QCOMPARE(placedCount(desk(), Side::Seen), 0);
+        QVERIFY(linesOn(seen()).empty());
+        // The sheet is framed to the face all the same.
+        QVERIFY(!seen()->scene().frame.isEmpty());
+        QVERIFY(seen()->scene().frame.width() < 460);
+        QCOMPARE(nextButton()->text(), QString("Guess first"));
+        clickOn(nextButton());
+        const QPoint middle = seen()->rect().center();
+        drag(seen(), middle - QPoint(70, 20), middle + QPoint(70, -20));
+        QCOMPARE(nextButton()->text(), QString("This is my guess"));
+        QTest::qWait(350);
+        clickOn(nextButton());
+        QTRY_VERIFY(desk().fit());
+        QCOMPARE(suggestionCount(desk(), Side::Seen), 16);
+    }
+
+    void wherePeopleMarkByHandNothingIsFoundByItself() {
+        logbook_->remember("find_faces", "no");
+        openReference(save(portrait(), "portrait.png"));
+        QTest::qWait(400);
+        QVERIFY(!desk().faces.isRunning());
+        QCOMPARE(placedCount(desk(), Side::Seen), 0);
+        seen()->setFocus();
+        goToStep("block-in");
+        QVERIFY(anyLabelSays("Click the"));
+    }
+};
+
+std::unique_ptr<QObject> makeSeeingTest() {
+    return std::make_unique<SeeingTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_seeing.moc"

@@ -1,0 +1,107 @@
+#include "see/suggest_marks.h"
+#include "tests/see/drawing_of.h"
+
+#include <catch2/catch.hpp>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+cv::Mat portrait() {
+    const cv::Mat whole =
+        cv::imread((std::filesystem::path(ZOKRAN_TEST_DATA) / "see/portrait.jpg").string());
+    cv::Mat larger;
+    cv::resize(whole(cv::Rect(110, 0, 230, 250)), larger, {}, 2, 2, cv::INTER_CUBIC);
+    return larger;
+}
+
+PicturePoint middleOf(const MarkSheet& sheet, std::initializer_list<Mark> marks) {
+    PicturePoint sum(0, 0);
+    for (Mark m : marks)
+        sum += *sheet.seen(m) / static_cast<double>(marks.size());
+    return sum;
+}
+
+} // namespace
+
+TEST_CASE("A drawing-like picture of a real photograph is marked as the photograph is, and a moved feature as moved") {
+    FaceNetworks networks;
+    const cv::Mat photo = portrait();
+    const auto faces = suggestMarks(networks, photo);
+    REQUIRE(faces.size() == 1);
+    const MarkSheet& marks = faces[0].marks;
+    const double width = 1.55 * (*marks.seen(Mark::OuterEyeL) - *marks.seen(Mark::OuterEyeR)).norm();
+    cv::Mat grey;
+    cv::cvtColor(photo, grey, cv::COLOR_BGR2GRAY);
+    using enum Mark;
+    struct Case {
+        std::initializer_list<Mark> moved, still;
+        double core, reach, least;
+    };
+    const Case cases[] = {
+        {{MouthCornerL, MouthCornerR, LipLine}, {OuterEyeL, OuterEyeR, InnerEyeL, Brow}, 0.24, 0.38, 0.85},
+        {{NoseTip, NoseBase}, {OuterEyeL, OuterEyeR, Chin}, 0.13, 0.26, 0.7},
+        {{OuterEyeL, InnerEyeL, PupilL}, {OuterEyeR, InnerEyeR, MouthCornerR, NoseBase}, 0.18, 0.30, 0.8}};
+    for (const DrawingFilter filter : {DrawingFilter::Dodged, DrawingFilter::ThickLines}) {
+        // On the page it lies turned, smaller and elsewhere, as the learner likes.
+        const cv::Matx23d laid(0.86 * std::cos(0.05), -0.86 * std::sin(0.05), 60, 0.86 * std::sin(0.05), 0.86 * std::cos(0.05), 45);
+        const auto onPage = [&](const cv::Mat& drawing) {
+            cv::Mat page;
+            cv::warpAffine(drawing, page, laid, {520, 540}, cv::INTER_AREA, cv::BORDER_CONSTANT, cv::Scalar(250));
+            cv::cvtColor(page, page, cv::COLOR_GRAY2BGR);
+            return page;
+        };
+        const auto onPagePoint = [&](const PicturePoint& p) {
+            const cv::Vec2d q = laid * cv::Vec3d(p.x(), p.y(), 1);
+            return PicturePoint(q[0], q[1]);
+        };
+        INFO("filter " << static_cast<int>(filter));
+        const auto faithful = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), SketchReference{photo, {}});
+        REQUIRE(faithful.size() == 1);
+        double worst = 0, sum = 0;
+        int within = 0, count = 0;
+        for (Mark m : faithful[0].marks.seenMarks()) {
+            const double off = (*faithful[0].marks.seen(m) - onPagePoint(*marks.seen(m))).norm();
+            worst = std::max(worst, off / (0.86 * width));
+            sum += off / (0.86 * width);
+            ++count;
+            within += off < 2 * std::sqrt(2.0) * faithful[0].marks.noiseOf(m).value;
+        }
+        CHECK(count == 16);
+        CHECK(sum / count < 0.006);
+        CHECK(worst < 0.02);
+        CHECK(within >= count - 1);
+        for (const Case& c : cases) {
+            const PicturePoint at = middleOf(marks, c.moved);
+            const PicturePoint by(0, 0.05 * width);
+            const cv::Mat moved = withMoved(grey, {at.x(), at.y()}, {by.x(), by.y()}, c.core * width, c.reach * width);
+            const auto found = suggestSketchMarks(networks, onPage(drawingOf(moved, filter)), SketchReference{photo, {}});
+            REQUIRE(found.size() == 1);
+            const PicturePoint way = onPagePoint(by) - onPagePoint({0, 0});
+            const auto share = [&](std::initializer_list<Mark> of) {
+                const PicturePoint went = middleOf(found[0].marks, of) - onPagePoint(middleOf(marks, of));
+                return went.dot(way) / way.squaredNorm();
+            };
+            INFO("case " << &c - cases);
+            CHECK(share(c.moved) > c.least);
+            CHECK(share(c.moved) < 1.2);
+            CHECK(std::abs(share(c.still)) < 0.12);
+        }
+    }
+}
+
+TEST_CASE("A sheet on which too little is drawn is not marked") {
+    FaceNetworks networks;
+    cv::Mat page(700, 560, CV_8UC3, cv::Scalar::all(248));
+    CHECK(suggestSketchMarks(networks, page).empty());
+    // A ball and two lines.
+    cv::circle(page, {280, 300}, 150, cv::Scalar::all(90), 2, cv::LINE_AA);
+    cv::line(page, {280, 150}, {300, 560}, cv::Scalar::all(90), 2, cv::LINE_AA);
+    cv::line(page, {130, 300}, {430, 290}, cv::Scalar::all(90), 2, cv::LINE_AA);
+    CHECK(suggestSketchMarks(networks, page).empty());
+    const cv::Mat photo = portrait();
+    CHECK(suggestSketchMarks(networks, page, SketchReference{photo, {}}).empty());
+}
