@@ -54,11 +54,13 @@ bool isTurnedFar(const MarkSheet& sheet) {
 }
 
 /// What the photograph's sheet says of every mark that the network can find, in the drawing.
+/// `doubt`: px of the drawing by which a px of the photograph's own noise counts; 0 where its marks are taken as given.
 MarkSheet registered(const SketchRegistration& registration, const cv::Mat& drawing, const FoundFace& drawn,
-                     const MarkSheet& reference) {
+                     const MarkSheet& reference, double doubt) {
     MarkSheet found = marksOf(drawn, drawing.cols, drawing.rows);
     std::vector<PlacedMark*> targets;
     std::vector<PicturePoint> places;
+    std::vector<Pixels> noises;
     const auto carry = [&](const std::optional<PlacedMark>& from, std::optional<PlacedMark>& to) {
         if (!to)
             return;
@@ -68,6 +70,7 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
         }
         targets.push_back(&*to);
         places.push_back(*from->at);
+        noises.push_back(doubt * from->noise.value_or(Pixels{0}));
     };
     for (int i = 0; i < markCount; ++i)
         carry(reference.marks[markAt(i)], found.marks[markAt(i)]);
@@ -75,7 +78,8 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
         carry(reference.expression[expressionMarkAt(i)], found.expression[expressionMarkAt(i)]);
     const std::vector<RegisteredPoint> points = registration(drawing, drawn, places);
     for (std::size_t i = 0; i < targets.size(); ++i)
-        *targets[i] = PlacedMark{points[i].at, false, true, points[i].noise};
+        *targets[i] = PlacedMark{points[i].at, false, true,
+                                 Pixels{std::hypot(points[i].noise.value, noises[i].value)}};
     return found;
 }
 
@@ -142,7 +146,8 @@ std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::
         for (const FoundFace& d : drawn) {
             if (stopped())
                 return {};
-            suggested.push_back({registered(registration, evened, d, marks), d.certain, d.score});
+            suggested.push_back({registered(registration, evened, d, marks, reference->marks ? 0 : d.width / face->width),
+                                 d.certain, d.score});
         }
     }
     for (SuggestedFace& s : suggested)

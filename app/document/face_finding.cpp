@@ -1,10 +1,9 @@
 #include "app/document/face_finding.h"
 
-#include "core/base/errors.h"
+#include "app/document/carried_marks.h"
 
 #include <algorithm>
 #include <cmath>
-#include <fmt/format.h>
 #include <opencv2/core.hpp>
 
 namespace zokran {
@@ -182,8 +181,11 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
             const Attempt* now = document_.study().attempt();
             if (found.empty() || !now || now->picture != picture || !isUntouched(now->marks))
                 return;
-            document_.edit(tr("Find the marks on the sketch"), {},
-                           [&](Study& s) { suggest(s.attempt()->marks, found.front().marks); });
+            document_.edit(tr("Find the marks on the sketch"), {}, [&](Study& s) {
+                const MarkSheet& marks = found.front().marks;
+                suggest(s.attempt()->marks,
+                        s.current > 0 ? carriedMarks(s.attempts[s.current - 1], *s.attempt(), marks) : marks);
+            });
         },
         false);
 }

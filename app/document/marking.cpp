@@ -99,8 +99,10 @@ std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side) {
 }
 
 std::optional<Mark> askedMark(const Desk& desk, Side side) {
-    if (side == Side::Drawn && isLookingOver(desk))
-        return doubtfulSuggestions(desk, side).front();
+    const bool isChosen = desk.selection.chosen(side).has_value();
+    if (!isChosen && (side == Side::Seen || isLookingOver(desk)))
+        if (const auto doubtful = doubtfulSuggestions(desk, side); !doubtful.empty())
+            return doubtful.front();
     return nextMark(desk, side);
 }
 

@@ -47,6 +47,12 @@ void MarksOverlay::paintPreplaced(const Canvas& canvas) const {
 void MarksOverlay::paint(const Canvas& canvas) const {
     QPainter& painter = canvas.painter;
     paintPreplaced(canvas);
+    for (const auto& placed : shown.expression)
+        if (placed && placed->usable()) {
+            QPainterPath dot;
+            dot.addEllipse(canvas.transform.toView(*placed->at), 2, 2);
+            strokeWithHalo(canvas, dot, QPen(canvas.style.mark, 1.1), 1.4);
+        }
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
         const auto& placed = shown.marks[m];

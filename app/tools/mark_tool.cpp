@@ -18,7 +18,9 @@ bool MarkTool::press(const SheetPointer& pointer) {
     const bool inside = p.x() >= 0 && p.y() >= 0 && p.x() < pointer.scene.extent.width() &&
                         p.y() < pointer.scene.extent.height();
     const auto next = askedMark(desk_, side_);
-    if (!next || !inside)
+    // What the program saw is dragged; a click beside it must not carry it off.
+    const auto& known = next ? desk_.study().marks(side_).marks[*next] : std::optional<PlacedMark>();
+    if (!next || !inside || (known && known->suggested))
         return false;
     // Held until the button is let go, so that the first aim can be mended in one go.
     dragged_ = next;

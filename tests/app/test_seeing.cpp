@@ -41,7 +41,7 @@ class SeeingTest : public WindowTest {
         cv::cvtColor(portrait(), grey, cv::COLOR_BGR2GRAY);
         const double width = 1.55 * (*marks.seen(Mark::OuterEyeL) - *marks.seen(Mark::OuterEyeR)).norm();
         const PicturePoint at = (*marks.seen(Mark::NoseTip) + *marks.seen(Mark::NoseBase)) / 2;
-        return drawingOf(withMoved(grey, {at.x(), at.y()}, {0, 0.05 * width}, 0.13 * width, 0.26 * width),
+        return drawingOf(withMoved(grey, {at.x(), at.y()}, {0, 0.05 * width}, 0.08 * width, 0.17 * width),
                          DrawingFilter::Dodged);
     }
     /// The portrait and the drawing of it on the bench, both seen by the program.
@@ -64,7 +64,20 @@ private slots:
             QVERIFY(placed && placed->suggested);
         QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value) < 15);
         goToStep("block-in");
-        QVERIFY(anyLabelSays("Look each suggested mark over"));
+        QVERIFY2(anyLabelSays("I marked the face"), said());
+        // One key each, from the most doubtful on.
+        const Mark first = *askedMark(desk(), Side::Seen);
+        QVERIFY(anyLabelSays(qt(wordsFor(first))));
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY(!study().reference.marks[first]->suggested);
+        QCOMPARE(suggestionCount(desk(), Side::Seen), 15);
+        QVERIFY(*askedMark(desk(), Side::Seen) != first);
+        // A click beside the marks carries none of them off.
+        const MarkSheet before = study().reference;
+        click(seen(), QPoint(30, seen()->height() / 2));
+        QVERIFY(static_cast<const MarkSheet&>(study().reference) == before);
+        undo();
         undo();
         QVERIFY(!desk().fit());
         QTest::qWait(600); // the picture is not looked at again by itself
@@ -127,6 +140,29 @@ private slots:
         QVERIFY2(anyLabelSays("As far as I can see"), said());
         QVERIFY(!anyLabelSays("Does the ring sit on"));
         QVERIFY(suggestionCount(desk(), Side::Drawn) > 8);
+    }
+
+    void marksOfTheFirstPhotographAreCarriedToTheNext() {
+        openBoth();
+        skipSaying();
+        desk().document.edit("Confirm", {}, [](Study& s) {
+            MarkSheet& sheet = s.marks(Side::Drawn);
+            for (Mark m : {Mark::Chin, Mark::NoseBase, Mark::PupilL})
+                sheet.marks[m] = PlacedMark{*sheet.marks[m]->at, false};
+            sheet.marks[Mark::Crown] = PlacedMark{*sheet.marks[Mark::Brow]->at - PicturePoint(0, 200), false};
+        });
+        const MarkSheet before = study().marks(Side::Drawn);
+        // The same page with the nose put right.
+        cv::Mat grey;
+        cv::cvtColor(portrait(), grey, cv::COLOR_BGR2GRAY);
+        openSketch(save(pageWith(drawingOf(grey, DrawingFilter::Dodged)), "next.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(study().attempts.size() == 2 && desk().comparison(), 30000);
+        const MarkSheet& after = study().marks(Side::Drawn);
+        QVERIFY(after.marks[Mark::Chin] && !after.marks[Mark::Chin]->suggested);
+        QVERIFY(!after.marks[Mark::PupilL]->suggested);
+        QVERIFY(after.marks[Mark::NoseBase]->suggested); // it has moved
+        QVERIFY(after.marks[Mark::Crown]->suggested);    // it is not seen again
+        QVERIFY((*after.seen(Mark::Crown) - *before.seen(Mark::Crown)).norm() < 30);
     }
 
     void ofSeveralFacesOneIsChosenByItsNumber() {

@@ -74,6 +74,13 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
         CHECK(sum / count < 0.006);
         CHECK(worst < 0.02);
         CHECK(within >= count - 1);
+        // Given the photograph's marks, the doubt is that of the drawing alone.
+        const auto given = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), SketchReference{photo, marks});
+        REQUIRE(given.size() == 1);
+        for (Mark m : given[0].marks.seenMarks()) {
+            CHECK((*given[0].marks.seen(m) - *faithful[0].marks.seen(m)).norm() < 1e-6);
+            CHECK(given[0].marks.noiseOf(m) < faithful[0].marks.noiseOf(m));
+        }
         for (const Case& c : cases) {
             const PicturePoint at = middleOf(marks, c.moved);
             const PicturePoint by(0, 0.05 * width);

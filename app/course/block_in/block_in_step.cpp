@@ -121,8 +121,10 @@ Scene BlockInStep::scene(Side side) {
         scene.lay<LinesOverlay>(std::move(lines));
     if (study.reference.ball)
         scene.lay<BallOverlay>(*study.reference.ball);
-    MarksShown shown{study.reference.marks};
+    MarksShown shown{study.reference.marks, study.reference.expression};
     shown.touched = desk_.selection.touched(Side::Seen);
+    if (suggestionCount(desk_, Side::Seen) && !shown.touched)
+        shown.touched = askedMark(desk_, Side::Seen);
     if (const auto& fit = desk_.fit()) {
         shown.doubtful = fit->outliers;
         for (int i = 0; i < markCount; ++i)
@@ -147,8 +149,10 @@ NextThing BlockInStep::next() {
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     if (faceChoice_.isOn())
         return faceChoice_.next();
-    if (suggestionCount(desk_, Side::Seen) > 0)
-        return {tr("Look each suggested mark over and drag what is off."),
+    if (const std::vector<Mark> seen = doubtfulSuggestions(desk_, Side::Seen); !seen.empty())
+        return {tr("I marked the face. Is the %1 right? Enter, or drag it; %2 to look at.")
+                    .arg(qt(wordsFor(seen.front(), learnersBook())))
+                    .arg(seen.size()),
                 {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Seen); }}};
     if (offersGuess(desk_) && desk_.faces.guessesFirst())
         return {tr("Guess first: lay the construction on the head and turn it until it sits."),

@@ -80,7 +80,7 @@ Scene MarkStage::scene(Side side) {
     for (DrawnLine line : allDrawnLines)
         if (attempt->marks.lines.has(line))
             scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
-    MarksShown shown{attempt->marks.marks};
+    MarksShown shown{attempt->marks.marks, attempt->marks.expression};
     shown.touched = desk_.selection.touched(Side::Drawn);
     shown.asked = askedMark(desk_, Side::Drawn);
     if (isLookingOver(desk_)) {
