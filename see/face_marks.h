@@ -10,7 +10,8 @@ namespace zokran {
 MarkSheet uncorrectedMarks(const FoundFace& face, int width, int height);
 
 /// The marks of a face. The mesh's points lie beside our marks by an amount that depends on the pose and on how open
-/// mouth and eyes are; data/heads/mesh_offsets.json holds what was learned of it (tools/make_mesh_offsets.py). Each
+/// mouth and eyes are; data/heads/mesh_offsets.json holds what was learned of it (tools/make_mesh_offsets.py)
+/// on plaster and on renders; of living skin only part of it holds. Each
 /// mark's noise joins what was learned, which grows with the turn and on the far side, with how much the face and its
 /// mirror image disagree in this picture. `smiling` is set where the lips stand apart. Throws BadInput when the file
 /// cannot be read.

@@ -24,6 +24,7 @@ struct FoundFace {
     FacePointArray disagreement; ///< half of what the two differ by, px
     double score = 0;            ///< of the detector shown the face upright, 0 to 1
     bool certain = false;        ///< else it is only to be offered
+    double saturation = 0;       ///< of the face's colour, the median, 0 to 1; plaster and pencil are below 0.14
     Pixels width;                ///< longer side of the box round the points
 };
 

@@ -50,6 +50,26 @@ Pixels widthOf(const FacePointArray& points) {
     return meshCrop(points).side / 1.5;
 }
 
+/// The median saturation of the colour in the middle of the face: of each pixel that is not black, the spread of the
+/// three channels over the brightest.
+double saturationOf(const cv::Mat& picture, const FacePointArray& points) {
+    constexpr int size = 64, darkest = 40;
+    FaceCrop crop = meshCrop(points);
+    crop.side *= 0.45; // within the outline
+    const cv::Mat3b square = sample(picture, crop, size);
+    std::vector<double> all;
+    for (const cv::Vec3b& pixel : square) {
+        const auto [low, high] = std::minmax({pixel[0], pixel[1], pixel[2]});
+        if (high > darkest)
+            all.push_back((high - low) / static_cast<double>(high));
+    }
+    if (all.empty())
+        return 0;
+    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
+    std::nth_element(all.begin(), middle, all.end());
+    return *middle;
+}
+
 /// Fits the mesh in the square and again in the square of its points; then both the face and its mirror image.
 FoundFace fitMesh(FaceNetworks& networks, const cv::Mat& picture, FaceCrop crop, int times = passes) {
     FoundFace face;
@@ -62,6 +82,7 @@ FoundFace fitMesh(FaceNetworks& networks, const cv::Mat& picture, FaceCrop crop,
         face.disagreement[i] = (seen[i] - mirrored[i]) / 2;
     }
     face.width = widthOf(face.points);
+    face.saturation = saturationOf(picture, face.points);
     return face;
 }
 
