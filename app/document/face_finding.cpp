@@ -46,7 +46,9 @@ void suggest(MarkSheet& sheet, const MarkSheet& found) {
 } // namespace
 
 FaceFinding::FaceFinding(Document& document, QObject* parent)
-    : QObject(parent), document_(document), networks_(std::make_shared<std::optional<FaceNetworks>>()) {
+    : QObject(parent), document_(document),
+      looksByItself_(document.logbook().remembered(byItselfKey) != "no"),
+      guessesFirst_(document.logbook().remembered(guessFirstKey) == "yes"), networks_(std::make_shared<std::optional<FaceNetworks>>()) {
     worker_.setMaxThreadCount(1);
     worker_.setExpiryTimeout(-1);
 }
@@ -233,22 +235,19 @@ void FaceFinding::dismiss() {
     emit changed();
 }
 
-bool FaceFinding::looksByItself() const {
-    return document_.logbook().remembered(byItselfKey) != "no";
+void FaceFinding::remember(const char* key, bool on) {
+    document_.attempt([&] { document_.logbook().remember(key, on ? "yes" : "no"); });
+    emit changed();
 }
 
 void FaceFinding::lookByItself(bool on) {
-    document_.attempt([&] { document_.logbook().remember(byItselfKey, on ? "yes" : "no"); });
-    emit changed();
-}
-
-bool FaceFinding::guessesFirst() const {
-    return document_.logbook().remembered(guessFirstKey) == "yes";
+    looksByItself_ = on;
+    remember(byItselfKey, on);
 }
 
 void FaceFinding::guessFirst(bool first) {
-    document_.attempt([&] { document_.logbook().remember(guessFirstKey, first ? "yes" : "no"); });
-    emit changed();
+    guessesFirst_ = first;
+    remember(guessFirstKey, first);
 }
 
 void FaceFinding::mark(const QString& what) {

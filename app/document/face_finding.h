@@ -44,10 +44,10 @@ public:
     void dismiss();
 
     /// Pictures are looked at without being asked. Remembered; so at first.
-    bool looksByItself() const;
+    bool looksByItself() const { return looksByItself_; }
     void lookByItself(bool on);
     /// The learner guesses first: what was found is not shown before the guess stands. Remembered.
-    bool guessesFirst() const;
+    bool guessesFirst() const { return guessesFirst_; }
     void guessFirst(bool first);
     /// The guess stands: what was found meanwhile is placed.
     void showAfterGuess();
@@ -65,8 +65,11 @@ private:
     void referenceFound(const Found& found, bool asked);
     void mark(const QString& what);
     bool mayStart() const;
+    /// Keeps a wish for the next start.
+    void remember(const char* key, bool on);
 
     Document& document_;
+    bool looksByItself_, guessesFirst_;
     Found faces_; ///< of the study `facesOf_`
     std::optional<StudyId> facesOf_;
     std::size_t face_ = 0;

@@ -185,7 +185,8 @@ private slots:
     }
 
     void whoGuessesFirstSeesNothingBeforeTheGuessStands() {
-        logbook_->remember("guess_first", "yes");
+        desk().faces.guessFirst(true);
+        QCOMPARE(logbook_->remembered("guess_first"), std::string("yes"));
         openReference(save(portrait(), "portrait.png"));
         QTRY_VERIFY_WITH_TIMEOUT(!desk().faces.frames().empty(), 20000);
         goToStep("block-in");
@@ -207,7 +208,7 @@ private slots:
     }
 
     void wherePeopleMarkByHandNothingIsFoundByItself() {
-        logbook_->remember("find_faces", "no");
+        desk().faces.lookByItself(false);
         openReference(save(portrait(), "portrait.png"));
         QTest::qWait(400);
         QVERIFY(!desk().faces.isRunning());
