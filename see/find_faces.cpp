@@ -37,7 +37,7 @@ constexpr int passes = 3;
 /// The squares shown to the two detectors for the face's score, as multiples of that for the mesh.
 constexpr double shortSquare = 1.3, fullSquare = 2.5;
 /// Faces smaller than this share of the picture are looked for in its parts as well.
-constexpr double small = 0.22;
+constexpr double small = 0.1;
 
 PicturePoint middle(const FacePointArray& points) {
     PicturePoint sum(0, 0);
