@@ -2,6 +2,7 @@
 
 #include "see/face_mesh.h"
 #include "see/oriented_edges.h"
+#include "see/thin_plate_warp.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -75,48 +76,6 @@ PicturePoint middleOf(const FacePointArray& points, const std::vector<int>& whic
     return sum / static_cast<double>(which.size());
 }
 
-/// A smooth warp of the plane: thin-plate splines through control points, and the identity on the border of the
-/// square (Bookstein 1989).
-class ThinPlateWarp {
-public:
-    ThinPlateWarp(std::vector<Eigen::Vector2d> at, std::vector<Eigen::Vector2d> displaced) : at_(std::move(at)) {
-        for (int k = 0; k <= 4; ++k)
-            for (const auto& [x, y] : {std::pair{k / 4.0, 0.0}, {k / 4.0, 1.0}, {0.0, k / 4.0}, {1.0, k / 4.0}}) {
-                at_.emplace_back(squareSize * x, squareSize * y);
-                displaced.emplace_back(0, 0);
-            }
-        const auto n = static_cast<Eigen::Index>(at_.size());
-        Eigen::MatrixXd system = Eigen::MatrixXd::Zero(n + 3, n + 3), target = Eigen::MatrixXd::Zero(n + 3, 2);
-        for (Eigen::Index i = 0; i < n; ++i) {
-            for (Eigen::Index j = 0; j < n; ++j)
-                system(i, j) = kernel((at_[i] - at_[j]).squaredNorm());
-            // A little smoothing: control points of two features may lie close together and disagree.
-            system(i, i) += 1;
-            system.row(i).tail<3>() << 1, at_[i].x() / squareSize, at_[i].y() / squareSize;
-            system.col(i).tail<3>() = system.row(i).tail<3>().transpose();
-            target.row(i) = displaced[i].transpose();
-        }
-        weights_ = system.partialPivLu().solve(target);
-    }
-
-    Eigen::Vector2d operator()(const Eigen::Vector2d& p) const {
-        const auto n = static_cast<Eigen::Index>(at_.size());
-        Eigen::RowVector2d sum = weights_.row(n) + p.x() / squareSize * weights_.row(n + 1) +
-                                 p.y() / squareSize * weights_.row(n + 2);
-        for (Eigen::Index i = 0; i < n; ++i)
-            sum += kernel((at_[i] - p).squaredNorm()) * weights_.row(i);
-        return sum.transpose();
-    }
-
-private:
-    static double kernel(double squared) {
-        const double r2 = squared / (squareSize * squareSize);
-        return r2 > 0 ? r2 * std::log(r2) * 100 : 0;
-    }
-    std::vector<Eigen::Vector2d> at_;
-    Eigen::MatrixXd weights_;
-};
-
 /// The warp that displaces every feature as told; the points are those of the photograph's square.
 ThinPlateWarp warpOf(const FacePointArray& points, const std::vector<Displacement>& displaced) {
     std::vector<Eigen::Vector2d> at, by;
@@ -131,7 +90,7 @@ ThinPlateWarp warpOf(const FacePointArray& points, const std::vector<Displacemen
             by.push_back(to - from + d.shift);
         }
     }
-    return {std::move(at), std::move(by)};
+    return {std::move(at), std::move(by), squareSize};
 }
 
 /// The warp sampled on a coarse grid and interpolated: displacement of every pixel of the square.

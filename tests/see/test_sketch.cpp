@@ -1,4 +1,5 @@
 #include "see/suggest_marks.h"
+#include "see/thin_plate_warp.h"
 #include "tests/see/drawing_of.h"
 
 #include <catch2/catch.hpp>
@@ -111,4 +112,13 @@ TEST_CASE("A sheet on which too little is drawn is not marked") {
     CHECK(suggestSketchMarks(networks, page).empty());
     const cv::Mat photo = portrait();
     CHECK(suggestSketchMarks(networks, page, SketchReference{photo, {}}).empty());
+}
+
+TEST_CASE("A warp displaces its control points, and nothing on the border") {
+    const std::vector<Eigen::Vector2d> at{{100, 120}, {200, 150}, {150, 260}}, by{{8, 0}, {-5, 6}, {0, -9}};
+    const ThinPlateWarp warp(at, by, 384);
+    for (std::size_t i = 0; i < at.size(); ++i)
+        CHECK((warp(at[i]) - by[i]).norm() < 0.15 * by[i].norm());
+    for (const Eigen::Vector2d& corner : {Eigen::Vector2d(0, 0), Eigen::Vector2d(384, 192)})
+        CHECK(warp(corner).norm() < 0.6);
 }
