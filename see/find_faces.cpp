@@ -262,10 +262,4 @@ std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
     return Search(networks, picture, cancelled).run();
 }
 
-FoundFace findFaceAt(FaceNetworks& networks, const cv::Mat& picture, const PicturePoint& rightEye,
-                     const PicturePoint& leftEye, const PicturePoint& centre, Pixels boxSide) {
-    const PicturePoint across = leftEye - rightEye;
-    return fitMesh(networks, picture, {centre, boxSide * 1.5, {std::atan2(across.y(), across.x())}});
-}
-
 } // namespace zokran

@@ -19,9 +19,4 @@ namespace zokran {
 std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
                                  const std::atomic<bool>* cancelled = nullptr);
 
-/// Finds the face again that is known to lie about here, such as in another picture of the same drawing: the mesh is
-/// fitted in the given square without a search.
-FoundFace findFaceAt(FaceNetworks& networks, const cv::Mat& picture, const PicturePoint& rightEye,
-                     const PicturePoint& leftEye, const PicturePoint& centre, Pixels boxSide);
-
 } // namespace zokran
