@@ -2,6 +2,9 @@
 
 #include "logbook/logbook.h"
 
+#include <fmt/format.h>
+#include <map>
+
 namespace zokran {
 
 using Statement = Database::Statement;
@@ -13,12 +16,37 @@ void Logbook::keepAnswer(const DrillAnswer& a) {
     s.next();
 }
 
+namespace {
+
+Logbook::DrillAnswer answerIn(const Statement& s) {
+    return {s.text(0), s.text(1), s.integer(2), static_cast<int>(s.integer(3)), s.real(4), s.integer(5) != 0};
+}
+
+} // namespace
+
 std::vector<Logbook::DrillAnswer> Logbook::drillAnswers() const {
     Statement s(db_, "SELECT answered, kind, seed, level, off, held FROM drill ORDER BY answered, rowid");
     std::vector<DrillAnswer> all;
     while (s.next())
-        all.push_back({s.text(0), s.text(1), s.integer(2), static_cast<int>(s.integer(3)), s.real(4),
-                       s.integer(5) != 0});
+        all.push_back(answerIn(s));
+    return all;
+}
+
+std::vector<Logbook::DrillAnswer> Logbook::readableAnswers() const {
+    // From both ends, so that one bad page in the middle costs no more than itself.
+    std::map<std::int64_t, DrillAnswer> read;
+    for (const char* order : {"ASC", "DESC"})
+        try {
+            Statement s(db_, fmt::format("SELECT answered, kind, seed, level, off, held, rowid FROM drill "
+                                         "ORDER BY rowid {}", order));
+            while (s.next())
+                read.emplace(s.integer(6), answerIn(s));
+        } catch (const StorageError&) {
+            // What lies beyond is reached from the other end.
+        }
+    std::vector<DrillAnswer> all;
+    for (auto& [row, answer] : read)
+        all.push_back(std::move(answer));
     return all;
 }
 

@@ -1,6 +1,9 @@
 #include "logbook/backup.h"
 
+#include "core/base/atomic_file.h"
+
 #include <algorithm>
+#include <cctype>
 #include <fmt/format.h>
 
 namespace zokran {
@@ -17,24 +20,72 @@ std::filesystem::path folderOf(const std::filesystem::path& folder) {
     throw StorageError(fmt::format("{}: {}", file.string(), error.message()));
 }
 
+/// What the name tells: "logbook-0007-2026-11-01.sqlite", or without a number. The day is empty for other files.
+Backup named(const std::filesystem::path& file) {
+    Backup backup;
+    backup.file = file;
+    const std::string name = file.filename().string();
+    constexpr std::string_view first = "logbook-", last = ".sqlite";
+    if (!name.starts_with(first) || !name.ends_with(last) || name.size() <= first.size() + last.size())
+        return backup;
+    const std::string middle = name.substr(first.size(), name.size() - first.size() - last.size());
+    constexpr std::size_t dayLength = 10, mostDigits = 9;
+    const std::size_t dash = middle.find('-');
+    const bool isNumbered = middle.size() > dayLength && dash <= mostDigits &&
+                            std::all_of(middle.begin(), middle.begin() + static_cast<std::ptrdiff_t>(dash),
+                                        [](unsigned char c) { return std::isdigit(c); });
+    if (isNumbered)
+        backup.number = std::stoi(middle.substr(0, dash));
+    backup.day = isNumbered ? middle.substr(dash + 1) : middle;
+    return backup;
+}
+
+void lookInto(Backup& backup) {
+    try {
+        const Database copy(backup.file, Database::Access::LookOnly);
+        Database::Statement s(copy, "SELECT count(*), coalesce(sum(revision), 0), coalesce(max(changed), '') FROM study");
+        s.next();
+        backup.studies = static_cast<int>(s.integer(0));
+        backup.saves = s.integer(1);
+        backup.changed = s.text(2);
+        backup.isReadable = true;
+    } catch (const StorageError&) {
+        // It is shown as one that cannot be read.
+    }
+}
+
+std::filesystem::path freeName(const std::filesystem::path& folder, const std::string& keptAs) {
+    for (int number = 1;; ++number) {
+        auto name = folder / fmt::format("{}-{}.sqlite", keptAs, number);
+        if (!std::filesystem::exists(name))
+            return name;
+    }
+}
+
 } // namespace
 
-std::vector<std::filesystem::path> backupsIn(const std::filesystem::path& folder) {
-    std::vector<std::filesystem::path> all;
+std::vector<Backup> backupsIn(const std::filesystem::path& folder) {
+    std::vector<Backup> all;
     std::error_code error;
     for (const auto& entry : std::filesystem::directory_iterator(folderOf(folder), error))
-        if (const std::string name = entry.path().filename().string();
-            name.starts_with("logbook-") && name.ends_with(".sqlite"))
-            all.push_back(entry.path());
-    std::sort(all.rbegin(), all.rend());
+        if (Backup backup = named(entry.path()); !backup.day.empty()) {
+            lookInto(backup);
+            all.push_back(std::move(backup));
+        }
+    std::sort(all.begin(), all.end(), [](const Backup& a, const Backup& b) {
+        return std::tuple(a.isReadable, a.number, a.number ? 0 : a.saves, a.day) >
+               std::tuple(b.isReadable, b.number, b.number ? 0 : b.saves, b.day);
+    });
     return all;
 }
 
 bool backUp(const std::filesystem::path& folder, const std::string& day) {
-    const auto file = folder / "logbook.sqlite", copy = folderOf(folder) / ("logbook-" + day + ".sqlite"),
-               part = folderOf(folder) / "unfinished";
+    const auto file = folder / "logbook.sqlite", part = folderOf(folder) / "unfinished";
     std::error_code error;
-    if (!std::filesystem::exists(file, error) || std::filesystem::exists(copy, error))
+    if (!std::filesystem::exists(file, error))
+        return false;
+    std::vector<Backup> all = backupsIn(folder);
+    if (std::any_of(all.begin(), all.end(), [&](const Backup& b) { return b.day == day; }))
         return false;
     std::filesystem::create_directories(folderOf(folder), error);
     if (error)
@@ -46,46 +97,57 @@ bool backUp(const std::filesystem::path& folder, const std::string& day) {
         into.bind(part.string());
         into.next();
     }
-    std::filesystem::rename(part, copy, error);
-    if (error)
-        fail(copy, error);
-    // Where the clock was set back today's is not the last by name, and stays all the same.
-    std::vector<std::filesystem::path> all = backupsIn(folder);
-    std::erase(all, copy);
-    for (std::size_t i = kept - 1; i < all.size(); ++i)
-        std::filesystem::remove(all[i], error);
+    int number = 1;
+    for (const Backup& b : all)
+        number = std::max(number, b.number + 1);
+    renameOver(part, folderOf(folder) / fmt::format("logbook-{:04}-{}.sqlite", number, day));
+    all = backupsIn(folder);
+    const auto richest = std::max_element(
+        all.begin(), all.end(), [](const Backup& a, const Backup& b) { return a.studies < b.studies; });
+    for (auto b = all.begin(); b != all.end(); ++b)
+        if (b - all.begin() >= static_cast<std::ptrdiff_t>(kept) && b != richest)
+            std::filesystem::remove(b->file, error);
     return true;
 }
 
-std::filesystem::path restoreBackup(const std::filesystem::path& folder,
-                                    const std::filesystem::path& backup) {
-    const auto file = folder / "logbook.sqlite", fresh = folder / "restored.part";
-    std::error_code error;
-    std::filesystem::copy_file(backup, fresh, std::filesystem::copy_options::overwrite_existing, error);
-    if (error)
-        fail(backup, error);
+std::filesystem::path replaceLogbook(const std::filesystem::path& folder, const std::filesystem::path& fresh,
+                                     const std::string& keptAs) {
+    const auto file = folder / "logbook.sqlite";
     std::filesystem::path aside;
-    for (int number = 1;; ++number) {
-        aside = folder / fmt::format("logbook-before-{}.sqlite", number);
-        if (!std::filesystem::exists(aside))
-            break;
-    }
+    std::error_code error;
     if (std::filesystem::exists(file)) {
-        // Its journal goes with it, or SQLite would read it into the copy.
-        for (const char* part : {"-wal", "-shm"})
-            if (const auto journal = file.string() + part; std::filesystem::exists(journal)) {
-                std::filesystem::rename(journal, aside.string() + part, error);
-                if (error)
-                    fail(journal, error);
-            }
-        std::filesystem::rename(file, aside, error);
-        if (error)
-            fail(file, error);
+        try {
+            Database(file, Database::Access::Write).foldJournalIn();
+        } catch (const StorageError&) {
+            // A damaged one is kept with its journal as it is.
+        }
+        aside = freeName(folder, keptAs);
+        copyAtomically(file, aside);
+        const std::string journal = file.string() + "-wal";
+        if (std::filesystem::exists(journal) && std::filesystem::file_size(journal) > 0)
+            copyAtomically(journal, aside.string() + "-wal");
     }
-    std::filesystem::rename(fresh, file, error);
-    if (error)
-        fail(file, error);
+    // From here on the old one is kept. Its journal goes first, or SQLite would read it into the new one; what it held
+    // is in the file by now unless the file is damaged.
+    for (const char* part : {"-wal", "-shm"}) {
+        std::filesystem::remove(file.string() + part, error);
+        if (error)
+            fail(file.string() + part, error);
+    }
+    renameOver(fresh, file);
     return aside;
+}
+
+std::filesystem::path restoreBackup(const std::filesystem::path& folder, const std::filesystem::path& backup) {
+    const auto fresh = folder / "restored.part";
+    copyAtomically(backup, fresh);
+    try {
+        return replaceLogbook(folder, fresh, "logbook-before");
+    } catch (...) {
+        std::error_code ignored;
+        std::filesystem::remove(fresh, ignored);
+        throw;
+    }
 }
 
 } // namespace zokran

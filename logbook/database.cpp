@@ -49,6 +49,10 @@ void Database::run(const std::string& sql) const {
     check(sqlite3_exec(db_.get(), sql.c_str(), nullptr, nullptr, nullptr));
 }
 
+void Database::foldJournalIn() const {
+    run("PRAGMA wal_checkpoint(TRUNCATE)");
+}
+
 Database::Statement::Statement(const Database& database, const std::string& sql)
     : database_(database) {
     database_.check(sqlite3_prepare_v2(database_.db_.get(), sql.c_str(), -1, &statement_, nullptr));
@@ -94,17 +98,19 @@ double Database::Statement::real(int column) const {
     return sqlite3_column_double(statement_, column);
 }
 
-Database::Transaction::Transaction(const Database& database) : database_(database) {
-    database_.run("BEGIN IMMEDIATE");
+Database::Transaction::Transaction(const Database& database)
+    : database_(database), isNested_(!sqlite3_get_autocommit(database.db_.get())) {
+    database_.run(isNested_ ? "SAVEPOINT part" : "BEGIN IMMEDIATE");
 }
 
 Database::Transaction::~Transaction() {
     if (open_)
-        sqlite3_exec(database_.db_.get(), "ROLLBACK", nullptr, nullptr, nullptr);
+        sqlite3_exec(database_.db_.get(), isNested_ ? "ROLLBACK TO part; RELEASE part" : "ROLLBACK", nullptr, nullptr,
+                     nullptr);
 }
 
 void Database::Transaction::commit() {
-    database_.run("COMMIT");
+    database_.run(isNested_ ? "RELEASE part" : "COMMIT");
     open_ = false;
 }
 

@@ -18,6 +18,12 @@ struct DamagedLogbook : StorageError {
     using StorageError::StorageError;
 };
 
+/// The logbook's file is not there, although pictures or backups beside its place say that there was one: this is no
+/// new learner's folder.
+struct MissingLogbook : StorageError {
+    using StorageError::StorageError;
+};
+
 /// One SQLite file. Every failure throws StorageError, or DamagedLogbook where the file itself is
 /// at fault, naming the file and the cause.
 class Database {
@@ -32,6 +38,8 @@ public:
 
     const std::filesystem::path& file() const { return file_; }
     void run(const std::string& sql) const;
+    /// Brings what lies in the journal beside the file into the file, as far as nobody reads it meanwhile.
+    void foldJournalIn() const;
 
     /// A prepared statement; text goes in and comes out as std::string.
     class Statement {
@@ -56,15 +64,19 @@ public:
         int bound_ = 0;
     };
 
-    /// Everything done while it lives is done as one, or not at all when `commit` is not reached.
+    /// Everything done while it lives is done as one, or not at all when `commit` is not reached. Within another it is
+    /// a part of that one.
     class Transaction {
     public:
         explicit Transaction(const Database& database);
         ~Transaction();
+        Transaction(const Transaction&) = delete;
+        Transaction& operator=(const Transaction&) = delete;
         void commit();
 
     private:
         const Database& database_;
+        bool isNested_;
         bool open_ = true;
     };
 

@@ -1,6 +1,6 @@
 #include "logbook/logbook.h"
 
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/files/guess_file.h"
 #include "core/files/look_file.h"
 #include "logbook/schema.h"
@@ -19,11 +19,32 @@ namespace {
 using Statement = Database::Statement;
 constexpr const char* inMessages = "the logbook";
 
+constexpr const char *fileName = "logbook.sqlite", *picturesName = "pictures";
+
+/// Whether something beside the logbook's place says that it was used: a backup, a file kept aside, a picture.
+bool wasUsed(const std::filesystem::path& folder) {
+    std::error_code ignored;
+    for (const char* kept : {"backups", picturesName})
+        if (std::filesystem::directory_iterator(folder / kept, ignored) != std::filesystem::directory_iterator())
+            return true;
+    for (const auto& entry : std::filesystem::directory_iterator(folder, ignored))
+        if (const std::string name = entry.path().filename().string();
+            name.starts_with("logbook-") && name.ends_with(".sqlite"))
+            return true;
+    return false;
+}
+
 /// The folder a logbook lies in, made where that is wanted.
 std::filesystem::path prepared(const std::filesystem::path& folder, Database::Access access) {
     std::error_code error;
-    if (access == Database::Access::Write)
-        std::filesystem::create_directories(folder / "pictures", error);
+    if (access != Database::Access::Write)
+        return folder;
+    const auto file = folder / fileName;
+    const bool isThere = std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0;
+    if (!isThere && wasUsed(folder))
+        throw MissingLogbook(fmt::format("{}: the logbook is gone from its place", file.string()));
+    error.clear();
+    std::filesystem::create_directories(folder / picturesName, error);
     if (error)
         throw StorageError(fmt::format("{}: {}", folder.string(), error.message()));
     return folder;
@@ -41,7 +62,7 @@ std::string now() {
 }
 
 Logbook::Logbook(const std::filesystem::path& folder, Access access)
-    : folder_(prepared(folder, access)), access_(access), db_(folder / "logbook.sqlite", access) {
+    : folder_(prepared(folder, access)), access_(access), db_(folder / fileName, access) {
     if (access != Access::Write) {
         Statement version(db_, "PRAGMA user_version");
         version.next();
@@ -51,7 +72,7 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
                                            db_.file().string()));
         return;
     }
-    db_.run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = OFF;");
+    db_.run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; ");
     {
         Statement check(db_, "PRAGMA quick_check(1)");
         check.next();
@@ -59,6 +80,12 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
             throw DamagedLogbook(fmt::format("{}: {}", db_.file().string(), check.text(0)));
     }
     bringUpToDate(db_);
+    db_.run("PRAGMA foreign_keys = ON");
+}
+
+void Logbook::beginAnew(const std::filesystem::path& folder) {
+    const Database empty(folder / fileName, Access::Write);
+    bringUpToDate(empty);
 }
 
 std::vector<StudySummary> Logbook::studies(Shelved which) const {
@@ -108,26 +135,40 @@ std::optional<StudyId> Logbook::studyWithUid(const std::string& uid) const {
     return s.next() ? std::optional<StudyId>(s.integer(0)) : std::nullopt;
 }
 
-StudyId Logbook::insert(const std::string& uid) {
-    Statement s(db_, "INSERT INTO study (title, uid) VALUES ('', CASE WHEN ?1 = '' THEN "
+StudyId Logbook::insert(const std::string& uid, StudyId id) {
+    Statement s(db_, "INSERT INTO study (id, title, uid) VALUES (nullif(?2, 0), '', CASE WHEN ?1 = '' THEN "
                      "lower(hex(randomblob(16))) ELSE ?1 END) RETURNING id");
-    s.bind(uid);
+    s.bind(uid).bind(id);
     s.next();
-    const StudyId id = s.integer(0);
+    const StudyId given = s.integer(0);
     s.next();
-    return id;
+    return given;
 }
 
 StudyId Logbook::add(const Study& study, const std::string& made, const std::string& uid) {
+    StoredStudy stored;
+    stored.study = study;
+    stored.uid = uid;
+    stored.made = stored.changed = stored.lookedAt = made;
+    return addStored(stored);
+}
+
+StudyId Logbook::addStored(const StoredStudy& stored, StudyId wanted) {
     Database::Transaction whole(db_);
-    const StudyId id = insert(uid);
-    write(id, study, {});
-    if (!made.empty()) {
-        Statement dated(db_,
-                        "UPDATE study SET made = ?1, changed = ?1, looked_at = ?1 WHERE id = ?2");
-        dated.bind(made).bind(id);
-        dated.next();
-    }
+    const StudyId id = insert(stored.uid, wanted);
+    write(id, stored.study, {});
+    const auto set = [&](const char* column, const std::string& value) {
+        if (value.empty())
+            return;
+        Statement s(db_, fmt::format("UPDATE study SET {} = ? WHERE id = ?", column));
+        s.bind(value).bind(id);
+        s.next();
+    };
+    set("made", stored.made);
+    set("changed", stored.changed);
+    set("looked_at", stored.lookedAt);
+    if (stored.putAway)
+        putAway(id, true);
     whole.commit();
     return id;
 }
@@ -224,7 +265,7 @@ StoredStudy Logbook::load(StudyId id) const {
     Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
                      "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
                      "tolerances, measures, placing, lighting, materials, mood, tags, framing, "
-                     "uid, made, measured FROM study "
+                     "uid, made, measured, changed, looked_at, put_away FROM study "
                      "WHERE id = ?");
     s.bind(id);
     if (!s.next())
@@ -256,6 +297,9 @@ StoredStudy Logbook::load(StudyId id) const {
     study.framing = loadedFraming(s.text(22));
     stored.uid = s.text(23);
     stored.made = s.text(24);
+    stored.changed = s.text(26);
+    stored.lookedAt = s.text(27);
+    stored.putAway = s.integer(28) != 0;
     Statement a(db_, "SELECT picture, marks, page, drawn, said, took FROM attempt WHERE study = ? "
                      "ORDER BY place");
     a.bind(id);
@@ -364,24 +408,27 @@ std::string Logbook::keepPictureBytes(const std::string& name, const std::string
     const bool numbered = dash != std::string::npos && dash >= 4 &&
                           std::all_of(name.begin(), name.begin() + static_cast<std::ptrdiff_t>(dash),
                                       [](unsigned char c) { return c >= '0' && c <= '9'; });
-    const std::string bare = numbered ? name.substr(dash + 1) : name;
-    for (int number = 1;; ++number) {
-        const std::string kept = fmt::format("{:04}-{}", number, bare);
-        if (std::filesystem::exists(picturePath(kept)))
-            continue;
-        writeAtomically(picturePath(kept), bytes);
-        return kept;
-    }
+    const std::string bare = plainFileName(numbered ? name.substr(dash + 1) : name);
+    return writeUnderFreeName(
+        folder_ / picturesName, [&](int number) { return fmt::format("{:04}-{}", number, bare); }, bytes);
 }
 
 std::filesystem::path Logbook::picturePath(const std::string& name) const {
-    return folder_ / "pictures" / name;
+    return folder_ / picturesName / name;
 }
 
 std::string Logbook::remembered(const std::string& key) const {
     Statement s(db_, "SELECT value FROM remembered WHERE key = ?");
     s.bind(key);
     return s.next() ? s.text(0) : "";
+}
+
+std::vector<std::pair<std::string, std::string>> Logbook::allRemembered() const {
+    Statement s(db_, "SELECT key, value FROM remembered ORDER BY key");
+    std::vector<std::pair<std::string, std::string>> all;
+    while (s.next())
+        all.emplace_back(s.text(0), s.text(1));
+    return all;
 }
 
 void Logbook::remember(const std::string& key, const std::string& value) {

@@ -37,7 +37,9 @@ struct StoredStudy {
     Study study;
     std::int64_t revision = 0;
     std::string uid = {};  ///< the same in every logbook it is carried to
-    std::string made = {}; ///< when, ISO 8601, UTC
+    /// When it was made, last changed and last on the bench, ISO 8601, UTC.
+    std::string made = {}, changed = {}, lookedAt = {};
+    bool putAway = false;
 };
 
 /// What became of a save.
@@ -56,9 +58,13 @@ public:
     using Access = Database::Access;
 
     /// Opens the logbook in `folder`, making it on first use and bringing an older one up to date.
-    /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. With
+    /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. Throws MissingLogbook where
+    /// the file is gone or empty and what lies beside it tells that there was one. With
     /// `Beside` and `LookOnly` nothing is checked or written, and every change throws.
     explicit Logbook(const std::filesystem::path& folder, Access access = Access::Write);
+
+    /// Begins an empty logbook where one is missing, because the learner wants it so.
+    static void beginAnew(const std::filesystem::path& folder);
 
     const std::filesystem::path& folder() const { return folder_; }
     bool isLookOnly() const { return access_ != Access::Write; }
@@ -74,6 +80,9 @@ public:
     /// `made`: when it was drawn, ISO 8601, UTC; now when empty. `uid`: of a study that comes from another
     /// logbook; a new one when empty.
     StudyId add(const Study& study, const std::string& made = {}, const std::string& uid = {});
+    /// Adds a study with the dates it has, as from another logbook; a new uid where it has none. `id`: its number,
+    /// which must be free; 0: the next.
+    StudyId addStored(const StoredStudy& stored, StudyId id = 0);
     std::optional<StudyId> studyWithUid(const std::string& uid) const;
     /// Saves a study of which `revision` was the last one known. Writes nothing when nothing has
     /// changed; where the learner was in it is no change. When another window has changed it
@@ -108,6 +117,7 @@ public:
     void keepAnswer(const DrillAnswer& answer);
     void takeBack(const DrillAnswer& answer);
     std::vector<DrillAnswer> drillAnswers() const; ///< oldest first
+    std::vector<DrillAnswer> readableAnswers() const; ///< as far as the file can be read
 
     /// Notes that a study was laid on the bench.
     void lookAt(StudyId id);
@@ -119,19 +129,23 @@ public:
     /// BadInput when there is none of this number.
     void erase(StudyId id);
 
-    /// Copies a picture into the logbook, byte for byte, and returns the name it has there. Throws
-    /// BadInput when the file cannot be read.
+    /// Copies a picture into the logbook, byte for byte, and returns the name it has there: its own, made fit for every
+    /// file system, with a number that nobody else claimed. Throws BadInput when the file cannot be read.
     std::string keepPicture(const std::filesystem::path& file);
     /// The same from bytes; `name` as it was called before, here or in another logbook.
     std::string keepPictureBytes(const std::string& name, const std::string& bytes);
     std::filesystem::path picturePath(const std::string& name) const;
 
+    /// Everything done while it lives is on the disk at once, or not at all when `commit` is not reached.
+    Database::Transaction transaction() const { return Database::Transaction(db_); }
+
     /// Small things remembered between sittings, such as the study last open.
     std::string remembered(const std::string& key) const;
     void remember(const std::string& key, const std::string& value);
+    std::vector<std::pair<std::string, std::string>> allRemembered() const;
 
 private:
-    StudyId insert(const std::string& uid);
+    StudyId insert(const std::string& uid, StudyId id = 0);
     void write(StudyId id, const Study& study, const Computed& computed) const;
     std::int64_t revisionOf(StudyId id) const;
 

@@ -1,6 +1,12 @@
 #include "logbook/rescue.h"
 
+#include "core/base/atomic_file.h"
+#include "logbook/backup.h"
+#include "logbook/schema.h"
+
+#include <algorithm>
 #include <fmt/format.h>
+#include <unistd.h>
 
 namespace zokran {
 
@@ -9,28 +15,69 @@ namespace {
 /// Between two studies that can be read, this many numbers are tried one by one at the most.
 constexpr StudyId widestGap = 20000;
 
+/// A folder that is gone when this is.
+struct Scratch {
+    std::filesystem::path path;
+    explicit Scratch(std::filesystem::path at) : path(std::move(at)) {
+        std::error_code ignored;
+        std::filesystem::remove_all(path, ignored);
+    }
+    ~Scratch() {
+        std::error_code ignored;
+        std::filesystem::remove_all(path, ignored);
+    }
+    Scratch(const Scratch&) = delete;
+    Scratch& operator=(const Scratch&) = delete;
+};
+
+/// What beside the studies can be read; what cannot is left out.
+void carryRest(const Logbook& damaged, Logbook& fresh) {
+    for (const Logbook::DrillAnswer& answer : damaged.readableAnswers())
+        fresh.keepAnswer(answer);
+    try {
+        for (const auto& [key, value] : damaged.allRemembered())
+            fresh.remember(key, value);
+    } catch (const DamagedLogbook&) {
+        // Small things; they are asked for again.
+    }
+}
+
 } // namespace
 
 Rescue rescue(const std::filesystem::path& folder) {
     const auto file = folder / "logbook.sqlite";
-    const Logbook damaged(folder, Logbook::Access::LookOnly);
+    const Scratch scratch(folder / fmt::format("rescue-{}", ::getpid()));
+    std::error_code error;
+    const auto copied = scratch.path / "damaged", made = scratch.path / "fresh";
+    std::filesystem::create_directories(copied, error);
+    if (error)
+        throw StorageError(fmt::format("{}: {}", copied.string(), error.message()));
+    // Read from a copy with its journal: what another window saved last may still lie in that.
+    copyAtomically(file, copied / file.filename());
+    if (const std::string journal = file.string() + "-wal"; std::filesystem::exists(journal))
+        copyAtomically(journal, (copied / file.filename()).string() + "-wal");
+    try {
+        const Database older(copied / file.filename(), Database::Access::Write);
+        bringUpToDate(older);
+    } catch (const StorageError&) {
+        // Read as it is.
+    }
+    const Logbook damaged(copied, Logbook::Access::Beside);
     const std::vector<StudyId> known = damaged.allReadable();
     if (known.empty())
         throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));
-
-    const auto scratch = folder / "rescued";
-    std::error_code ignored;
-    std::filesystem::remove_all(scratch, ignored);
     Rescue result;
     {
-        Logbook fresh(scratch);
+        Logbook fresh(made);
+        auto whole = fresh.transaction();
         const StudyId last = std::min(known.back(), known.front() + widestGap);
+        std::vector<StudyId> tried;
         for (StudyId id = known.front(); id <= last; ++id)
+            tried.push_back(id);
+        std::copy_if(known.begin(), known.end(), std::back_inserter(tried), [&](StudyId id) { return id > last; });
+        for (StudyId id : tried)
             try {
-                const StoredStudy stored = damaged.load(id);
-                const bool away = damaged.isPutAway(id);
-                const StudyId copy = fresh.add(stored.study, "", stored.uid);
-                fresh.putAway(copy, away);
+                fresh.addStored(damaged.load(id), id);
                 ++result.read;
             } catch (const DamagedLogbook&) {
                 ++result.lost;
@@ -38,27 +85,14 @@ Rescue rescue(const std::filesystem::path& folder) {
                 // There is no study of this number, or its marks are no longer marks.
                 result.lost += std::find(known.begin(), known.end(), id) != known.end();
             }
+        if (result.read == 0)
+            throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));
+        carryRest(damaged, fresh);
+        whole.commit();
     }
-    if (result.read == 0) {
-        std::filesystem::remove_all(scratch, ignored);
-        throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));
-    }
-    for (int number = 1;; ++number) {
-        result.damagedFile = folder / fmt::format("logbook-damaged-{}.sqlite", number);
-        if (!std::filesystem::exists(result.damagedFile))
-            break;
-    }
-    // The journal of the damaged file goes with it, or SQLite would read it into the new one.
-    for (const char* part : {"-wal", "-shm"})
-        if (const auto journal = file.string() + part; std::filesystem::exists(journal))
-            std::filesystem::rename(journal, result.damagedFile.string() + part, ignored);
-    std::error_code error;
-    std::filesystem::rename(file, result.damagedFile, error);
-    if (!error)
-        std::filesystem::rename(scratch / "logbook.sqlite", file, error);
-    if (error)
-        throw StorageError(fmt::format("{}: {}", file.string(), error.message()));
-    std::filesystem::remove_all(scratch, ignored);
+    // The file alone takes the place.
+    Database(made / file.filename(), Database::Access::Write).foldJournalIn();
+    result.damagedFile = replaceLogbook(folder, made / file.filename(), "logbook-damaged");
     return result;
 }
 

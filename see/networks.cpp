@@ -2,6 +2,8 @@
 
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"
+#include "see/face_detector.h"
+#include "see/face_mesh.h"
 
 namespace zokran {
 
@@ -47,6 +49,11 @@ FaceNetworks::FaceNetworks() : loaded_(std::make_unique<Loaded>()) {
         loaded_->twin = j.at("twin").get<std::vector<int>>();
         return true;
     });
+    const cv::Mat blank(192, 192, CV_8UC3, cv::Scalar::all(128));
+    const FaceCrop whole{PicturePoint(96, 96), {192}, {0}};
+    for (DetectorRange range : {DetectorRange::Short, DetectorRange::Full})
+        detectFaces(*this, blank, whole, range, 1);
+    meshPoints(*this, blank, whole);
 }
 
 FaceNetworks::~FaceNetworks() = default;

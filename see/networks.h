@@ -8,7 +8,7 @@ namespace zokran {
 /// keeps its activations while it runs, so one object serves one thread at a time.
 class FaceNetworks {
 public:
-    /// Reads all networks; takes some 50 ms. Throws BadInput, naming the file and the cause, where one is missing or
+    /// Reads all networks and runs each once, for the first run sets up memory; takes some 0.2 s. Throws BadInput, naming the file and the cause, where one is missing or
     /// damaged.
     FaceNetworks();
     ~FaceNetworks();

@@ -367,6 +367,15 @@ Eigen::Matrix<double, 2, 3> robustSimilarity(const FacePointArray& from, const F
     return matrix;
 }
 
+/// Runs `act` for every number below `count`, on all cores.
+template <class Act>
+void forEachInParallel(std::size_t count, Act act) {
+    cv::parallel_for_({0, static_cast<int>(count)}, [&](const cv::Range& range) {
+        for (int i = range.start; i < range.end; ++i)
+            act(static_cast<std::size_t>(i));
+    });
+}
+
 } // namespace
 
 SketchRegistration::SketchRegistration(FaceNetworks& networks, const cv::Mat& photo, const FoundFace& face)
@@ -411,7 +420,7 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
         const FacePointArray read = steadyPoints(networks_, back);
         const cv::Mat edges = searchEdges(back);
         const int window = static_cast<int>(faceSize / searchStep * (round ? laterWindow : firstWindow));
-        for (std::size_t f = 0; f < features().size(); ++f) {
+        const auto locateFeature = [&](std::size_t f) {
             const Feature& feature = features()[f];
             const Prior prior = priorFrom(feature, between(feature, drawingLikePoints_, read), round ? 0.5 : 1);
             const Displacement rest = locate(feature, templates_, edges, photoPoints_, prior, window);
@@ -421,20 +430,21 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
             d.turn += rest.turn;
             d.sigma = rest.sigma;
             d.peak = rest.peak;
-        }
+        };
+        forEachInParallel(features().size(), locateFeature);
     }
     // At last every place by itself: the corner of a mouth may be raised, the end of an eyebrow dropped.
     const ThinPlateWarp warp = warpOf(photoPoints_, displaced);
     const cv::Mat edges = searchEdges(pulledBack(drawnSquare, warp));
-    std::vector<RegisteredPoint> registered;
+    std::vector<RegisteredPoint> registered(places.size());
     const double toPicture = drawingCrop.side.value / squareSize;
-    for (const PicturePoint& place : places) {
-        const Eigen::Vector2d at = inSquare(place, photoCrop);
+    forEachInParallel(places.size(), [&](std::size_t i) {
+        const Eigen::Vector2d at = inSquare(places[i], photoCrop);
         const Displacement own = locatePlace(templates_, edges, at);
         const double sigma = featureSigma(photoPoints_, displaced, at);
-        registered.push_back({drawingCrop.toPicture((at + own.shift + warp(at + own.shift)) / squareSize),
-                              {toPicture * understated * std::hypot(sigma, own.sigma)}});
-    }
+        registered[i] = {drawingCrop.toPicture((at + own.shift + warp(at + own.shift)) / squareSize),
+                         {toPicture * understated * std::hypot(sigma, own.sigma)}};
+    });
     return registered;
 }
 

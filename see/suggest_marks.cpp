@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <fmt/format.h>
+#include <map>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -22,9 +23,22 @@ constexpr int largestSide = 20000;
 constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.
 constexpr double sketchAlone = 1.5;
+/// A photograph is read with the fewest pixels that leave its longer side this long.
+constexpr int searchedSide = 2400;
 
 SuggestedFace marked(const FoundFace& face, const cv::Mat& picture) {
     return {marksOf(face, picture.cols, picture.rows), face.certain, face.score};
+}
+
+/// From px of the picture as it was read to px of the whole, or back.
+void rescale(MarkSheet& sheet, double factor) {
+    forEachPlaced(sheet, [&](PlacedMark& m) {
+        *m.at *= factor;
+        if (m.noise)
+            *m.noise *= factor;
+    });
+    sheet.width = static_cast<int>(std::lround(sheet.width * factor));
+    sheet.height = static_cast<int>(std::lround(sheet.height * factor));
 }
 
 /// The face of the photograph that the marks speak of, or else the largest; nothing where there is none.
@@ -83,15 +97,13 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
     return found;
 }
 
-} // namespace
-
-cv::Mat readColourPicture(const std::filesystem::path& file) {
+cv::Mat read(const std::filesystem::path& file, int flags) {
     // OpenCV reports a file that is not there on stderr.
     std::error_code ignored;
     cv::Mat picture;
     try {
         if (std::filesystem::is_regular_file(file, ignored))
-            picture = cv::imread(file.string());
+            picture = cv::imread(file.string(), flags);
     } catch (const cv::Exception&) {
         // A picture with more pixels than OpenCV allows: it cannot be read either.
     }
@@ -103,26 +115,95 @@ cv::Mat readColourPicture(const std::filesystem::path& file) {
     return picture;
 }
 
-std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const cv::Mat& photo,
+} // namespace
+
+cv::Mat readColourPicture(const std::filesystem::path& file) {
+    return read(file, cv::IMREAD_COLOR);
+}
+
+SearchedPicture readSearchedPicture(const std::filesystem::path& file, int width, int height) {
+    const int longer = std::max(width, height);
+    if (longer >= 8 * searchedSide)
+        return {read(file, cv::IMREAD_REDUCED_COLOR_8), 8};
+    if (longer >= 4 * searchedSide)
+        return {read(file, cv::IMREAD_REDUCED_COLOR_4), 4};
+    if (longer >= 2 * searchedSide)
+        return {read(file, cv::IMREAD_REDUCED_COLOR_2), 2};
+    return {readColourPicture(file)};
+}
+
+std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const SearchedPicture& photo,
                                         const std::atomic<bool>* cancelled, const std::optional<Framing>& framed) {
-    cv::Rect searched(0, 0, photo.cols, photo.rows);
+    const cv::Mat& pixels = photo.pixels;
+    cv::Rect searched(0, 0, pixels.cols, pixels.rows);
     if (framed) {
-        const Framing in = within(*framed, photo.cols, photo.rows);
-        searched &= cv::Rect(cv::Point(static_cast<int>(in.low.x()), static_cast<int>(in.low.y())),
-                             cv::Point(static_cast<int>(in.high.x()), static_cast<int>(in.high.y())));
+        const Framing in = within(*framed, pixels.cols * photo.reduction, pixels.rows * photo.reduction);
+        searched &= cv::Rect(cv::Point(static_cast<int>(in.low.x() / photo.reduction),
+                                       static_cast<int>(in.low.y() / photo.reduction)),
+                             cv::Point(static_cast<int>(in.high.x() / photo.reduction),
+                                       static_cast<int>(in.high.y() / photo.reduction)));
     }
     std::vector<SuggestedFace> suggested;
-    for (const FoundFace& face : findFaces(networks, photo(searched), cancelled)) {
+    for (const FoundFace& face : findFaces(networks, pixels(searched), cancelled)) {
         if (cancelled && *cancelled)
             return {};
-        suggested.push_back(marked(face, photo));
-        forEachPlaced(suggested.back().marks, [&](PlacedMark& m) { *m.at += PicturePoint(searched.x, searched.y); });
+        suggested.push_back(marked(face, pixels));
+        MarkSheet& marks = suggested.back().marks;
+        forEachPlaced(marks, [&](PlacedMark& m) { *m.at += PicturePoint(searched.x, searched.y); });
+        rescale(marks, photo.reduction);
     }
     return suggested;
 }
 
-std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing,
-                                              const std::optional<SketchReference>& reference,
+struct SketchReference::Prepared {
+    SearchedPicture photo;
+    std::vector<FoundFace> faces;
+    std::map<std::size_t, SketchRegistration> registrations; ///< by the face
+};
+
+SketchReference::SketchReference(FaceNetworks& networks, SearchedPicture photo, const std::atomic<bool>* cancelled)
+    : prepared_(std::make_unique<Prepared>()) {
+    prepared_->photo = std::move(photo);
+    prepared_->faces = findFaces(networks, prepared_->photo.pixels, cancelled);
+}
+
+SketchReference::~SketchReference() = default;
+SketchReference::SketchReference(SketchReference&&) noexcept = default;
+SketchReference& SketchReference::operator=(SketchReference&&) noexcept = default;
+
+/// Marks the faces of a drawing from what is known of the photograph.
+class SketchSearch {
+public:
+    SketchSearch(FaceNetworks& networks, const SketchReference& reference)
+        : prepared_(*reference.prepared_), isGiven_(reference.marks.has_value()) {
+        const cv::Mat& photo = prepared_.photo.pixels;
+        std::optional<MarkSheet> given = reference.marks;
+        if (given)
+            rescale(*given, 1.0 / prepared_.photo.reduction);
+        face_ = faceAt(prepared_.faces, given);
+        if (!face_)
+            return;
+        marks_ = given.value_or(marksOf(*face_, photo.cols, photo.rows));
+        const auto number = static_cast<std::size_t>(face_ - prepared_.faces.data());
+        registration_ = &prepared_.registrations.try_emplace(number, networks, photo, *face_).first->second;
+    }
+
+    bool isPossible() const { return face_; }
+
+    SuggestedFace marked(const cv::Mat& drawing, const FoundFace& drawn) const {
+        return {registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width),
+                drawn.certain, drawn.score};
+    }
+
+private:
+    SketchReference::Prepared& prepared_;
+    bool isGiven_;
+    const FoundFace* face_ = nullptr;
+    const SketchRegistration* registration_ = nullptr;
+    MarkSheet marks_; ///< px of the photograph as it was read
+};
+
+std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing, SketchReference* reference,
                                               const std::atomic<bool>* cancelled) {
     const auto stopped = [&] { return cancelled && *cancelled; };
     const cv::Mat evened = evenedLight(drawing);
@@ -130,24 +211,17 @@ std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::
     std::vector<SuggestedFace> suggested;
     if (stopped() || drawn.empty())
         return suggested;
-    if (!reference) {
+    if (reference) {
+        const SketchSearch search(networks, *reference);
+        for (const FoundFace& d : drawn)
+            if (search.isPossible() && !stopped())
+                suggested.push_back(search.marked(evened, d));
+        if (stopped())
+            return {};
+    } else {
         for (const FoundFace& face : drawn) {
             suggested.push_back(marked(face, drawing));
             forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
-        }
-    } else {
-        const std::vector<FoundFace> photographed = findFaces(networks, reference->photo, cancelled);
-        const FoundFace* face = faceAt(photographed, reference->marks);
-        if (!face || stopped())
-            return {};
-        const SketchRegistration registration(networks, reference->photo, *face);
-        const MarkSheet marks =
-            reference->marks.value_or(marksOf(*face, reference->photo.cols, reference->photo.rows));
-        for (const FoundFace& d : drawn) {
-            if (stopped())
-                return {};
-            suggested.push_back({registered(registration, evened, d, marks, reference->marks ? 0 : d.width / face->width),
-                                 d.certain, d.score});
         }
     }
     for (SuggestedFace& s : suggested)

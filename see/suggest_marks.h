@@ -6,12 +6,10 @@
 
 #include <atomic>
 #include <filesystem>
+#include <memory>
+#include <opencv2/core.hpp>
 #include <optional>
 #include <vector>
-
-namespace cv {
-class Mat;
-}
 
 namespace zokran {
 
@@ -22,17 +20,38 @@ struct SuggestedFace {
     double score = 0;     ///< of the detectors, 0 to 1
 };
 
-/// Finds the faces in a photograph (blue, green, red, 8 bits each) and marks each, the largest first. With `framed`
+/// A picture to look at: blue, green, red, 8 bits each. Large ones may have been read with fewer pixels; places are
+/// told in px of the whole picture all the same.
+struct SearchedPicture {
+    cv::Mat pixels;
+    int reduction = 1; ///< px of the whole picture to one of these, each way
+};
+
+/// Finds the faces in a photograph and marks each, the largest first. With `framed`
 /// only that part of the photograph is searched, and so finer. Tenths of a second to a second; returns early, with
 /// nothing, once `cancelled` is true. Empty where no face is found.
-std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const cv::Mat& photo,
+std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const SearchedPicture& photo,
                                         const std::atomic<bool>* cancelled = nullptr,
                                         const std::optional<Framing>& framed = {});
 
-/// The photograph that a sketch was drawn from.
-struct SketchReference {
-    const cv::Mat& photo;           ///< blue, green, red
-    std::optional<MarkSheet> marks; ///< where the learner placed or confirmed them; else the program looks
+/// The photograph that a sketch was drawn from, and what is worked out of it once for all its sketches. The networks
+/// must outlive it.
+class SketchReference {
+public:
+    /// Looks for the faces. Tenths of a second.
+    SketchReference(FaceNetworks& networks, SearchedPicture photo, const std::atomic<bool>* cancelled = nullptr);
+    ~SketchReference();
+    SketchReference(SketchReference&&) noexcept;
+    SketchReference& operator=(SketchReference&&) noexcept;
+
+    /// The marks as the learner placed or confirmed them, in px of the whole photograph; nothing: the program's own.
+    /// They also tell which of several faces was drawn.
+    std::optional<MarkSheet> marks;
+
+private:
+    friend class SketchSearch;
+    struct Prepared;
+    std::unique_ptr<Prepared> prepared_;
 };
 
 /// Finds a face in a picture of a drawing, laid flat or not, and marks it; with `reference` by registering the
@@ -42,10 +61,14 @@ struct SketchReference {
 /// A face turned by more than 60 degrees is never certain: the network is often wrong there. Empty where no face is
 /// found in the drawing, or none in the photograph.
 std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing,
-                                              const std::optional<SketchReference>& reference = {},
+                                              SketchReference* reference = nullptr,
                                               const std::atomic<bool>* cancelled = nullptr);
 
 /// Reads a picture as the two functions want it, upright. Throws BadInput, naming the file and the cause.
 cv::Mat readColourPicture(const std::filesystem::path& file);
+
+/// The same with no more pixels than a search for faces needs, which is several times quicker for a JPEG file; `width`
+/// and `height`: of the picture, px.
+SearchedPicture readSearchedPicture(const std::filesystem::path& file, int width, int height);
 
 } // namespace zokran

@@ -5,7 +5,7 @@
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 
 #include <QComboBox>
 #include <QDir>

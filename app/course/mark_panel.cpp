@@ -152,7 +152,10 @@ void MarkPanel::showList() {
 }
 
 void MarkPanel::showStudy() {
-    state_->setText(tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount));
+    QString state = tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount);
+    if (side_ == Side::Seen && desk_.faces.foundNone() && placedCount(desk_, side_) == 0)
+        state = tr("No face was found in this photograph. Place the marks by hand.");
+    state_->setText(state);
     if (side_ == Side::Seen) {
         suggest_->setText(desk_.faces.isRunning() ? tr("Looking for a face… stop")
                                                        : tr("S&uggest marks"));

@@ -2,6 +2,7 @@
 
 #include "app/document/carried_marks.h"
 
+#include <QTimer>
 #include <algorithm>
 #include <cmath>
 #include <opencv2/core.hpp>
@@ -45,35 +46,72 @@ void suggest(MarkSheet& sheet, const MarkSheet& found) {
 
 } // namespace
 
+struct FaceFinding::Worker {
+    std::optional<FaceNetworks> networks;
+    /// The photograph that the last sketch was registered to: the next one of it is marked in half the time.
+    std::filesystem::path referenceFile;
+    std::optional<SketchReference> reference;
+
+    void prepare() {
+        if (!networks)
+            networks.emplace();
+    }
+    /// Null when it was stopped.
+    SketchReference* referenceOf(const std::filesystem::path& file, int width, int height,
+                                 const std::atomic<bool>& stop) {
+        if (!reference || referenceFile != file) {
+            reference.reset();
+            SketchReference looked(*networks, readSearchedPicture(file, width, height), &stop);
+            if (stop) // and so not looked at to its end
+                return nullptr;
+            referenceFile = file;
+            reference = std::move(looked);
+        }
+        return &*reference;
+    }
+};
+
 FaceFinding::FaceFinding(Document& document, QObject* parent)
     : QObject(parent), document_(document),
       looksByItself_(document.logbook().remembered(byItselfKey) != "no"),
-      guessesFirst_(document.logbook().remembered(guessFirstKey) == "yes"), networks_(std::make_shared<std::optional<FaceNetworks>>()) {
-    worker_.setMaxThreadCount(1);
-    worker_.setExpiryTimeout(-1);
+      guessesFirst_(document.logbook().remembered(guessFirstKey) == "yes"), state_(std::make_shared<Worker>()) {
+    pool_.setMaxThreadCount(1);
+    pool_.setExpiryTimeout(-1);
+    // Once the window stands, so that its start is no slower.
+    constexpr int startedMs = 500;
+    QTimer::singleShot(startedMs, this, &FaceFinding::prepare);
 }
 
 FaceFinding::~FaceFinding() {
     stop_ = true;
-    worker_.waitForDone();
+    pool_.waitForDone();
 }
 
 bool FaceFinding::mayStart() const {
     return !running_ && document_.isOpen() && !document_.logbook().isLookOnly();
 }
 
-void FaceFinding::run(std::function<Found(FaceNetworks&, const std::atomic<bool>&)> search,
-                      std::function<void(const Found&)> done, bool tellsNone) {
+void FaceFinding::prepare() {
+    if (looksByItself())
+        pool_.start([state = state_] {
+            try {
+                state->prepare();
+            } catch (const std::exception&) {
+                // Told when a picture is to be looked at.
+            }
+        });
+}
+
+void FaceFinding::run(Search search, std::function<void(const Found&)> done, bool tellsNone) {
     running_ = true;
     stop_ = false;
     emit changed();
-    worker_.start([this, search = std::move(search), done = std::move(done), tellsNone, id = document_.id()] {
+    pool_.start([this, search = std::move(search), done = std::move(done), tellsNone, id = document_.id()] {
         Found found;
         QString trouble;
         try {
-            if (!*networks_)
-                networks_->emplace();
-            found = search(**networks_, stop_);
+            state_->prepare();
+            found = search(*state_, stop_);
         } catch (const std::exception& e) {
             trouble = QString::fromUtf8(e.what());
         }
@@ -93,9 +131,14 @@ void FaceFinding::run(std::function<Found(FaceNetworks&, const std::atomic<bool>
 
 void FaceFinding::startReference(bool tellsNone) {
     const auto file = document_.logbook().picturePath(document_.study().referencePicture);
+    const Study& study = document_.study();
     run(
-        [file, framed = document_.study().framing](FaceNetworks& networks, const std::atomic<bool>& stop) {
-            return suggestMarks(networks, readColourPicture(file), &stop, framed);
+        [file, framed = study.framing, width = study.reference.width,
+         height = study.reference.height](Worker& worker, const std::atomic<bool>& stop) {
+            // The part that is framed may be small.
+            const SearchedPicture photo =
+                framed ? SearchedPicture{readColourPicture(file)} : readSearchedPicture(file, width, height);
+            return suggestMarks(*worker.networks, photo, &stop, framed);
         },
         [this, tellsNone](const Found& found) { referenceFound(found, tellsNone); }, tellsNone);
 }
@@ -165,12 +208,14 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
     const auto photo = document_.logbook().picturePath(document_.study().referencePicture);
     run(
         [photo, page, part, marks = static_cast<MarkSheet>(document_.study().reference)](
-            FaceNetworks& networks, const std::atomic<bool>& stop) {
-            const cv::Mat reference = readColourPicture(photo);
+            Worker& worker, const std::atomic<bool>& stop) {
+            SketchReference* reference = worker.referenceOf(photo, marks.width, marks.height, stop);
+            if (!reference)
+                return Found();
+            reference->marks = marks;
             const QRect shown(QPoint(static_cast<int>(part.low.x()), static_cast<int>(part.low.y())),
                               QPoint(static_cast<int>(part.high.x()) - 1, static_cast<int>(part.high.y()) - 1));
-            Found found =
-                suggestSketchMarks(networks, matrixOf(page.copy(shown)), SketchReference{reference, marks}, &stop);
+            Found found = suggestSketchMarks(*worker.networks, matrixOf(page.copy(shown)), reference, &stop);
             for (SuggestedFace& face : found) {
                 forEachPlaced(face.marks, [&](PlacedMark& m) { *m.at += PicturePoint(shown.x(), shown.y()); });
                 // Of a face that is not certain every mark is to be looked at.
@@ -195,6 +240,10 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
 const std::vector<SuggestedFace>& FaceFinding::faces() const {
     static const Found none;
     return document_.isOpen() && facesOf_ == document_.id() ? faces_ : none;
+}
+
+bool FaceFinding::foundNone() const {
+    return document_.isOpen() && facesOf_ == document_.id() && faces_.empty();
 }
 
 std::vector<Framing> FaceFinding::frames() const {

@@ -21,6 +21,9 @@ public:
     explicit FaceFinding(Document& document, QObject* parent = nullptr);
     ~FaceFinding() override;
 
+    /// Reads the networks ahead of the first picture.
+    void prepare();
+
     bool isRunning() const { return running_; }
     /// Looks at the reference because the learner asks for it; called again meanwhile, it stops.
     void toggle();
@@ -36,6 +39,8 @@ public:
     std::vector<Framing> frames() const;
     /// Several faces were found, or a doubtful one, and none is marked: the learner is to choose.
     bool asksForFace() const;
+    /// The open study's reference was looked at and shows no face.
+    bool foundNone() const;
     std::size_t face() const { return face_; } ///< the one marked, from 0
     /// Marks this face; only marks not yet looked over change.
     void takeFace(std::size_t face);
@@ -57,10 +62,12 @@ signals:
 
 private:
     using Found = std::vector<SuggestedFace>;
+    /// What the one worker alone uses; it lives as long as the last piece of work.
+    struct Worker;
+    using Search = std::function<Found(Worker&, const std::atomic<bool>&)>;
     /// Runs the search on the worker's thread and hands its result over on this one, unless it was stopped or another
     /// study lies there by then.
-    void run(std::function<Found(FaceNetworks&, const std::atomic<bool>&)> search,
-             std::function<void(const Found&)> done, bool tellsNone);
+    void run(Search search, std::function<void(const Found&)> done, bool tellsNone);
     void startReference(bool tellsNone);
     void referenceFound(const Found& found, bool asked);
     void mark(const QString& what);
@@ -78,8 +85,8 @@ private:
     QSet<QString> looked_;        ///< pictures looked at by itself
     bool running_ = false;
     std::atomic<bool> stop_{false};
-    std::shared_ptr<std::optional<FaceNetworks>> networks_; ///< used by the one worker only
-    QThreadPool worker_;
+    std::shared_ptr<Worker> state_;
+    QThreadPool pool_; ///< of one thread
 };
 
 } // namespace zokran

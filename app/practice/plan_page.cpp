@@ -4,7 +4,7 @@
 #include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "logbook/drawings.h"
 
 #include <QCheckBox>

@@ -2,7 +2,7 @@
 
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
 #include "core/words/progress_words.h"
 

@@ -1,7 +1,7 @@
 #include "app/sheet/sheet_file.h"
 
 #include "app/widgets/words.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 
 #include <QBuffer>
 #include <QPageSize>

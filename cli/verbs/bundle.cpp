@@ -27,6 +27,7 @@ std::function<void()> bundle(CLI::App& app) {
         nlohmann::ordered_json j;
         j["format"] = "zokran-bundled";
         j["version"] = 1;
+        std::vector<std::string> leftOut;
         if (o->out->parsed()) {
             const Logbook logbook(folder, Logbook::Access::Beside);
             std::vector<StudyId> studies = logbook.allReadable();
@@ -37,8 +38,11 @@ std::function<void()> bundle(CLI::App& app) {
                     throw BadInput(fmt::format("\"{}\" is no study's number", o->study));
                 studies = {id};
             }
-            exportBundle(logbook, studies, o->file);
+            std::vector<std::string> lost;
+            exportBundle(logbook, studies, o->file, {}, &lost);
             j["written"] = studies.size();
+            j["lost_pictures"] = lost;
+            leftOut = std::move(lost);
         } else {
             Logbook logbook(folder);
             const Imported in = importBundle(logbook, o->file);
@@ -46,8 +50,12 @@ std::function<void()> bundle(CLI::App& app) {
             j["known"] = in.known;
             j["apart"] = in.apart;
             j["left_out"] = in.leftOut;
+            leftOut = in.leftOut;
         }
         fmt::print("{}", jsonText(j));
+        // The rest is done; what is not is told, and by the exit status too.
+        if (!leftOut.empty())
+            throw BadInput(fmt::format("{}: {} left out, the first: {}", o->file, leftOut.size(), leftOut.front()));
     };
 }
 

@@ -1,6 +1,6 @@
 #include "cast/stand_in_camera.h"
 #include "cli/verb.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/files/marks_file.h"
 
 #include <fmt/ranges.h>

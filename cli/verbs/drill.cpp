@@ -2,6 +2,7 @@
 #include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/base/errors.h"
+#include "core/base/atomic_file.h"
 #include "core/base/json_file.h"
 #include "core/files/marks_file.h"
 

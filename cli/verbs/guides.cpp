@@ -1,5 +1,5 @@
 #include "cli/verb.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/construction/forms.h"
 #include "core/files/canon_file.h"
 #include "core/files/fit_file.h"

@@ -1,6 +1,7 @@
 #include "cast/learner.h"
 #include "cast/stand_in_camera.h"
 #include "cli/verb.h"
+#include "core/base/atomic_file.h"
 #include "core/base/json_file.h"
 #include "core/files/marks_file.h"
 

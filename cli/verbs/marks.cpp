@@ -1,5 +1,5 @@
 #include "cli/verb.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/files/marks_file.h"
 #include "core/files/marks_table.h"
 

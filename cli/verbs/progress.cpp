@@ -1,6 +1,6 @@
 #include "cli/logbook_folder.h"
 #include "cli/verb.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
 #include "core/words/progress_words.h"
 #include "logbook/drawings.h"

@@ -1,6 +1,6 @@
 #include "cli/picture.h"
 #include "cli/verb.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "core/page/paper.h"
 
 #include <filesystem>

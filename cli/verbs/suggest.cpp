@@ -28,16 +28,16 @@ std::function<void()> suggest(CLI::App& app) {
         FaceNetworks networks;
         std::vector<SuggestedFace> faces;
         if (!o->isSketch)
-            faces = suggestMarks(networks, picture);
+            faces = suggestMarks(networks, {picture});
         else if (o->reference.empty())
             faces = suggestSketchMarks(networks, picture);
         else {
             const cv::Mat photo = readColourPicture(o->reference);
-            SketchReference drawnFrom{photo, {}};
+            SketchReference drawnFrom(networks, {photo});
             if (!o->referenceMarks.empty())
                 drawnFrom.marks = readMarks(o->referenceMarks);
-            faces = suggestSketchMarks(networks, picture, drawnFrom);
-            if (faces.empty() && suggestMarks(networks, photo).empty())
+            faces = suggestSketchMarks(networks, picture, &drawnFrom);
+            if (faces.empty() && suggestMarks(networks, {photo}).empty())
                 throw BadInput(fmt::format("{}: no face was found in the reference", o->reference));
         }
         if (faces.empty())

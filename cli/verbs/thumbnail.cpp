@@ -1,6 +1,6 @@
 #include "cli/verb.h"
 #include "core/base/errors.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 #include "logbook/bundle.h"
 
 #include <opencv2/imgcodecs.hpp>

@@ -1,10 +1,9 @@
 #include "core/base/json_file.h"
 
 #include <cerrno>
+#include <cmath>
 #include <cstring>
-#include <fcntl.h>
 #include <fstream>
-#include <unistd.h>
 
 namespace zokran {
 
@@ -14,19 +13,23 @@ namespace {
 /// no file of ours, and reading on would cost memory and stack without end.
 constexpr int deepest = 64;
 constexpr std::size_t longest = 64u << 20;
+/// No length in px or mm, angle, share or count of ours comes near it; its square still is a number.
+constexpr double largestNumber = 1e12;
 
 } // namespace
 
-nlohmann::json parseJson(const std::string& text, const std::string& name,
-                         const std::string& format) {
-    if (text.size() > longest)
-        throw BadInput(fmt::format("{}: the file is longer than {} MB", name, longest >> 20));
+nlohmann::json parseJson(const std::string& text, const std::string& name, const std::string& format, int newest,
+                         std::size_t most) {
+    if (text.size() > most)
+        throw BadInput(fmt::format("{}: the file is longer than {} MB", name, most >> 20));
     nlohmann::json j;
     try {
-        j = nlohmann::json::parse(text, [&](int depth, nlohmann::json::parse_event_t,
-                                            nlohmann::json&) {
+        j = nlohmann::json::parse(text, [&](int depth, nlohmann::json::parse_event_t event, nlohmann::json& value) {
             if (depth > deepest)
                 throw BadInput(fmt::format("{}: the JSON is nested deeper than {}", name, deepest));
+            if (event == nlohmann::json::parse_event_t::value && value.is_number() &&
+                !(std::abs(value.get<double>()) < largestNumber))
+                throw BadInput(fmt::format("{}: it holds a number beyond all sense, {}", name, value.dump()));
             return true;
         });
     } catch (const nlohmann::json::exception&) {
@@ -34,8 +37,9 @@ nlohmann::json parseJson(const std::string& text, const std::string& name,
     }
     if (!j.is_object() || !j.contains("format") || j["format"] != format)
         throw BadInput(fmt::format("{}: expected \"format\": \"{}\"", name, format));
-    if (!j.contains("version") || j["version"] != 1)
-        throw BadInput(fmt::format("{}: expected \"version\": 1", name));
+    const auto version = j.find("version");
+    if (version == j.end() || !version->is_number_integer() || *version < 1 || *version > newest)
+        throw BadInput(fmt::format("{}: expected \"version\": {}", name, newest));
     return j;
 }
 
@@ -54,34 +58,7 @@ nlohmann::json readJsonFile(const std::filesystem::path& file, const std::string
 }
 
 std::string jsonText(const nlohmann::ordered_json& value) {
-    return value.dump(1) + "\n";
-}
-
-void writeAtomically(const std::filesystem::path& file, const std::string& content) {
-    const std::string part = file.string() + ".part";
-    auto fail = [&](int cause) {
-        ::unlink(part.c_str());
-        throw StorageError(fmt::format("{}: {}", file.string(), std::strerror(cause)));
-    };
-    const int handle = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (handle < 0)
-        fail(errno);
-    std::size_t done = 0;
-    while (done < content.size()) {
-        const ssize_t wrote = ::write(handle, content.data() + done, content.size() - done);
-        if (wrote < 0 && errno == EINTR)
-            continue;
-        if (wrote < 0) {
-            const int cause = errno;
-            ::close(handle);
-            fail(cause);
-        }
-        done += static_cast<std::size_t>(wrote);
-    }
-    if (::fsync(handle) != 0 || ::close(handle) != 0)
-        fail(errno);
-    if (::rename(part.c_str(), file.c_str()) != 0)
-        fail(errno);
+    return value.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
 }
 
 } // namespace zokran

@@ -9,19 +9,16 @@
 namespace zokran {
 
 /// Reads a UTF-8 JSON file and requires `"format": format, "version": 1`. Throws BadInput naming
-/// the file and the cause: not JSON, nested deeper than 64, longer than 64 MB.
+/// the file and the cause: not JSON, nested deeper than 64, longer than 64 MB, a number beyond all sense.
 nlohmann::json readJsonFile(const std::filesystem::path& file, const std::string& format);
 
-/// Parses text the same way; `name` stands for the file in messages.
-nlohmann::json parseJson(const std::string& text, const std::string& name,
-                         const std::string& format);
+/// Parses text the same way; `name` stands for the file in messages. Every version up to `newest` is taken; `longest`
+/// in bytes.
+nlohmann::json parseJson(const std::string& text, const std::string& name, const std::string& format, int newest = 1,
+                         std::size_t longest = 64u << 20);
 
-/// The text written for a JSON value: indented, non-finite numbers refused, one trailing newline.
+/// The text written for a JSON value: indented, one trailing newline; bytes that are no UTF-8 are replaced.
 std::string jsonText(const nlohmann::ordered_json& value);
-
-/// Writes beside the file and renames over it, so that a reader sees the old or the new and never a
-/// part. Throws StorageError naming the file and the cause.
-void writeAtomically(const std::filesystem::path& file, const std::string& content);
 
 /// Reads a JSON file and turns it into a value; whatever `convert` objects to is told with the name
 /// of the file.

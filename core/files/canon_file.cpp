@@ -1,6 +1,7 @@
 #include "core/files/canon_file.h"
 
 #include "core/base/data_folder.h"
+#include "core/base/atomic_file.h"
 #include "core/base/json_file.h"
 
 #include <algorithm>

@@ -40,7 +40,7 @@ std::optional<FeatureBias> biasOf(const std::vector<Drawing>& drawings, Mark mar
 }
 
 /// Angle over angle, degrees.
-std::optional<Line> angles(const std::vector<Drawing>& drawings, Radians Pose::*angle) {
+std::optional<Line> straightening(const std::vector<Drawing>& drawings, Radians Pose::*angle) {
     std::vector<double> x, y;
     for (const Drawing& d : drawings) {
         x.push_back(toDegrees(d.seen.*angle).value);
@@ -88,8 +88,8 @@ Progress progressOf(std::vector<Drawing> drawings) {
     progress.drawings = static_cast<int>(drawings.size());
     for (int i = 0; i < markCount; ++i)
         progress.bias[markAt(i)] = biasOf(drawings, markAt(i));
-    progress.straightening = angles(drawings, &Pose::turn);
-    progress.straighteningOfTilt = angles(drawings, &Pose::tilt);
+    progress.straightening = straightening(drawings, &Pose::turn);
+    progress.straighteningOfTilt = straightening(drawings, &Pose::tilt);
     std::vector<double> days, distances, minutes, byMinutes, guessed, measured, misses;
     for (const Drawing& d : drawings) {
         const auto distance = d.distance();

@@ -2,7 +2,7 @@
 
 #include "core/base/data_folder.h"
 #include "core/base/errors.h"
-#include "core/base/json_file.h"
+#include "core/base/atomic_file.h"
 
 #include <array>
 #include <cairo-ft.h>

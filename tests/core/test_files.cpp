@@ -1,3 +1,4 @@
+#include "core/base/atomic_file.h"
 #include "core/base/json_file.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"

@@ -10,6 +10,7 @@
 #include <catch2/catch.hpp>
 #include <fstream>
 #include <sstream>
+#include <thread>
 #include <zip.h>
 
 using namespace zokran;
@@ -158,7 +159,8 @@ TEST_CASE("A bundle can be read by another program, and one written by another p
     REQUIRE(std::system(("unzip -tqq '" + file.string() + "' && unzip -qq '" + file.string() + "' -d '" + into +
                          "' && cd '" + into + "' && zip -qrD '" + again + "' .")
                             .c_str()) == 0);
-    CHECK(contentOf(into + "/pictures/0001-reference.jpg") == "the reference's bytes");
+    CHECK(contentOf(into + "/pictures/0000001.jpg") == "the reference's bytes");
+    CHECK(contentOf(into + "/studies/0000001.json").find("0001-reference.jpg") != std::string::npos);
     Logbook fresh(other.path);
     CHECK(importBundle(fresh, again).taken.size() == 1);
 }
@@ -191,8 +193,10 @@ TEST_CASE("A hostile or broken bundle is refused in one sentence, and nothing is
     refused("zokran-bundle.json");
     writeZip(file, {{"zokran-bundle.json", "{}"}});
     refused("zokran-bundle");
-    writeZip(file, {{"zokran-bundle.json", std::string(70u << 20, ' ')}});
-    refused("larger than 64 MB");
+    writeZip(file, {{"zokran-bundle.json", R"({"format":"zokran-bundle","version":2,"studies":99999999})"}});
+    refused("studies");
+    writeZip(file, {{"zokran-bundle.json", R"({"format":"zokran-bundle","version":2,"studies":2})"}});
+    CHECK(importBundle(book, file).leftOut.size() == 2);
     // A picture that unpacks to much more than any camera's does.
     writeZip(file, {{"zokran-bundle.json", bundleOf(study)}, {"pictures/0001-a.jpg", std::string(40u << 20, 'a')}});
     const Imported bomb = importBundle(book, file);
@@ -299,18 +303,203 @@ TEST_CASE("A copy is kept for each of the last seven days, and comes back in the
             CHECK(backUp(folder.path, "2026-11-0" + std::to_string(day)));
         const auto all = backupsIn(folder.path);
         REQUIRE(all.size() == 7);
-        CHECK(all.front().filename() == "logbook-2026-11-09.sqlite");
-        CHECK(all.back().filename() == "logbook-2026-11-03.sqlite");
-        // The clock set back: the copy of that day is made and stays.
+        CHECK(all.front().day == "2026-11-09");
+        CHECK(all.back().day == "2026-11-03");
+        // The clock set back: the copy of that day is made, and is the last.
         CHECK(backUp(folder.path, "2025-01-01"));
-        CHECK(std::filesystem::exists(folder.path / "backups" / "logbook-2025-01-01.sqlite"));
+        CHECK(backupsIn(folder.path).front().day == "2025-01-01");
+        CHECK(backupsIn(folder.path).size() == 7);
     }
     put(folder.path / "logbook.sqlite", "scribbled over");
-    const auto aside = restoreBackup(folder.path, backupsIn(folder.path).front());
+    const auto aside = restoreBackup(folder.path, backupsIn(folder.path).front().file);
     CHECK(contentOf(aside) == "scribbled over");
     CHECK(Logbook(folder.path).load(id).study.title == "as it is");
     CHECK_THROWS_AS(restoreBackup(folder.path, folder.path / "backups" / "none.sqlite"), StorageError);
     CHECK(Logbook(folder.path).load(id).study.title == "as it is");
+}
+
+TEST_CASE("The last backup is the last one made, whatever the clock said, and the one with most studies stays") {
+    Folder folder;
+    Logbook book(folder.path);
+    for (int i = 0; i < 5; ++i)
+        book.add(Study{});
+    const auto backups = folder.path / "backups";
+    CHECK(backUp(folder.path, "2026-11-01"));
+    // As an earlier version wrote them: without a number, one by a clock set to 2099 and with less in it.
+    std::filesystem::copy_file(backupsIn(folder.path)[0].file, backups / "logbook-2026-10-30.sqlite");
+    {
+        Folder poor;
+        Logbook(poor.path).add(Study{});
+        std::filesystem::copy_file(poor.path / "logbook.sqlite", backups / "logbook-2099-01-01.sqlite");
+    }
+    put(backups / "logbook-0000-2026-10-29.sqlite", "scribble");
+    auto all = backupsIn(folder.path);
+    REQUIRE(all.size() == 4);
+    CHECK(all[0].day == "2026-11-01");
+    CHECK(all[0].studies == 5);
+    CHECK(all[1].day == "2026-10-30");
+    CHECK(all[2].day == "2099-01-01");
+    CHECK(all[2].studies == 1);
+    CHECK_FALSE(all[3].isReadable);
+    // Nearly everything deleted, and a week of copies of that.
+    for (StudyId id = 1; id <= 4; ++id)
+        book.erase(id);
+    for (int day = 2; day <= 9; ++day)
+        CHECK(backUp(folder.path, "2026-11-0" + std::to_string(day)));
+    all = backupsIn(folder.path);
+    CHECK(all.size() == 8);
+    CHECK(all[0].day == "2026-11-09");
+    CHECK(all.back().studies == 5);
+}
+
+TEST_CASE("What any picture is called, its study is carried over") {
+    Folder here, there;
+    Logbook one(here.path), other(there.path);
+    const std::string names[] = {"a\nb.jpg", "back\\slash.jpg", std::string(250, 'x') + ".jpg", std::string(240, 'y'),
+                                 "not UTF-8 \xff\xfe.jpg", "\xc3\x9c\x62\x65r.jpg", "..", "-", "pictures.", "a.b.c"};
+    std::vector<StudyId> ids;
+    for (const std::string& name : names) {
+        Study study;
+        study.title = "of " + std::to_string(ids.size());
+        study.referencePicture = one.keepPictureBytes(name, "bytes of " + std::to_string(ids.size()));
+        CHECK(study.referencePicture.size() < 200);
+        ids.push_back(one.add(study));
+    }
+    const auto file = here.path / "all.zokran";
+    REQUIRE(exportBundle(one, ids, file));
+    const Imported in = importBundle(other, file);
+    CHECK(in.leftOut.empty());
+    REQUIRE(in.taken.size() == std::size(names));
+    for (std::size_t i = 0; i < std::size(names); ++i)
+        CHECK(contentOf(other.picturePath(other.load(in.taken[i]).study.referencePicture)) == "bytes of " + std::to_string(i));
+    // As an earlier version kept it: the name as it was.
+    const std::string raw = "0001-line\nfeed \xff.jpg";
+    put(one.picturePath(raw), "raw");
+    Study study;
+    study.referencePicture = raw;
+    REQUIRE(exportBundle(one, {one.add(study)}, file));
+    const Imported more = importBundle(other, file);
+    REQUIRE(more.taken.size() == 1);
+    CHECK(contentOf(other.picturePath(other.load(more.taken[0]).study.referencePicture)) == "raw");
+}
+
+TEST_CASE("Equal pictures are carried once, and a lost one is told") {
+    Folder here, there;
+    Logbook one(here.path), other(there.path);
+    const std::string photo(200000, 'p');
+    std::vector<StudyId> ids;
+    for (int i = 0; i < 30; ++i) {
+        Study study;
+        study.title = "study " + std::to_string(i);
+        study.referencePicture = one.keepPictureBytes("head.jpg", photo);
+        ids.push_back(one.add(study));
+    }
+    // Of the same size, and another.
+    Study apart;
+    std::string otherPhoto = photo;
+    otherPhoto.back() = 'q';
+    apart.referencePicture = one.keepPictureBytes("head.jpg", otherPhoto);
+    ids.push_back(one.add(apart));
+    Study poor;
+    poor.title = "the poor one";
+    poor.referencePicture = "0099-gone.jpg";
+    ids.push_back(one.add(poor));
+    const auto file = here.path / "all.zokran";
+    std::vector<std::string> lost;
+    REQUIRE(exportBundle(one, ids, file, {}, &lost));
+    REQUIRE(lost.size() == 1);
+    CHECK(lost[0].find("the poor one") == 0);
+    CHECK(std::filesystem::file_size(file) < 3 * photo.size());
+    const Imported in = importBundle(other, file);
+    CHECK(in.taken.size() == 31);
+    REQUIRE(in.leftOut.size() == 1);
+    CHECK(in.leftOut[0].find("the poor one") == 0);
+    std::uintmax_t bytes = 0;
+    for (const auto& entry : std::filesystem::directory_iterator(there.path / "pictures"))
+        bytes += entry.file_size();
+    CHECK(bytes == 2 * photo.size());
+    CHECK(contentOf(other.picturePath(other.load(in.taken[30]).study.referencePicture)) == otherPhoto);
+}
+
+TEST_CASE("Two imports at once whose pictures have one name both arrive whole") {
+    Folder here, there;
+    { Logbook begun(there.path); }
+    std::vector<std::filesystem::path> files;
+    for (int k = 0; k < 2; ++k) {
+        Folder folder;
+        Logbook one(folder.path);
+        std::vector<StudyId> ids;
+        for (int i = 0; i < 40; ++i) {
+            Study study;
+            study.title = std::to_string(k) + " " + std::to_string(i);
+            study.referencePicture = one.keepPictureBytes("head.jpg", study.title);
+            ids.push_back(one.add(study));
+        }
+        files.push_back(here.path / (std::to_string(k) + ".zokran"));
+        REQUIRE(exportBundle(one, ids, files.back()));
+    }
+    std::vector<std::thread> both;
+    std::atomic<int> taken{0};
+    for (const auto& file : files)
+        both.emplace_back([&] {
+            Logbook book(there.path);
+            taken += static_cast<int>(importBundle(book, file).taken.size());
+        });
+    for (std::thread& t : both)
+        t.join();
+    CHECK(taken == 80);
+    Logbook book(there.path);
+    CHECK(book.studies().size() == 80);
+    for (const StudySummary& s : book.studies())
+        CHECK(contentOf(book.picturePath(s.referencePicture)) == s.title);
+}
+
+TEST_CASE("Thousands of studies go out and come in equal, and a bundle of the first version is read") {
+    Folder here, there;
+    Logbook one(here.path), other(there.path);
+    const Study full = fullStudy(one, here.path);
+    std::vector<StudyId> ids;
+    {
+        auto all = one.transaction();
+        for (int i = 0; i < 2000; ++i) {
+            StoredStudy stored;
+            stored.study = full;
+            stored.study.title = "study " + std::to_string(i);
+            stored.made = "2026-10-01T18:30:00.000Z";
+            stored.changed = "2026-10-02T18:30:00.000Z";
+            stored.lookedAt = "2026-10-03T18:30:00.000Z";
+            stored.putAway = i % 7 == 0;
+            ids.push_back(one.addStored(stored));
+        }
+        all.commit();
+    }
+    const auto file = here.path / "all.zokran";
+    REQUIRE(exportBundle(one, ids, file));
+    const Imported in = importBundle(other, file);
+    CHECK(in.leftOut.empty());
+    REQUIRE(in.taken.size() == ids.size());
+    for (std::size_t i = 0; i < ids.size(); ++i) {
+        StoredStudy a = one.load(ids[i]), b = other.load(in.taken[i]);
+        for (StoredStudy* s : {&a, &b}) {
+            s->study.referencePicture.clear();
+            for (Attempt& attempt : s->study.attempts)
+                attempt.picture.clear();
+        }
+        CHECK(a.study == b.study);
+        CHECK(std::tie(a.uid, a.made, a.changed, a.lookedAt, a.putAway) ==
+              std::tie(b.uid, b.made, b.changed, b.lookedAt, b.putAway));
+    }
+    // The list that the first version wrote.
+    const std::string study = R"({"uid":"u","made":"2025-01-01T00:00:00.000Z","put_away":true,"study":{"format":"zokran-study",)"
+                              R"("version":1,"title":"of old","reference":{"picture":"0001-a.jpg"},"sketches":[]}})";
+    writeZip(file, {{"zokran-bundle.json", bundleOf(study)}, {"pictures/0001-a.jpg", "old bytes"}});
+    const Imported old = importBundle(other, file);
+    REQUIRE(old.taken.size() == 1);
+    const StoredStudy taken = other.load(old.taken[0]);
+    CHECK(taken.study.title == "of old");
+    CHECK(taken.made == "2025-01-01T00:00:00.000Z");
+    CHECK(taken.putAway);
+    CHECK(contentOf(other.picturePath(taken.study.referencePicture)) == "old bytes");
 }
 
 TEST_CASE("A logbook of the sixth version opens with everything in it, each study with a name of its own") {

@@ -1,4 +1,5 @@
 #include "core/fit/fit.h"
+#include "logbook/backup.h"
 #include "logbook/logbook.h"
 #include "logbook/rescue.h"
 #include "logbook/schema.h"
@@ -372,6 +373,84 @@ TEST_CASE("A logbook with damaged pages gives up what can be read, and the file 
     Logbook book(folder.path);
     CHECK(static_cast<int>(book.studies().size()) == rescued.read);
     CHECK(book.load(book.studies().front().id).study.notes.size() == 3000);
+}
+
+TEST_CASE("A rescue brings back dates, numbers, drills, what is remembered, and what lies in a journal in use") {
+    Folder folder;
+    std::vector<StoredStudy> before;
+    // Held open, so that the last rows lie in the journal when the file is damaged.
+    auto other = std::make_unique<Logbook>(folder.path);
+    for (int i = 0; i < 60; ++i) {
+        StoredStudy stored;
+        stored.study = titled("study " + std::to_string(i), std::string(3000, 'n'));
+        stored.made = fmt::format("2026-01-{:02}T10:00:00.000Z", 1 + i % 28);
+        stored.changed = fmt::format("2026-02-{:02}T10:00:00.000Z", 1 + i % 28);
+        stored.lookedAt = fmt::format("2026-03-{:02}T10:00:00.000Z", 1 + i % 28);
+        stored.putAway = i % 5 == 0;
+        other->addStored(stored);
+    }
+    for (int i = 0; i < 7; ++i)
+        other->keepAnswer({fmt::format("2026-04-01T10:00:0{}.000Z", i), "angle", i, 2, 1.5, true});
+    other->remember("open_study", "12");
+    const auto file = folder.path / "logbook.sqlite";
+    Database(file, Database::Access::Write).foldJournalIn();
+    other->erase(60);
+    const StudyId last = other->add(titled("only in the journal"));
+    for (StudyId id : other->allReadable())
+        before.push_back(other->load(id));
+    {
+        std::fstream raw(file, std::ios::in | std::ios::out | std::ios::binary);
+        raw.seekp(static_cast<std::streamoff>(std::filesystem::file_size(file) / 2 / 4096 * 4096));
+        raw << std::string(4096, '\xa5');
+    }
+    const Rescue rescued = rescue(folder.path);
+    other.reset();
+    CHECK(rescued.read >= 55);
+    Logbook book(folder.path);
+    CHECK(book.load(last).study.title == "only in the journal");
+    int same = 0;
+    for (StudyId id : book.allReadable()) {
+        const StoredStudy now = book.load(id);
+        for (const StoredStudy& then : before)
+            if (then.uid == now.uid)
+                same += then.study == now.study && then.made == now.made && then.changed == now.changed &&
+                        then.lookedAt == now.lookedAt && then.putAway == now.putAway;
+    }
+    CHECK(same == rescued.read);
+    CHECK(book.drillAnswers().size() == 7);
+    CHECK(book.remembered("open_study") == "12");
+}
+
+TEST_CASE("An empty place beside pictures or backups is no new learner's") {
+    Folder folder;
+    {
+        Logbook book(folder.path);
+        book.add(titled("a year's work"));
+        backUp(folder.path, "2026-11-28");
+    }
+    const auto file = folder.path / "logbook.sqlite";
+    std::filesystem::remove(file);
+    CHECK_THROWS_AS(Logbook(folder.path), MissingLogbook);
+    CHECK_FALSE(std::filesystem::exists(file));
+    // Cut to nothing is as gone as gone.
+    std::ofstream(file).close();
+    CHECK_THROWS_AS(Logbook(folder.path), MissingLogbook);
+    restoreBackup(folder.path, backupsIn(folder.path).at(0).file);
+    CHECK(Logbook(folder.path).load(1).study.title == "a year's work");
+    // Begun anew only where the learner says so.
+    std::filesystem::remove(file);
+    Logbook::beginAnew(folder.path);
+    CHECK(Logbook(folder.path).studies().empty());
+    // A picture alone tells, too, and so does a damaged file kept aside.
+    for (const char* trace : {"pictures/0001-a.jpg", "logbook-damaged-1.sqlite"}) {
+        Folder other;
+        { Logbook begun(other.path); }
+        std::filesystem::remove(other.path / "logbook.sqlite");
+        CHECK_NOTHROW(Logbook(other.path)); // nothing was in it
+        std::filesystem::remove(other.path / "logbook.sqlite");
+        std::ofstream(other.path / trace) << "x";
+        CHECK_THROWS_AS(Logbook(other.path), MissingLogbook);
+    }
 }
 
 TEST_CASE("Only looking writes nothing and needs no right to write") {

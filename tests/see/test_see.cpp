@@ -3,11 +3,14 @@
 #include "see/face_marks.h"
 #include "see/find_faces.h"
 #include "see/suggest_marks.h"
+#include "tests/folder.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
 #include <fstream>
 #include <opencv2/core.hpp>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -29,7 +32,7 @@ TEST_CASE("A face is found and marked, also when it leans far over") {
         shot.pose = pose(12, 0, lean);
         const MarkSheet truth =
             exactMarks(Bust(sitterNamed("halcyon")), viewOf(shot), 512, 640);
-        const MarkSheet found = suggestMarks(networks, pictureOf(shot)).at(0).marks;
+        const MarkSheet found = suggestMarks(networks, {pictureOf(shot)}).at(0).marks;
         INFO("lean " << lean);
         CHECK(found.width == 512);
         CHECK(found.seenMarks().size() == 16);
@@ -119,7 +122,7 @@ TEST_CASE("A mouth that stands open is told, and a closed one is not") {
 
 TEST_CASE("No face, no picture and no time are told apart") {
     FaceNetworks networks;
-    CHECK(suggestMarks(networks, cv::Mat(64, 64, CV_8UC3, cv::Scalar::all(128))).empty());
+    CHECK(suggestMarks(networks, {cv::Mat(64, 64, CV_8UC3, cv::Scalar::all(128))}).empty());
     const auto file = std::filesystem::temp_directory_path() / "zokran-no-picture.png";
     std::ofstream(file) << "words";
     CHECK_THROWS_WITH(readColourPicture(file), Catch::Contains("not a picture"));
@@ -127,6 +130,29 @@ TEST_CASE("No face, no picture and no time are told apart") {
     Shot shot;
     shot.size = 300;
     const std::atomic<bool> stop{true};
-    CHECK(suggestMarks(networks, pictureOf(shot), &stop).empty());
-    CHECK(suggestMarks(networks, pictureOf(shot)).size() == 1);
+    CHECK(suggestMarks(networks, {pictureOf(shot)}, &stop).empty());
+    CHECK(suggestMarks(networks, {pictureOf(shot)}).size() == 1);
+}
+
+TEST_CASE("A large photograph is read with fewer pixels and marked in its own") {
+    FaceNetworks networks;
+    const auto file = std::filesystem::path(ZOKRAN_TEST_DATA) / "see/portrait.jpg";
+    const cv::Mat portrait = readColourPicture(file);
+    cv::Mat large;
+    cv::resize(portrait, large, {}, 10, 10, cv::INTER_CUBIC);
+    const Folder folder;
+    const auto largeFile = folder.path / "large.jpg";
+    cv::imwrite(largeFile.string(), large);
+    const SearchedPicture read = readSearchedPicture(largeFile, large.cols, large.rows);
+    CHECK(read.reduction > 1);
+    CHECK(std::abs(read.pixels.cols * read.reduction - large.cols) < read.reduction);
+    const MarkSheet whole = suggestMarks(networks, {large}).at(0).marks;
+    const MarkSheet marks = suggestMarks(networks, read).at(0).marks;
+    const double width = (*whole.seen(Mark::OuterEyeL) - *whole.seen(Mark::OuterEyeR)).norm();
+    for (Mark m : whole.seenMarks())
+        CHECK((*marks.seen(m) - *whole.seen(m)).norm() < 0.015 * width);
+    // A part that is framed is told in px of the whole, too.
+    const Framing half{PhotoPoint(0, 0), PhotoPoint(large.cols, large.rows * 0.75)};
+    const MarkSheet framed = suggestMarks(networks, read, nullptr, half).at(0).marks;
+    CHECK((*framed.seen(Mark::NoseTip) - *whole.seen(Mark::NoseTip)).norm() < 0.03 * width);
 }

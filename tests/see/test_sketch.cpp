@@ -31,9 +31,10 @@ PicturePoint middleOf(const MarkSheet& sheet, std::initializer_list<Mark> marks)
 TEST_CASE("A drawing-like picture of a real photograph is marked as the photograph is, and a moved feature as moved") {
     FaceNetworks networks;
     const cv::Mat photo = portrait();
-    const auto faces = suggestMarks(networks, photo);
+    const auto faces = suggestMarks(networks, {photo});
     REQUIRE(faces.size() == 1);
     const MarkSheet& marks = faces[0].marks;
+    SketchReference reference(networks, {photo});
     const double width = 1.55 * (*marks.seen(Mark::OuterEyeL) - *marks.seen(Mark::OuterEyeR)).norm();
     cv::Mat grey;
     cv::cvtColor(photo, grey, cv::COLOR_BGR2GRAY);
@@ -60,7 +61,7 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             return PicturePoint(q[0], q[1]);
         };
         INFO("filter " << static_cast<int>(filter));
-        const auto faithful = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), SketchReference{photo, {}});
+        const auto faithful = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference);
         REQUIRE(faithful.size() == 1);
         double worst = 0, sum = 0;
         int within = 0, count = 0;
@@ -76,7 +77,9 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
         CHECK(worst < 0.02);
         CHECK(within >= count - 1);
         // Given the photograph's marks, the doubt is that of the drawing alone.
-        const auto given = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), SketchReference{photo, marks});
+        reference.marks = marks;
+        const auto given = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference);
+        reference.marks.reset();
         REQUIRE(given.size() == 1);
         for (Mark m : given[0].marks.seenMarks()) {
             CHECK((*given[0].marks.seen(m) - *faithful[0].marks.seen(m)).norm() < 1e-6);
@@ -86,7 +89,7 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             const PicturePoint at = middleOf(marks, c.moved);
             const PicturePoint by(0, 0.05 * width);
             const cv::Mat moved = withMoved(grey, {at.x(), at.y()}, {by.x(), by.y()}, c.core * width, c.reach * width);
-            const auto found = suggestSketchMarks(networks, onPage(drawingOf(moved, filter)), SketchReference{photo, {}});
+            const auto found = suggestSketchMarks(networks, onPage(drawingOf(moved, filter)), &reference);
             REQUIRE(found.size() == 1);
             const PicturePoint way = onPagePoint(by) - onPagePoint({0, 0});
             const auto share = [&](std::initializer_list<Mark> of) {
@@ -110,8 +113,8 @@ TEST_CASE("A sheet on which too little is drawn is not marked") {
     cv::line(page, {280, 150}, {300, 560}, cv::Scalar::all(90), 2, cv::LINE_AA);
     cv::line(page, {130, 300}, {430, 290}, cv::Scalar::all(90), 2, cv::LINE_AA);
     CHECK(suggestSketchMarks(networks, page).empty());
-    const cv::Mat photo = portrait();
-    CHECK(suggestSketchMarks(networks, page, SketchReference{photo, {}}).empty());
+    SketchReference reference(networks, {portrait()});
+    CHECK(suggestSketchMarks(networks, page, &reference).empty());
 }
 
 TEST_CASE("A warp displaces its control points, and nothing on the border") {
