@@ -1,7 +1,9 @@
 #include "cli/verb.h"
 #include "core/words/trouble_words.h"
 
+#include <cmath>
 #include <cstdio>
+#include <cstdlib>
 #include <fmt/format.h>
 
 namespace {
@@ -20,6 +22,41 @@ int refuse(const std::string& why) {
     std::replace(line.begin(), line.end(), '\n', ' ');
     fmt::print(stderr, "zokran-cli: {}\n", line);
     return 2;
+}
+
+/// No number that a verb takes (px, mm, degrees, shares, counts) has a sensible value beyond this.
+constexpr double largestNumber = 1e6;
+
+/// Throws BadInput where the word is a number that is not finite or beyond sense.
+void checkNumber(const std::string& option, const std::string& word) {
+    char* end = nullptr;
+    const double value = std::strtod(word.c_str(), &end);
+    if (!word.empty() && *end == 0 && !(std::abs(value) <= largestNumber))
+        throw BadInput(fmt::format("{}: {} is no number that makes sense", option, word));
+}
+
+/// Every number given to an option of this command or of those below it; also those of lists ("30,20") and of
+/// assignments ("mouth_height=3") within a word.
+void checkNumbers(const CLI::App& command) {
+    for (const CLI::Option* option : command.get_options()) {
+        const std::string type = option->get_type_name();
+        const bool isNumber = type.find("FLOAT") != std::string::npos;
+        for (const std::string& given : option->results()) {
+            // A word by itself may be a name: there are people called Nan.
+            if (!isNumber && (option->get_positional() || given.find_first_of(",=") == std::string::npos))
+                continue;
+            std::size_t from = isNumber ? 0 : given.find('=') + 1;
+            for (;;) {
+                const std::size_t to = given.find(',', from);
+                checkNumber(option->get_name(), given.substr(from, to - from));
+                if (to == std::string::npos)
+                    break;
+                from = to + 1;
+            }
+        }
+    }
+    for (const CLI::App* below : command.get_subcommands())
+        checkNumbers(*below);
 }
 
 } // namespace
@@ -48,13 +85,12 @@ int main(int argc, char** argv) {
         return e.get_exit_code() == 0 ? app.exit(e) : refuse(e.what());
     }
     try {
+        checkNumbers(app);
         for (const auto& [command, act] : deeds)
             if (*command)
                 act();
         return 0;
-    } catch (const BadInput& e) {
-        return refuse(wordsFor(e));
     } catch (const std::exception& e) {
-        return refuse(e.what());
+        return refuse(wordsFor(e));
     }
 }

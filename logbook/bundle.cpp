@@ -23,7 +23,7 @@ constexpr const char* contents = "zokran-bundle.json";
 constexpr const char *pictureFolder = "pictures/", *studyFolder = "studies/";
 
 /// Bytes. The contents of the first version hold every study.
-constexpr zip_uint64_t largestContents = 512u << 20, largestStudy = 32u << 20, largestPicture = 256u << 20;
+constexpr zip_uint64_t largestContents = 256u << 20, largestStudy = 32u << 20, largestPicture = 256u << 20;
 /// Nothing that a camera or a learner makes packs tighter than this; small entries may.
 constexpr zip_uint64_t tightest = 500, smallEntry = 1u << 20;
 constexpr zip_int64_t mostEntries = 8'000'000;
@@ -104,6 +104,41 @@ bool isStudyEntry(const std::string& entry) {
     return entry.starts_with(studyFolder) && entry.ends_with(".json") && isPlainName(entry.substr(std::strlen(studyFolder)));
 }
 
+/// The list of studies of the first version with each study as a string of JSON: as objects, thousands of them take
+/// ten times their text in memory. What has no such list comes back as it is.
+std::string withStudiesAsText(const std::string& text) {
+    const std::size_t key = text.find("\"studies\"");
+    const std::size_t list = key == std::string::npos ? key : text.find_first_not_of(" \t\r\n:", key + std::strlen("\"studies\""));
+    if (list == std::string::npos || text[list] != '[')
+        return text;
+    nlohmann::json studies = nlohmann::json::array();
+    bool isInString = false;
+    int depth = 0;
+    std::size_t from = 0, at = list;
+    for (; at < text.size(); ++at) {
+        const char c = text[at];
+        if (isInString) {
+            if (c == '\\')
+                ++at;
+            else if (c == '"')
+                isInString = false;
+        } else if (c == '"')
+            isInString = true;
+        else if (c == '{' || c == '[') {
+            if (++depth == 2)
+                from = at;
+        } else if (c == '}' || c == ']') {
+            if (--depth == 1)
+                studies.push_back(text.substr(from, at + 1 - from));
+            if (depth == 0)
+                break;
+        }
+    }
+    if (depth != 0)
+        return text; // it is told that this is no JSON
+    return text.substr(0, list) + studies.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace) + text.substr(at + 1);
+}
+
 nlohmann::json contentsOf(zip_t* zip) {
     const zip_int64_t entries = zip_get_num_entries(zip, 0);
     if (entries > mostEntries)
@@ -120,7 +155,8 @@ nlohmann::json contentsOf(zip_t* zip) {
         if (!seen.insert(entry).second)
             throw BadInput(fmt::format("it holds \"{}\" twice", entry));
     }
-    return parseJson(bytesOf(zip, contents, largestContents), contents, "zokran-bundle", 2, largestContents);
+    const std::string text = bytesOf(zip, contents, largestContents);
+    return parseJson(withStudiesAsText(text), contents, "zokran-bundle", 2, largestContents);
 }
 
 /// The studies of either version, one after the other.
@@ -135,8 +171,12 @@ public:
     }
     std::size_t size() const { return count_; }
     nlohmann::json operator[](std::size_t i) const {
-        if (isList_)
-            return about_["studies"][i];
+        if (isList_) {
+            const std::string& text = about_["studies"][i].get_ref<const std::string&>();
+            if (text.size() > largestStudy)
+                throw BadInput(fmt::format("a study is larger than {} MB", largestStudy >> 20));
+            return nlohmann::json::parse(text);
+        }
         const std::string entry = studyEntry(i + 1);
         return parseJson(bytesOf(zip_, entry, largestStudy), entry, "zokran-bundled-study");
     }

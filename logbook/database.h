@@ -24,6 +24,11 @@ struct MissingLogbook : StorageError {
     using StorageError::StorageError;
 };
 
+/// There is no study of this number.
+struct MissingStudy : BadInput {
+    using BadInput::BadInput;
+};
+
 /// One SQLite file. Every failure throws StorageError, or DamagedLogbook where the file itself is
 /// at fault, naming the file and the cause.
 class Database {

@@ -11,6 +11,7 @@
 #include <fmt/format.h>
 #include <fstream>
 #include <sstream>
+#include <sys/stat.h>
 
 namespace zokran {
 
@@ -50,6 +51,14 @@ std::filesystem::path prepared(const std::filesystem::path& folder, Database::Ac
     return folder;
 }
 
+/// Device and number of a file; zeros where there is none.
+std::pair<std::uint64_t, std::uint64_t> identityOf(const std::filesystem::path& file) {
+    struct stat status {};
+    if (::stat(file.c_str(), &status) != 0)
+        return {};
+    return {static_cast<std::uint64_t>(status.st_dev), static_cast<std::uint64_t>(status.st_ino)};
+}
+
 } // namespace
 
 std::string now() {
@@ -61,8 +70,49 @@ std::string now() {
                        fmt::gmtime(std::chrono::system_clock::to_time_t(time)), ms);
 }
 
+struct Logbook::PrivateCopy {
+    std::filesystem::path folder;
+
+    /// Throws StorageError.
+    explicit PrivateCopy(const std::filesystem::path& file) {
+        // In memory first: a disk that is full or may only be read is why it is only looked at.
+        for (const std::filesystem::path& place : {std::filesystem::path("/dev/shm"), std::filesystem::temp_directory_path()}) {
+            std::string name = (place / "zokran-look-XXXXXX").string();
+            if (!::mkdtemp(name.data()))
+                continue;
+            folder = name;
+            try {
+                for (const char* part : {"", "-wal"})
+                    copyAtomically(file.string() + part, (folder / file.filename()).string() + part);
+                Database(folder / file.filename(), Database::Access::Write).foldJournalIn();
+                return;
+            } catch (const StorageError&) {
+                remove();
+            }
+        }
+        throw StorageError(fmt::format("{}: there is no room to read its journal", file.string()));
+    }
+    ~PrivateCopy() { remove(); }
+    PrivateCopy(const PrivateCopy&) = delete;
+    PrivateCopy& operator=(const PrivateCopy&) = delete;
+
+    /// Null where the file shows everything by itself.
+    static std::shared_ptr<const PrivateCopy> where(const std::filesystem::path& file, Access access) {
+        std::error_code error;
+        const auto journal = std::filesystem::file_size(file.string() + "-wal", error);
+        return access == Access::LookOnly && !error && journal > 0 ? std::make_shared<const PrivateCopy>(file) : nullptr;
+    }
+
+private:
+    void remove() const {
+        std::error_code ignored;
+        std::filesystem::remove_all(folder, ignored);
+    }
+};
+
 Logbook::Logbook(const std::filesystem::path& folder, Access access)
-    : folder_(prepared(folder, access)), access_(access), db_(folder / fileName, access) {
+    : folder_(prepared(folder, access)), access_(access), copy_(PrivateCopy::where(folder / fileName, access)),
+      db_((copy_ ? copy_->folder : folder) / fileName, access) {
     if (access != Access::Write) {
         Statement version(db_, "PRAGMA user_version");
         version.next();
@@ -81,6 +131,27 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
     }
     bringUpToDate(db_);
     db_.run("PRAGMA foreign_keys = ON");
+    identity_ = identityOf(db_.file());
+}
+
+void Logbook::requireInPlace() const {
+    if (identityOf(db_.file()) != identity_)
+        throw MissingLogbook(fmt::format("{}: the logbook is gone from its place", db_.file().string()));
+}
+
+void Logbook::copyTo(const std::filesystem::path& folder) const {
+    std::error_code error;
+    if (std::filesystem::exists(folder / fileName, error))
+        throw StorageError(fmt::format("{}: there is a logbook already", folder.string()));
+    std::filesystem::create_directories(folder / picturesName, error);
+    if (error)
+        throw StorageError(fmt::format("{}: {}", folder.string(), error.message()));
+    for (const auto& entry : std::filesystem::directory_iterator(folder_ / picturesName, error))
+        if (entry.is_regular_file(error))
+            copyAtomically(entry.path(), folder / picturesName / entry.path().filename());
+    Statement into(db_, "VACUUM INTO ?");
+    into.bind((folder / fileName).string());
+    into.next();
 }
 
 void Logbook::beginAnew(const std::filesystem::path& folder) {
@@ -181,6 +252,7 @@ std::int64_t Logbook::revisionOf(StudyId id) const {
 
 Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
                     std::int64_t revision) {
+    requireInPlace();
     Database::Transaction whole(db_);
     const StoredStudy stored = load(id);
     Study asStored = study;
@@ -269,7 +341,7 @@ StoredStudy Logbook::load(StudyId id) const {
                      "WHERE id = ?");
     s.bind(id);
     if (!s.next())
-        throw BadInput(fmt::format("{}: there is no study {}", folder_.string(), id));
+        throw MissingStudy(fmt::format("{}: there is no study {}", folder_.string(), id));
     StoredStudy stored;
     Study& study = stored.study;
     study.title = s.text(0);

@@ -5,6 +5,7 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <memory>
 #include <string>
 #include <vector>
 
@@ -66,6 +67,10 @@ public:
     /// Begins an empty logbook where one is missing, because the learner wants it so.
     static void beginAnew(const std::filesystem::path& folder);
 
+    /// Copies everything into another folder, which must hold no logbook; also where the file is gone from its own
+    /// folder and is held only by being open. Pictures that are gone are left out. Throws StorageError.
+    void copyTo(const std::filesystem::path& folder) const;
+
     const std::filesystem::path& folder() const { return folder_; }
     bool isLookOnly() const { return access_ != Access::Write; }
 
@@ -86,9 +91,10 @@ public:
     std::optional<StudyId> studyWithUid(const std::string& uid) const;
     /// Saves a study of which `revision` was the last one known. Writes nothing when nothing has
     /// changed; where the learner was in it is no change. When another window has changed it
-    /// meanwhile, this one is kept apart as a study of its own.
+    /// meanwhile, this one is kept apart as a study of its own. Throws MissingStudy where it has been deleted, and
+    /// MissingLogbook where the file is no longer in its folder: what is written then is lost with it.
     Saved save(StudyId id, const Study& study, const Computed& computed, std::int64_t revision);
-    /// Throws BadInput when there is none of this number.
+    /// Throws MissingStudy when there is none of this number.
     StoredStudy load(StudyId id) const;
     /// The reference's marks alone, as stored; empty before there are any.
     std::string referenceMarks(StudyId id) const;
@@ -145,13 +151,20 @@ public:
     std::vector<std::pair<std::string, std::string>> allRemembered() const;
 
 private:
+    /// Throws MissingLogbook where another file, or none, is in the place of the one that is open.
+    void requireInPlace() const;
     StudyId insert(const std::string& uid, StudyId id = 0);
     void write(StudyId id, const Study& study, const Computed& computed) const;
     std::int64_t revisionOf(StudyId id) const;
 
+    /// A private copy to look at where the file itself cannot show what lies in its journal; gone with this.
+    struct PrivateCopy;
     std::filesystem::path folder_;
     Access access_;
+    std::shared_ptr<const PrivateCopy> copy_;
     Database db_;
+    /// The file that was opened: its device and number there.
+    std::pair<std::uint64_t, std::uint64_t> identity_;
 };
 
 /// The moment, ISO 8601 with milliseconds, UTC.

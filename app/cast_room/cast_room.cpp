@@ -19,7 +19,6 @@
 #include <QScrollArea>
 #include <QStandardPaths>
 #include <QVBoxLayout>
-#include <QtConcurrentRun>
 #include <cmath>
 
 namespace zokran {
@@ -97,8 +96,6 @@ CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
 
 CastRoom::~CastRoom() {
     stop_ = stopTaking_ = true;
-    looking_.waitForFinished();
-    takingFuture_.waitForFinished();
 }
 
 void CastRoom::buildControls(QVBoxLayout* column) {
@@ -255,8 +252,8 @@ void CastRoom::startLooking() {
         meshedSitter_ = id;
         coarse_ = fine_ = nullptr;
     }
-    looking_ =
-        QtConcurrent::run([this, id, shot = shot_, coarse = coarse_, fine = fine_]() mutable {
+    looking_.run(
+        [this, id, shot = shot_, coarse = coarse_, fine = fine_](const Background::Stop&) mutable {
             auto deliver = [&](const QImage& image) {
                 QMetaObject::invokeMethod(this, [this, id, image, coarse, fine] {
                     if (id == meshedSitter_) {
@@ -282,11 +279,13 @@ void CastRoom::startLooking() {
                 fine = meshOf(Bust(sitterNamed(id)), MeshGrain::Fine, &stop_);
             if (!stop_ && fine)
                 deliver(render(*fine, restHeight));
-            QMetaObject::invokeMethod(this, [this] {
-                if (again_)
-                    soon_.start(1);
-            });
-        });
+            return true;
+        },
+        [this](bool) {
+            if (again_)
+                soon_.start(1);
+        },
+        [this](const QString& why) { emit troubled(why); });
 }
 
 void CastRoom::take() {
@@ -303,34 +302,39 @@ void CastRoom::take() {
     Shot shot = shot_;
     shot.size = takenHeight;
     const auto mesh = meshedSitter_ == id ? fine_ : nullptr;
-    takingFuture_ = QtConcurrent::run([this, id, name, shot, mesh] {
-        QString file, trouble;
-        try {
-            const Picture picture =
-                mesh ? photograph(*mesh, shot, &stopTaking_)
-                     : photograph(Bust(sitterNamed(id)), shot, &stopTaking_);
-            if (!picture.bgr.empty()) {
-                file = QDir::tempPath() + QString("/%1 at %2°.jpg")
-                                              .arg(name)
-                                              .arg(std::lround(toDegrees(shot.pose.turn).value));
-                writeAtomically(file.toStdString(), asTaken(picture, shot));
-            }
-        } catch (const std::exception& e) {
-            trouble = QString::fromUtf8(e.what());
+    const auto shoot = [this, id, name, shot, mesh](const Background::Stop&) {
+        const Picture picture = mesh ? photograph(*mesh, shot, &stopTaking_)
+                                     : photograph(Bust(sitterNamed(id)), shot, &stopTaking_);
+        QString file;
+        if (!picture.bgr.empty()) {
+            // A folder of our own, that nobody else can guess or write to.
+            if (!taken_.isValid())
+                throw StorageError(taken_.errorString().toStdString());
+            file = taken_.filePath(
+                QString("%1 at %2°.jpg").arg(name).arg(std::lround(toDegrees(shot.pose.turn).value)));
+            writeAtomically(file.toStdString(), asTaken(picture, shot));
         }
-        QMetaObject::invokeMethod(this, [this, file, trouble, name] {
-            taking_ = false;
-            busy_->hide();
-            take_->setText(tr("&Take the picture"));
+        return file;
+    };
+    const auto end = [this] {
+        taking_ = false;
+        busy_->hide();
+        take_->setText(tr("&Take the picture"));
+    };
+    takingWork_.run(
+        shoot,
+        [this, name, end](const QString& file) {
+            end();
             // A picture that was ready just as it was stopped is dropped too: who stops wants none.
             if (stopTaking_)
                 QFile::remove(file);
-            else if (!trouble.isEmpty())
-                emit troubled(trouble);
             else if (!file.isEmpty())
                 emit taken(file, name);
+        },
+        [this, end](const QString& why) {
+            end();
+            emit troubled(why);
         });
-    });
 }
 
 } // namespace zokran

@@ -1,9 +1,10 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "cast/stand_in_camera.h"
 
-#include <QFuture>
 #include <QImage>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <QWidget>
 #include <atomic>
@@ -74,7 +75,8 @@ private:
     std::string meshedSitter_; ///< whose meshes these are
     std::shared_ptr<const PlasterMesh> coarse_, fine_;
     std::atomic<bool> stop_{false}, stopTaking_{false};
-    QFuture<void> looking_, takingFuture_;
+    QTemporaryDir taken_; ///< pictures lie here until the logbook has its copy
+    Background looking_{Background::Newer::Joins}, takingWork_{Background::Newer::Joins};
 };
 
 } // namespace zokran

@@ -17,7 +17,8 @@ struct Deed {
     std::function<void()> act;
 };
 
-/// The next thing: one sentence, the one button that does it, and perhaps another way.
+/// The next thing: one sentence, the one button that does it (none where a sheet is to be clicked), and perhaps another
+/// way.
 struct NextThing {
     QString sentence;
     Deed deed;

@@ -1,6 +1,6 @@
 #include "app/document/carrying.h"
 
-#include <QtConcurrent>
+#include "app/widgets/words.h"
 
 namespace zokran {
 
@@ -9,60 +9,73 @@ Carrying::Carrying(const Logbook& logbook, QObject* parent)
 
 Carrying::~Carrying() {
     stop();
-    work_.waitForFinished();
 }
 
 void Carrying::stop() {
     stop_ = true;
 }
 
-GoesOn Carrying::goesOn() {
-    return [this, last = -1](double share) mutable {
+GoesOn Carrying::goesOn(const Background::Stop& stop) {
+    return [this, &stop, last = -1](double share) mutable {
         if (const int percent = static_cast<int>(100 * share); percent != last) {
             last = percent;
             emit progressed(percent);
         }
-        return !stop_;
+        return !stop_ && !stop;
     };
 }
 
-/// `work` runs off the UI thread; what it returns tells the outcome on it.
-void Carrying::run(std::function<std::function<void()>()> work) {
+template <class Work, class Done>
+void Carrying::run(Work work, Done done) {
     if (running_)
         return;
     running_ = true;
     stop_ = false;
-    work_ = QtConcurrent::run([this, work = std::move(work)] {
-        std::function<void()> outcome;
-        try {
-            outcome = work();
-        } catch (const std::exception& e) {
-            outcome = [this, why = QString::fromUtf8(e.what())] { emit failed(why); };
-        }
-        QMetaObject::invokeMethod(this, [this, outcome = std::move(outcome)] {
+    work_.run(
+        std::move(work),
+        [this, done](const auto& result) {
             running_ = false;
-            outcome();
+            done(result);
+            emit ended();
+        },
+        [this](const QString& why) {
+            running_ = false;
+            emit failed(why);
             emit ended();
         });
-    });
 }
 
 void Carrying::take(const QString& bundle) {
-    run([this, bundle]() -> std::function<void()> {
-        Logbook logbook(folder_);
-        const Imported imported = importBundle(logbook, bundle.toStdString(), goesOn());
-        return [this, imported] { emit taken(imported); };
-    });
+    run(
+        [this, bundle](const Background::Stop& stop) {
+            Logbook logbook(folder_);
+            return importBundle(logbook, bundle.toStdString(), goesOn(stop));
+        },
+        [this](const Imported& imported) { emit taken(imported); });
 }
 
 void Carrying::write(const std::vector<StudyId>& studies, const QString& bundle) {
-    run([this, studies, bundle]() -> std::function<void()> {
-        const Logbook logbook(folder_, Logbook::Access::Beside);
-        if (!exportBundle(logbook, studies.empty() ? logbook.allReadable() : studies, bundle.toStdString(),
-                          goesOn()))
-            return [] {};
-        return [this, bundle] { emit written(bundle); };
-    });
+    struct Outcome {
+        bool isWritten = false;
+        std::vector<std::string> lost;
+    };
+    run(
+        [this, studies, bundle](const Background::Stop& stop) {
+            const Logbook logbook(folder_, Logbook::Access::Beside);
+            Outcome outcome;
+            outcome.isWritten = exportBundle(logbook, studies.empty() ? logbook.allReadable() : studies,
+                                             bundle.toStdString(), goesOn(stop), &outcome.lost);
+            return outcome;
+        },
+        [this, bundle](const Outcome& outcome) {
+            if (!outcome.isWritten)
+                return;
+            emit written(bundle);
+            if (!outcome.lost.empty())
+                emit failed(tr("%1 pictures were left out, for they are gone from the logbook. The first: %2")
+                                .arg(outcome.lost.size())
+                                .arg(qt(outcome.lost.front())));
+        });
 }
 
 } // namespace zokran

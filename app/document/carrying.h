@@ -1,8 +1,8 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "logbook/bundle.h"
 
-#include <QFuture>
 #include <QObject>
 #include <QString>
 #include <atomic>
@@ -33,13 +33,15 @@ signals:
     void ended();
 
 private:
-    void run(std::function<std::function<void()>()> work);
-    GoesOn goesOn();
+    /// `work` runs off the UI thread, and `done` with its result on it.
+    template <class Work, class Done>
+    void run(Work work, Done done);
+    GoesOn goesOn(const Background::Stop& stop);
 
     std::filesystem::path folder_;
     bool running_ = false;
     std::atomic<bool> stop_{false};
-    QFuture<void> work_;
+    Background work_{Background::Newer::Joins};
 };
 
 } // namespace zokran

@@ -60,14 +60,15 @@ QImage Desk::picture(Side side) {
     return photograph(side);
 }
 
-void Desk::takePicture(const QString& file, Side side, const QString& sitter) {
-    const std::optional<StudyId> forStudy = document.id();
+void Desk::takePicture(const QString& file, Side side, const QString& sitter, std::optional<StudyId> of) {
+    const std::optional<StudyId> forStudy = of ? of : document.id();
     pictures.decode(file, [=, this](const ReadPicture& read, const QString& trouble) {
         if (!trouble.isEmpty()) {
             emit document.troubled(trouble);
             return;
         }
         document.attempt([&] {
+            emit pictureTaken();
             if (side == Side::Seen || !forStudy)
                 document.startFrom(file, read.image.size(), read.focal, sitter);
             else

@@ -37,6 +37,7 @@ public:
     StudyClock clock;
     PhotoIntake intake;
     TimedSitting sitting;
+    Background background{Background::Newer::Joins}; ///< for what has no owner of its own
 
     const Study& study() const { return document.study(); }
     const std::optional<Fit>& fit() const { return analysis.fit(); }
@@ -48,15 +49,17 @@ public:
     QImage photograph(Side side) { return pictures.picture(pictureName(side)); }
     QString pictureName(Side side) const;
 
-    /// Decodes a picture off the UI thread; then it becomes a new study, or a sketch of the study
-    /// that lies on the bench now.
-    void takePicture(const QString& file, Side side, const QString& sitter = {});
+    /// Decodes a picture off the UI thread; then it becomes a new study, or a sketch of the study `of`, or else of
+    /// the one that lies on the bench now.
+    void takePicture(const QString& file, Side side, const QString& sitter = {}, std::optional<StudyId> of = {});
     /// Looks for faces in what lies on the bench, each picture once, where nothing is marked.
     void lookForFaces();
 
 signals:
     /// Something that is to be seen has changed.
     void changed();
+    /// A picture was read and is a part of a study now.
+    void pictureTaken();
     /// The learner asked for a picture to be chosen.
     void choosePicture(Side side);
     /// The learner wants a plaster head for a sitter.

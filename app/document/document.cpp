@@ -69,7 +69,7 @@ bool Document::attempt(const std::function<void()>& act) {
     } catch (const BadInput& e) {
         emit troubled(qt(wordsFor(e, learnersBook())));
     } catch (const std::exception& e) {
-        emit troubled(QString::fromUtf8(e.what()));
+        emit troubled(qt(wordsFor(e, learnersBook())));
     }
     return false;
 }
@@ -180,12 +180,40 @@ bool Document::saveNow() {
                              "from it, as a study of its own; both are on the shelf."));
         }
         return true;
+    } catch (const MissingLogbook& e) {
+        saveTrouble_ = QString::fromUtf8(e.what());
+        emit logbookGone(tr("The last change cannot be saved: %1. It is still here.").arg(saveTrouble_));
+        return false;
+    } catch (const MissingStudy&) {
+        saveTrouble_ = tr("This study was deleted by another window or program. It is still here.");
+        emit studyGone(saveTrouble_);
+        return false;
     } catch (const std::exception& e) {
         // What is on the bench is kept; the next change tries again.
         saveTrouble_ = QString::fromUtf8(e.what());
         emit troubled(tr("The last change is not saved yet. %1").arg(saveTrouble_));
         return false;
     }
+}
+
+bool Document::keepAsNew() {
+    return attempt([&] {
+        id_ = logbook_.add(study_);
+        revision_ = logbook_.load(*id_).revision;
+        logbook_.remember("open_study", std::to_string(*id_));
+        unsaved_ = false;
+        saveTrouble_.clear();
+    });
+}
+
+void Document::close() {
+    saveTimer_.stop();
+    giveUp();
+    id_.reset();
+    undo_.clear();
+    study_ = {};
+    emit opened();
+    emit changed();
 }
 
 void Document::giveUp() {

@@ -59,6 +59,10 @@ public:
     const QString& saveTrouble() const { return saveTrouble_; }
     /// Gives up what could not be saved, to let the window close.
     void giveUp();
+    /// Keeps the study on the bench as a new one, because its own is gone from the logbook; false when that failed.
+    bool keepAsNew();
+    /// Takes the study off the bench without saving it.
+    void close();
 
     /// Fills what is kept beside a study for other programs.
     std::function<Computed()> computed;
@@ -73,6 +77,9 @@ signals:
     void changed();
     /// The step has changed and nothing else.
     void stepChanged();
+    /// The logbook's file is gone from its folder, or the study from the logbook; what is on the bench is still there.
+    void logbookGone(const QString& message);
+    void studyGone(const QString& message);
     /// The kind of trouble that is told in place, never in a dialog.
     void troubled(const QString& message);
 

@@ -5,6 +5,7 @@
 #include <QTimer>
 #include <algorithm>
 #include <cmath>
+#include <mutex>
 #include <opencv2/core.hpp>
 
 namespace zokran {
@@ -47,6 +48,7 @@ void suggest(MarkSheet& sheet, const MarkSheet& found) {
 } // namespace
 
 struct FaceFinding::Worker {
+    std::mutex mutex; ///< the networks serve one thread at a time
     std::optional<FaceNetworks> networks;
     /// The photograph that the last sketch was registered to: the next one of it is marked in half the time.
     std::filesystem::path referenceFile;
@@ -75,8 +77,6 @@ FaceFinding::FaceFinding(Document& document, QObject* parent)
     : QObject(parent), document_(document),
       looksByItself_(document.logbook().remembered(byItselfKey) != "no"),
       guessesFirst_(document.logbook().remembered(guessFirstKey) == "yes"), state_(std::make_shared<Worker>()) {
-    pool_.setMaxThreadCount(1);
-    pool_.setExpiryTimeout(-1);
     // Once the window stands, so that its start is no slower.
     constexpr int startedMs = 500;
     QTimer::singleShot(startedMs, this, &FaceFinding::prepare);
@@ -84,7 +84,6 @@ FaceFinding::FaceFinding(Document& document, QObject* parent)
 
 FaceFinding::~FaceFinding() {
     stop_ = true;
-    pool_.waitForDone();
 }
 
 bool FaceFinding::mayStart() const {
@@ -92,41 +91,41 @@ bool FaceFinding::mayStart() const {
 }
 
 void FaceFinding::prepare() {
+    // What fails is told when a picture is to be looked at.
     if (looksByItself())
-        pool_.start([state = state_] {
-            try {
+        work_.run(
+            [state = state_](const Background::Stop&) {
+                const std::lock_guard alone(state->mutex);
                 state->prepare();
-            } catch (const std::exception&) {
-                // Told when a picture is to be looked at.
-            }
-        });
+                return true;
+            },
+            [](bool) {});
 }
 
 void FaceFinding::run(Search search, std::function<void(const Found&)> done, bool tellsNone) {
     running_ = true;
     stop_ = false;
     emit changed();
-    pool_.start([this, search = std::move(search), done = std::move(done), tellsNone, id = document_.id()] {
-        Found found;
-        QString trouble;
-        try {
+    work_.run(
+        [this, search = std::move(search)](const Background::Stop&) {
+            const std::lock_guard alone(state_->mutex);
             state_->prepare();
-            found = search(*state_, stop_);
-        } catch (const std::exception& e) {
-            trouble = QString::fromUtf8(e.what());
-        }
-        QMetaObject::invokeMethod(this, [this, found, done, trouble, tellsNone, id] {
+            return search(*state_, stop_);
+        },
+        [this, done = std::move(done), tellsNone, id = document_.id()](const Found& found) {
             running_ = false;
-            if (!trouble.isEmpty())
-                emit document_.troubled(trouble);
-            else if (document_.id() == id && !stop_) {
+            if (document_.id() == id && !stop_) {
                 if (found.empty() && tellsNone)
                     emit document_.troubled(tr("No face was found in this photograph. Place the marks by hand."));
                 done(found);
             }
             emit changed();
+        },
+        [this](const QString& why) {
+            running_ = false;
+            emit document_.troubled(why);
+            emit changed();
         });
-    });
 }
 
 void FaceFinding::startReference(bool tellsNone) {

@@ -1,11 +1,11 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/document.h"
 #include "see/suggest_marks.h"
 
 #include <QImage>
 #include <QSet>
-#include <QThreadPool>
 #include <atomic>
 #include <functional>
 
@@ -86,7 +86,7 @@ private:
     bool running_ = false;
     std::atomic<bool> stop_{false};
     std::shared_ptr<Worker> state_;
-    QThreadPool pool_; ///< of one thread
+    Background work_{Background::Newer::Joins};
 };
 
 } // namespace zokran

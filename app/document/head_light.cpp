@@ -62,17 +62,12 @@ void drawEdges(QImage& picture, const Relief& relief, const Shading& shading) {
 
 HeadLight::HeadLight(Document& document, Analysis& analysis, Selection& selection, QObject* parent)
     : QObject(parent), document_(document), analysis_(analysis), selection_(selection) {
-    pool_.setMaxThreadCount(1);
     connect(&document_, &Document::opened, this, &HeadLight::forget);
 }
 
-HeadLight::~HeadLight() {
-    pool_.clear();
-    pool_.waitForDone();
-}
-
 void HeadLight::forget() {
-    ++asked_;
+    reader_.cancel();
+    squinter_.cancel();
     reading_ = cannotTell_ = false;
     told_.reset();
     form_ = "head";
@@ -92,30 +87,28 @@ void HeadLight::set(const QString& words, const QString& merge,
 void HeadLight::read(const QImage& photograph) {
     if (photograph.isNull() || !analysis_.fit())
         return;
-    const int asked = ++asked_;
     reading_ = true;
     cannotTell_ = false;
     emit changed();
-    pool_.start([this, asked, photograph, fit = *analysis_.fit()] {
+    const auto look = [photograph, fit = *analysis_.fit()](const Background::Stop&) {
         const QImage rgb = photograph.convertToFormat(QImage::Format_RGB888).rgbSwapped();
         const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
                              static_cast<std::size_t>(rgb.bytesPerLine()));
-        const auto found = readLight(pixels, fit);
-        QMetaObject::invokeMethod(this, [this, asked, found] {
-            if (asked != asked_)
-                return; // another study lies on the bench
-            reading_ = false;
-            cannotTell_ = !found;
-            if (found) {
-                set(tr("Read the light"), {}, [&](Lighting& l) {
-                    l.key = found->from;
-                    l.second = found->second;
-                });
-                told_ = found;
-            }
-            emit changed();
-        });
-    });
+        return readLight(pixels, fit);
+    };
+    const auto read = [this](const std::optional<LightReading>& found) {
+        reading_ = false;
+        cannotTell_ = !found;
+        if (found) {
+            set(tr("Read the light"), {}, [&](Lighting& l) {
+                l.key = found->from;
+                l.second = found->second;
+            });
+            told_ = found;
+        }
+        emit changed();
+    };
+    reader_.run(look, read, [read](const QString&) { read(std::nullopt); });
 }
 
 void HeadLight::choose(const std::string& form) {
@@ -199,7 +192,7 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
     if (squinted_.size() >= keptPictures)
         squinted_.clear();
     squinted_[key] = {};
-    pool_.start([this, key, picture, view, head, width, drawing, values] {
+    const auto squint = [picture, view, head, width, drawing, values](const Background::Stop&) {
         const QImage small = shrunk(picture).convertToFormat(QImage::Format_RGB32);
         constexpr double blur = 0.006; // less than half-shut eyes lose, so that the nose stays one
         const cv::Mat whole = matOf(small);
@@ -217,10 +210,11 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
             scaled.principal *= share;
             made.shares = valueShares(grey, maskOf(head, scaled, grey.cols, grey.rows), values);
         }
-        QMetaObject::invokeMethod(this, [this, key, made] {
-            squinted_[key] = made;
-            emit changed();
-        });
+        return made;
+    };
+    squinter_.run(squint, [this, key](const Squinted& made) {
+        squinted_[key] = made;
+        emit changed();
     });
     return {};
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/analysis.h"
 #include "app/document/selection.h"
 #include "core/light/light.h"
@@ -8,7 +9,6 @@
 
 #include <QHash>
 #include <QImage>
-#include <QThreadPool>
 
 namespace zokran {
 
@@ -20,7 +20,6 @@ class HeadLight : public QObject {
 public:
     HeadLight(Document& document, Analysis& analysis, Selection& selection,
               QObject* parent = nullptr);
-    ~HeadLight() override;
 
     /// As the learner set it, or the usual one.
     Lighting lighting() const { return document_.study().lighting.value_or(Lighting{}); }
@@ -77,7 +76,6 @@ private:
     bool stands_ = true, edges_ = false, squints_ = true;
     bool reading_ = false, cannotTell_ = false;
     std::optional<LightReading> told_;
-    int asked_ = 0;
     /// What the relief was made for, and what the shading.
     struct Wanted {
         std::string form;
@@ -96,7 +94,7 @@ private:
     Lighting shadedBy_;
     bool shadedEdges_ = false;
     QHash<QString, Squinted> squinted_;
-    QThreadPool pool_;
+    Background reader_{Background::Newer::Replaces}, squinter_{Background::Newer::Joins};
 };
 
 } // namespace zokran

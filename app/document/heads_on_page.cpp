@@ -4,10 +4,6 @@
 
 namespace zokran {
 
-HeadsOnPage::~HeadsOnPage() {
-    pool_.waitForDone();
-}
-
 const std::vector<Framing>& HeadsOnPage::of(const QImage& page) {
     static const std::vector<Framing> none;
     if (page.isNull())
@@ -17,16 +13,13 @@ const std::vector<Framing>& HeadsOnPage::of(const QImage& page) {
     page_ = page.cacheKey();
     heads_.clear();
     isLooking_ = true;
-    pool_.start([this, page] {
-        const std::vector<Framing> heads = headsIn(page);
-        QMetaObject::invokeMethod(this, [this, heads, key = page.cacheKey()] {
-            if (key != page_)
-                return; // another page lies there meanwhile
-            heads_ = heads;
-            isLooking_ = false;
-            emit changed();
-        });
-    });
+    const auto found = [this](const std::vector<Framing>& heads) {
+        heads_ = heads;
+        isLooking_ = false;
+        emit changed();
+    };
+    // A page on which none can be found has none.
+    work_.run([page](const Background::Stop&) { return headsIn(page); }, found, [found](const QString&) { found({}); });
     return none;
 }
 

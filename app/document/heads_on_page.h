@@ -1,10 +1,10 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "core/page/framing.h"
 
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
 #include <vector>
 
 namespace zokran {
@@ -15,7 +15,6 @@ class HeadsOnPage : public QObject {
 
 public:
     using QObject::QObject;
-    ~HeadsOnPage() override;
 
     /// Of this page, px of it; none while they are being looked for, and `changed` tells.
     const std::vector<Framing>& of(const QImage& page);
@@ -29,7 +28,7 @@ private:
     bool isLooking_ = false;
     qint64 page_ = 0; ///< the key of the picture they were looked for in
     std::vector<Framing> heads_;
-    QThreadPool pool_; ///< waits for nothing but its own work
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

@@ -5,7 +5,6 @@
 #include <QFileInfo>
 #include <QTemporaryDir>
 #include <QTransform>
-#include <QtConcurrent>
 
 namespace zokran {
 
@@ -51,10 +50,7 @@ void layReferenceAnew(Desk& desk, LaidAnew how) {
     auto folder = std::make_shared<QTemporaryDir>();
     const QString file = folder->filePath(QFileInfo(name).completeBaseName().section('-', 1) +
                                           (how == LaidAnew::Mirrored ? "-mirrored" : "-turned") + ".jpg");
-    auto* watcher = new QFutureWatcher<QImage>(&desk);
-    QObject::connect(watcher, &QFutureWatcher<QImage>::finished, &desk, [=, &desk, id = desk.document.id()] {
-        watcher->deleteLater();
-        const QImage laid = watcher->result();
+    const auto take = [=, &desk, id = desk.document.id()](const QImage& laid) {
         if (desk.document.id() != id || desk.pictureName(Side::Seen) != name)
             return; // the bench has moved on
         desk.document.attempt([&] {
@@ -69,13 +65,15 @@ void layReferenceAnew(Desk& desk, LaidAnew how) {
                                    layMarksAnew(s, how);
                                });
         });
-    });
-    watcher->setFuture(QtConcurrent::run([photograph, file, how, folder] {
-        constexpr int quality = 95;
-        const QImage laid = how == LaidAnew::Mirrored ? photograph.mirrored(true, false)
-                                                      : photograph.transformed(QTransform().rotate(90));
-        return laid.save(file, "JPG", quality) ? laid : QImage();
-    }));
+    };
+    desk.background.run(
+        [photograph, file, how, folder](const Background::Stop&) {
+            constexpr int quality = 95;
+            const QImage laid = how == LaidAnew::Mirrored ? photograph.mirrored(true, false)
+                                                          : photograph.transformed(QTransform().rotate(90));
+            return laid.save(file, "JPG", quality) ? laid : QImage();
+        },
+        take, [&desk](const QString& why) { emit desk.document.troubled(why); });
 }
 
 } // namespace zokran

@@ -18,8 +18,14 @@ double number(const Exiv2::ExifData& exif, const char* key) {
 } // namespace
 
 std::optional<Pixels> focalFromExif(const QString& file, const QSize& size, const QSize& shown) {
-    try {
+    // Once, before several threads use it: the library sets up its tables of names then.
+    static const bool isReady = [] {
         Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+        return Exiv2::XmpParser::initialize();
+    }();
+    if (!isReady)
+        return std::nullopt;
+    try {
         const auto image = Exiv2::ImageFactory::open(file.toStdString());
         image->readMetadata();
         const Exiv2::ExifData& exif = image->exifData();

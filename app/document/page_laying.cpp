@@ -21,10 +21,6 @@ PageLaying::PageLaying(Document& document, QObject* parent)
     connect(&document_, &Document::opened, this, &PageLaying::stop);
 }
 
-PageLaying::~PageLaying() {
-    pool_.waitForDone();
-}
-
 const std::optional<LaidFlat>& PageLaying::flat() const {
     static const std::optional<LaidFlat> none;
     const Attempt* attempt = document_.study().attempt();
@@ -49,22 +45,23 @@ void PageLaying::look(const QImage& photograph) {
     looking_ = true;
     emit changed();
     const std::string picture = document_.study().picture(Side::Drawn);
-    pool_.start([this, photograph, picture, asked = asked_, id = document_.id()] {
-        const auto page = pageIn(photograph);
-        const auto scanned = scannedWidth(photograph);
-        QMetaObject::invokeMethod(this, [=, this] {
-            if (asked != asked_ || document_.id() != id)
-                return;
-            looking_ = false;
-            if (document_.study().picture(Side::Drawn) == picture)
-                found(page, scanned);
-            emit changed();
-        });
-    });
+    using Seen = std::pair<std::optional<FoundPage>, std::optional<Millimetres>>;
+    work_.run([photograph](const Background::Stop&) { return Seen(pageIn(photograph), scannedWidth(photograph)); },
+              [this, picture](const Seen& seen) {
+                  looking_ = false;
+                  if (document_.study().picture(Side::Drawn) == picture)
+                      found(seen.first, seen.second);
+                  emit changed();
+              },
+              [this](const QString& why) {
+                  looking_ = false;
+                  emit document_.troubled(why);
+                  emit changed();
+              });
 }
 
 void PageLaying::stop() {
-    ++asked_;
+    work_.cancel();
     looking_ = false;
     adjusting_.reset();
     scaling_.reset();

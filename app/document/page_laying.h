@@ -1,9 +1,9 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/document.h"
 #include "core/page/find_page.h"
 
-#include <QThreadPool>
 
 namespace zokran {
 
@@ -14,7 +14,6 @@ class PageLaying : public QObject {
 
 public:
     explicit PageLaying(Document& document, QObject* parent = nullptr);
-    ~PageLaying() override;
 
     /// Looks for the page of the sketch on the bench, of which this is the photograph. A page surely
     /// seen is laid flat; of a doubtful one the corners are shown to be put right; where there is none
@@ -66,8 +65,7 @@ private:
     std::optional<StudyId> scaling_;   ///< the study that is being scaled by a known length
     KnownLength known_;
     bool looking_ = false;
-    int asked_ = 0; ///< counts the searches, so that one given up is known when it ends
-    QThreadPool pool_;
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

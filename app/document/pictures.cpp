@@ -16,6 +16,8 @@ namespace {
 
 /// Small copies on disk are this large at least on their shorter side, px.
 constexpr int thumbnailSide = 320;
+/// The priority of a picture that lies on the bench.
+constexpr int beforeThumbnails = 1;
 
 /// Reads the copy on disk, or makes it.
 QImage smallCopy(const QString& file, const QString& copy, bool mayWrite) {
@@ -64,14 +66,8 @@ QImage smallPicture(const std::filesystem::path& folder, const QString& name, co
 
 Pictures::Pictures(const std::filesystem::path& folder, bool mayWrite, QObject* parent)
     : QObject(parent), folder_(folder), mayWrite_(mayWrite) {
-    pool_.setMaxThreadCount(2);
     if (mayWrite_)
         QDir().mkpath(QString::fromStdString((folder_ / "thumbnails").string()));
-}
-
-Pictures::~Pictures() {
-    pool_.clear();
-    pool_.waitForDone();
 }
 
 QString Pictures::pathOf(const QString& name) const {
@@ -82,22 +78,14 @@ void Pictures::decode(const QString& file,
                       const std::function<void(const ReadPicture&, const QString&)>& done) {
     ++decoding_;
     emit busyChanged();
-    pool_.start(
-        [this, file, done] {
-            ReadPicture picture;
-            QString trouble;
-            try {
-                picture = readPicture(file);
-            } catch (const std::exception& e) {
-                trouble = QString::fromUtf8(e.what());
-            }
-            QMetaObject::invokeMethod(this, [this, picture, trouble, done] {
-                --decoding_;
-                emit busyChanged();
-                done(picture, trouble);
-            });
-        },
-        1); // before thumbnails
+    const auto end = [this, done](const ReadPicture& picture, const QString& trouble) {
+        --decoding_;
+        emit busyChanged();
+        done(picture, trouble);
+    };
+    work_.run([file](const Background::Stop&) { return readPicture(file); },
+              [end](const ReadPicture& picture) { end(picture, {}); }, [end](const QString& why) { end({}, why); },
+              beforeThumbnails);
 }
 
 QImage Pictures::picture(const QString& name) {
@@ -124,19 +112,16 @@ QImage Pictures::flat(const QString& name, const LaidFlat& how) {
     flat_ = Flat{name, how, {}};
     ++decoding_;
     emit busyChanged();
-    pool_.start(
-        [this, photograph, name, how] {
-            const QImage image = laidFlat(photograph, how);
-            QMetaObject::invokeMethod(this, [this, image, name, how] {
-                --decoding_;
-                emit busyChanged();
-                if (!flat_ || flat_->name != name || !(flat_->how == how))
-                    return; // another is wanted meanwhile
-                flat_->image = image;
-                emit arrived(name);
-            });
-        },
-        1);
+    const auto end = [this, name, how](const QImage& image) {
+        --decoding_;
+        emit busyChanged();
+        if (!flat_ || flat_->name != name || !(flat_->how == how))
+            return; // another is wanted meanwhile
+        flat_->image = image;
+        emit arrived(name);
+    };
+    work_.run([photograph, how](const Background::Stop&) { return laidFlat(photograph, how); }, end,
+              [end](const QString&) { end({}); }, beforeThumbnails);
     return {};
 }
 
@@ -159,13 +144,13 @@ QImage Pictures::thumbnail(const QString& name, const QSize& size) {
     if (const auto known = thumbnails_.constFind(key); known != thumbnails_.cend())
         return *known;
     thumbnails_[key] = {};
-    pool_.start([this, name, key, size] {
-        const QImage small = smallPicture(folder_, name, size, mayWrite_);
-        QMetaObject::invokeMethod(this, [this, name, key, small] {
-            thumbnails_[key] = small;
-            emit thumbnailArrived(name);
-        });
-    });
+    work_.run([this, name, size](const Background::Stop& stop) {
+                  return stop ? QImage() : smallPicture(folder_, name, size, mayWrite_);
+              },
+              [this, name, key](const QImage& small) {
+                  thumbnails_[key] = small;
+                  emit thumbnailArrived(name);
+              });
     return {};
 }
 

@@ -1,12 +1,12 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/picture_file.h"
 #include "core/page/page.h"
 
 #include <QHash>
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
 #include <filesystem>
 #include <functional>
 
@@ -25,7 +25,6 @@ class Pictures : public QObject {
 public:
     explicit Pictures(const std::filesystem::path& folder, bool mayWrite,
                       QObject* parent = nullptr);
-    ~Pictures() override;
 
     /// The picture, or a null one while it is being decoded or when it cannot be; asked for the
     /// first time it is decoded, and `arrived` tells.
@@ -76,7 +75,7 @@ private:
     };
     std::optional<Flat> flat_;
     QHash<QString, QImage> thumbnails_; ///< null while being made
-    QThreadPool pool_;                  ///< waits for nothing but its own work
+    Background work_{Background::Newer::Joins};
     int decoding_ = 0;
 };
 

@@ -7,16 +7,10 @@ namespace zokran {
 
 SitterKnowledge::SitterKnowledge(Document& document, QObject* parent)
     : QObject(parent), document_(document) {
-    pool_.setMaxThreadCount(1);
     connect(&document, &Document::changed, this, [this] {
         if (document_.study().sitter != sitter_ || document_.id() != study_)
             look();
     });
-}
-
-SitterKnowledge::~SitterKnowledge() {
-    pool_.clear();
-    pool_.waitForDone();
 }
 
 void SitterKnowledge::look() {
@@ -33,12 +27,14 @@ void SitterKnowledge::look() {
     for (const auto& [id, marks] : others)
         if (const auto known = told_.find(id); known == told_.end() || known->second.marks != marks)
             unknown.emplace_back(id, marks);
-    ++asked_;
+    work_.cancel();
     if (unknown.empty())
         return gather(others);
-    pool_.start([this, unknown, others, question = asked_] {
+    const auto learn = [unknown](const Background::Stop& stop) {
         std::map<StudyId, Told> found;
         for (const auto& [id, marks] : unknown) {
+            if (stop)
+                break;
             Told told{marks, {}};
             try {
                 const MarkSheet sheet = parseMarks(marks, "the logbook");
@@ -48,12 +44,12 @@ void SitterKnowledge::look() {
             }
             found[id] = std::move(told);
         }
-        QMetaObject::invokeMethod(this, [this, found, others, question] {
-            for (const auto& [id, told] : found)
-                told_[id] = told;
-            if (question == asked_)
-                gather(others);
-        });
+        return found;
+    };
+    work_.run(learn, [this, others](const std::map<StudyId, Told>& found) {
+        for (const auto& [id, told] : found)
+            told_[id] = told;
+        gather(others);
     });
 }
 

@@ -1,10 +1,10 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/document.h"
 #include "core/fit/shape_knowledge.h"
 
 #include <QObject>
-#include <QThreadPool>
 #include <map>
 
 namespace zokran {
@@ -16,7 +16,6 @@ class SitterKnowledge : public QObject {
 
 public:
     explicit SitterKnowledge(Document& document, QObject* parent = nullptr);
-    ~SitterKnowledge() override;
 
     const ShapeKnowledge& shape() const { return shape_; }
     /// How many other photographs sharpen the reading.
@@ -40,7 +39,7 @@ private:
     ShapeKnowledge shape_;
     int photographs_ = 0;
     int asked_ = 0; ///< counts the questions, so that an old answer is known as such
-    QThreadPool pool_; ///< one question after the other
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

@@ -43,10 +43,6 @@ Looking::Looking(QObject* parent) : QObject(parent) {
     });
 }
 
-Looking::~Looking() {
-    pool_.waitForDone();
-}
-
 void Looking::choose(const std::string& way) {
     timer_.stop();
     beat_ = way == way_ && !beat_;
@@ -83,13 +79,11 @@ QImage Looking::squinted(const QImage& of) {
     if (squinted_.size() >= keptPictures)
         squinted_.clear();
     squinted_[key] = {};
-    pool_.start([this, picture = of, key] {
-        const QImage made = squint(picture);
-        QMetaObject::invokeMethod(this, [this, made, key] {
-            squinted_[key] = made;
-            emit changed();
-        });
-    });
+    work_.run([picture = of](const Background::Stop&) { return squint(picture); },
+              [this, key](const QImage& made) {
+                  squinted_[key] = made;
+                  emit changed();
+              });
     return {};
 }
 

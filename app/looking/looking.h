@@ -1,11 +1,11 @@
 #pragma once
 
 #include "app/looking/plaster_heads.h"
+#include "app/work/background.h"
 
 #include <QHash>
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
 #include <QTimer>
 #include <string>
 
@@ -20,7 +20,6 @@ class Looking : public QObject {
 
 public:
     explicit Looking(QObject* parent = nullptr);
-    ~Looking() override;
 
     /// The way's id; each is a file of app/looking/ways.
     const std::string& way() const { return way_; }
@@ -49,7 +48,7 @@ private:
     bool beat_ = false;
     QTimer timer_;
     QHash<qint64, QImage> small_, squinted_; ///< by the picture's key
-    QThreadPool pool_;
+    Background work_{Background::Newer::Joins};
 };
 
 } // namespace zokran

@@ -23,15 +23,7 @@ std::optional<Sitter> sitterCalled(const std::string& name) {
 
 } // namespace
 
-PlasterHeads::PlasterHeads(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(1);
-}
-
-PlasterHeads::~PlasterHeads() {
-    stop_ = true;
-    pool_.clear();
-    pool_.waitForDone();
-}
+PlasterHeads::PlasterHeads(QObject* parent) : QObject(parent) {}
 
 std::optional<PlasterHeads::Pair> PlasterHeads::of(const std::string& sitterName,
                                                    const Comparison& c) {
@@ -43,8 +35,7 @@ std::optional<PlasterHeads::Pair> PlasterHeads::of(const std::string& sitterName
         return made_;
     asked_ = wanted;
     made_.reset();
-    pool_.clear();
-    pool_.start([this, sitter = *sitter, wanted, was = c.sitter] {
+    const auto make = [sitter = *sitter, wanted, was = c.sitter](const Background::Stop& stop) {
         const Bust bust(sitter);
         // What the drawing changed of the sitter as marked is what changes of the plaster.
         HeadMarks marks = bust.marks();
@@ -54,15 +45,13 @@ std::optional<PlasterHeads::Pair> PlasterHeads::of(const std::string& sitterName
             Shot shot;
             shot.pose = pose;
             shot.size = height;
-            return asQImage(photograph(*meshOf(head, MeshGrain::Coarse), shot, &stop_));
+            return asQImage(photograph(*meshOf(head, MeshGrain::Coarse), shot, &stop));
         };
-        const Pair pair{taken(bust, wanted.seen), taken(bust.bentTo(marks), wanted.drawn)};
-        QMetaObject::invokeMethod(this, [this, pair, wanted] {
-            if (asked_ != wanted)
-                return; // another is wanted meanwhile
-            made_ = pair;
-            emit changed();
-        });
+        return Pair{taken(bust, wanted.seen), taken(bust.bentTo(marks), wanted.drawn)};
+    };
+    work_.run(make, [this](const Pair& pair) {
+        made_ = pair;
+        emit changed();
     });
     return std::nullopt;
 }

@@ -1,11 +1,10 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "core/compare/compare.h"
 
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
-#include <atomic>
 #include <optional>
 #include <string>
 
@@ -18,7 +17,6 @@ class PlasterHeads : public QObject {
 
 public:
     explicit PlasterHeads(QObject* parent = nullptr);
-    ~PlasterHeads() override;
 
     struct Pair {
         QImage shown, drawn;
@@ -40,8 +38,7 @@ private:
     };
     std::optional<Asked> asked_;
     std::optional<Pair> made_; ///< of what was asked for last
-    std::atomic<bool> stop_{false};
-    QThreadPool pool_;
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

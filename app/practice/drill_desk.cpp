@@ -139,16 +139,11 @@ void DrillDesk::askOfOwn(bool own) {
         return;
     if (!drill_.empty())
         return ask();
-    ++asked_; // what is being made is not wanted any more
+    work_.cancel(); // what is being made is not wanted any more
     making_ = false;
     task_.reset();
     showTask();
     question_->setText(tr("A minute each, with the answer at once."));
-}
-
-DrillDesk::~DrillDesk() {
-    ++asked_;
-    pool_.waitForDone();
 }
 
 std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
@@ -176,7 +171,7 @@ void DrillDesk::choose(const std::string& drill) {
 }
 
 void DrillDesk::ask() {
-    ++asked_;
+    work_.cancel();
     making_ = true;
     task_.reset();
     showTask();
@@ -188,34 +183,26 @@ void DrillDesk::askOfCast() {
     // Fresh ones go on where the logbook ends, so that nobody meets one twice by chance.
     const NextTask next =
         nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
-    pool_.start([this, asked = asked_.load(), next, drill = &drillNamed(drill_)] {
-        DrillTask task = taskOf(*drill, next.seed, next.level);
-        QMetaObject::invokeMethod(this, [this, asked, next, task = std::move(task)] {
-            if (asked == asked_) // and no other was chosen meanwhile
-                arrived(task, next.again, 0);
-        });
-    });
+    work_.run([next, drill = &drillNamed(drill_)](
+                  const Background::Stop&) { return taskOf(*drill, next.seed, next.level); },
+              [this, next](const DrillTask& task) { arrived(task, next.again, 0); },
+              [this](const QString& why) { failed(why); });
 }
 
 void DrillDesk::askOfStudies() {
     const Logbook& book = document_.logbook();
-    pool_.start([this, asked = asked_.load(), drill = &drillNamed(drill_), folder = book.folder(),
-                               looksOnly = book.isLookOnly()] {
-        std::optional<OwnTask> own;
-        QString trouble;
-        try {
-            own = nextOwnTask(folder, looksOnly, *drill, [&] { return asked == asked_; });
-        } catch (const std::exception& e) {
-            trouble = QString::fromUtf8(e.what());
-        }
-        QMetaObject::invokeMethod(this, [this, asked, own = std::move(own), trouble] {
-            if (asked != asked_)
-                return;
-            if (!trouble.isEmpty())
-                emit document_.troubled(trouble);
+    work_.run(
+        [drill = &drillNamed(drill_), folder = book.folder(), looksOnly = book.isLookOnly()](
+            const Background::Stop& stop) { return nextOwnTask(folder, looksOnly, *drill, [&] { return !stop; }); },
+        [this](const std::optional<OwnTask>& own) {
             own ? arrived(own->task, own->again, own->study) : arrived(std::nullopt, false, 0);
-        });
-    });
+        },
+        [this](const QString& why) { failed(why); });
+}
+
+void DrillDesk::failed(const QString& why) {
+    emit document_.troubled(why);
+    arrived(std::nullopt, false, 0);
 }
 
 void DrillDesk::arrived(std::optional<DrillTask> task, bool again, StudyId study) {

@@ -1,13 +1,12 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/document.h"
 #include "cast/drills/drill.h"
 #include "core/practice/repetition.h"
 
 #include <QImage>
-#include <QThreadPool>
 #include <QWidget>
-#include <atomic>
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -28,7 +27,6 @@ class DrillDesk : public QWidget {
 
 public:
     DrillDesk(Document& document, QUndoStack& undo, QWidget* parent = nullptr);
-    ~DrillDesk() override;
 
     /// Takes up a drill by its id.
     void choose(const std::string& drill);
@@ -49,6 +47,7 @@ private:
     void askOfStudies();
     /// What was asked for is there; `again`: it was missed before. Nothing: no study serves.
     void arrived(std::optional<DrillTask> task, bool again, StudyId study);
+    void failed(const QString& why);
     void showTask();
     void showPlaces();
     void answer();
@@ -77,8 +76,7 @@ private:
     std::optional<DrillTask> task_;
     StudyId study_ = 0; ///< that the task is about; 0: none of the learner's
     bool own_ = false, making_ = false, answered_ = false;
-    std::atomic<int> asked_ = 0;
-    QThreadPool pool_; ///< waits for nothing but its own work
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

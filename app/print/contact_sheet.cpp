@@ -6,31 +6,23 @@
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 
-#include <QtConcurrent>
 
 namespace zokran {
 
-ContactSheet::~ContactSheet() {
-    stop();
-}
-
 void ContactSheet::stop() {
-    stop_ = true;
-    work_.waitForFinished();
+    work_.cancel();
 }
 
 void ContactSheet::write(const Logbook& logbook, const std::string& title,
                          const std::vector<StudySummary>& studies, const QString& file) {
-    stop();
-    stop_ = false;
-    work_ = QtConcurrent::run([this, folder = logbook.folder(), mayWrite = !logbook.isLookOnly(), title,
-                               studies, file] {
-        try {
+    work_.run(
+        [this, folder = logbook.folder(), mayWrite = !logbook.isLookOnly(), title, studies,
+         file](const Background::Stop& stop) {
             constexpr QSize half(260, 320); // some 250 dots to the inch on a card
             std::vector<ContactHead> heads;
             for (const StudySummary& s : studies) {
-                if (stop_)
-                    return;
+                if (stop)
+                    return file;
                 ContactHead head;
                 head.title = s.title;
                 head.about = s.sitter + (s.sitter.empty() || s.drawn.empty() ? "" : ", ") + s.drawn.substr(0, 10);
@@ -42,11 +34,9 @@ void ContactSheet::write(const Logbook& logbook, const std::string& title,
                 emit progressed(static_cast<int>(100 * heads.size() / studies.size()));
             }
             writeSheets(contactSheets(title, heads, paperNamed("a4"), learnersBook()), file.toStdString());
-            emit written(file);
-        } catch (const std::exception& e) {
-            emit failed(QString::fromUtf8(e.what()));
-        }
-    });
+            return file;
+        },
+        [this](const QString& done) { emit written(done); }, [this](const QString& why) { emit failed(why); });
 }
 
 } // namespace zokran

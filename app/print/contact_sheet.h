@@ -1,10 +1,9 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "logbook/logbook.h"
 
-#include <QFuture>
 #include <QObject>
-#include <atomic>
 
 namespace zokran {
 
@@ -14,7 +13,6 @@ class ContactSheet : public QObject {
 
 public:
     using QObject::QObject;
-    ~ContactSheet() override;
 
     /// Begins; one that is under way is given up first.
     void write(const Logbook& logbook, const std::string& title, const std::vector<StudySummary>& studies,
@@ -29,8 +27,7 @@ signals:
     void failed(const QString& why);
 
 private:
-    std::atomic<bool> stop_{false};
-    QFuture<void> work_;
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

@@ -17,7 +17,6 @@
 #include <QSettings>
 #include <QSvgGenerator>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 #include <algorithm>
 
 namespace zokran {
@@ -88,57 +87,46 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     foot->addStretch();
     foot->addWidget(save_ = new QPushButton(tr("&Save this chart, or the table…")));
     connect(save_, &QPushButton::clicked, this, &ProgressPlace::save);
+    // Until the drawings are compared for the first time there is nothing to choose.
+    first_->setText(tr("Your drawings are being compared…"));
+    for (QPushButton* early : {practise_, pose_, save_})
+        early->hide();
+    for (QPushButton* chart : charts_)
+        chart->setEnabled(false);
     connect(practise_, &QPushButton::clicked, this, [this] { emit drillWanted(qt(drill_)); });
     connect(pose_, &QPushButton::clicked, this, [this] { emit poseWanted(wantedPose_); });
 }
 
-ProgressPlace::~ProgressPlace() {
-    ++asked_;
-    stop_ = true;
-    work_.waitForFinished();
-}
-
 void ProgressPlace::refresh() {
-    stop_ = true;
-    work_.waitForFinished(); // it stops after the drawing it is at
-    stop_ = false;
     working_ = true;
     busy_->setRange(0, 100);
     busy_->setValue(0);
     busy_->show();
-    const int asked = ++asked_;
-    work_ = QtConcurrent::run([this, asked, looksOnly = desk_.document.logbook().isLookOnly(),
-                                folder = desk_.document.logbook().folder()] {
+    const auto read = [this, looksOnly = desk_.document.logbook().isLookOnly(),
+                       folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
         ProgressData data;
         data.folder = folder;
-        QString trouble;
-        try {
-            const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);
-            int last = 0;
-            data.drawings = drawingsOf(logbook, [&](double share) {
-                if (const int percent = static_cast<int>(100 * share); percent > last) {
-                    last = percent;
-                    QMetaObject::invokeMethod(busy_, [this, percent] { busy_->setValue(percent); });
-                }
-                return !stop_;
-            });
-            std::vector<Drawing> drawings;
-            for (const LoggedDrawing& logged : data.drawings)
-                drawings.push_back(logged.drawing);
-            data.progress = progressOf(std::move(drawings));
-        } catch (const std::exception& e) {
-            trouble = QString::fromUtf8(e.what());
-        }
-        if (stop_)
-            return;
-        QMetaObject::invokeMethod(this, [this, asked, trouble, data = std::move(data)]() mutable {
-            if (asked != asked_)
-                return;
-            if (!trouble.isEmpty())
-                emit desk_.document.troubled(trouble);
-            show(std::move(data));
+        const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);
+        int last = 0;
+        data.drawings = drawingsOf(logbook, [&](double share) {
+            if (const int percent = static_cast<int>(100 * share); percent > last) {
+                last = percent;
+                QMetaObject::invokeMethod(busy_, [this, percent] { busy_->setValue(percent); });
+            }
+            return !stop;
         });
-    });
+        std::vector<Drawing> drawings;
+        for (const LoggedDrawing& logged : data.drawings)
+            drawings.push_back(logged.drawing);
+        data.progress = progressOf(std::move(drawings));
+        return data;
+    };
+    work_.run(
+        read, [this](ProgressData data) { show(std::move(data)); },
+        [this](const QString& why) {
+            emit desk_.document.troubled(why);
+            show({});
+        });
 }
 
 void ProgressPlace::show(ProgressData data) {
@@ -156,6 +144,10 @@ void ProgressPlace::show(ProgressData data) {
     QStringList words;
     for (const std::string& sentence : progressWords(data_.progress, learnersBook()))
         words << qt(sentence);
+    for (QWidget* ready : {static_cast<QWidget*>(practise_), static_cast<QWidget*>(save_)})
+        ready->show();
+    for (QPushButton* chart : charts_)
+        chart->setEnabled(true);
     first_->setText(words.takeFirst());
     words_->setText(words.join("\n\n"));
     drill_ = data_.progress.straightening && data_.progress.straightening->slope.high < 1 ? "straight"

@@ -1,11 +1,10 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "app/document/desk.h"
 #include "app/progress/chart.h"
 
-#include <QFuture>
 #include <QWidget>
-#include <atomic>
 
 class QLabel;
 class QProgressBar;
@@ -22,7 +21,6 @@ class ProgressPlace : public QWidget {
 
 public:
     explicit ProgressPlace(Desk& desk, QWidget* parent = nullptr);
-    ~ProgressPlace() override;
     /// Reads the logbook anew.
     void refresh();
     bool isWorking() const { return working_; }
@@ -53,9 +51,7 @@ private:
     std::string drill_;
     Pose wantedPose_;
     bool working_ = false;
-    std::atomic<bool> stop_{false};
-    int asked_ = 0;
-    QFuture<void> work_;
+    Background work_{Background::Newer::Replaces};
 };
 
 } // namespace zokran

@@ -1,5 +1,6 @@
 #include "app/shelf/shelf.h"
 
+#include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
 #include "core/words/finding_words.h"
@@ -173,7 +174,9 @@ void Shelf::buildButtons(QVBoxLayout* column) {
         });
         refresh();
     });
-    putAway_ = button(tr("Put &away"), [this] { putAway(true); });
+    // After a click it stands for the next study.
+    row->addWidget(putAway_ = new SettledButton(tr("Put &away")));
+    connect(putAway_, &QPushButton::clicked, this, [this] { putAway(true); });
     erase_ = button(tr("&Delete for good…"), [this] { eraseChosen(); });
     const auto openCurrent = [this] {
         if (const auto* item = list_->currentItem())
@@ -295,7 +298,10 @@ void Shelf::showChosen() {
     open_->setVisible(shelf);
     putAway_->setVisible(shelf);
     putAway_->setEnabled(chosen > 0 && mayChange);
-    putAway_->setText(chosen > 1 ? tr("Put %1 &away").arg(chosen) : tr("Put &away"));
+    QString ids;
+    for (const StudyId id : chosenIds())
+        ids += QString::number(id) + " ";
+    putAway_->setMeaning(chosen > 1 ? tr("Put %1 &away").arg(chosen) : tr("Put &away"), ids);
     putBack_->setVisible(shelf ? !away_.empty() : true);
     putBack_->setEnabled(mayChange && (shelf || chosen > 0));
     putBack_->setText(!shelf              ? tr("Put &back")

@@ -18,6 +18,8 @@ class QVBoxLayout;
 
 namespace zokran {
 
+class SettledButton;
+
 /// The studies, each with its reference beside its sketch, found by typing and by what they show.
 class Shelf : public QWidget {
     Q_OBJECT
@@ -62,7 +64,8 @@ private:
     QLabel* count_;
     QLabel* empty_; ///< what is said where no card lies
     QListWidget* list_;
-    QPushButton *open_, *putAway_, *putBack_, *erase_, *contact_, *bundle_;
+    SettledButton* putAway_;
+    QPushButton *open_, *putBack_, *erase_, *contact_, *bundle_;
     QWidget* work_;
     QLabel* workWords_;
     QProgressBar* workDone_;

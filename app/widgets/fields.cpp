@@ -4,6 +4,7 @@
 #include "core/words/paper_words.h"
 
 #include <QComboBox>
+#include <QKeyEvent>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
@@ -37,6 +38,31 @@ void addPapers(QComboBox* box) {
     for (const std::string_view name : paperNames())
         box->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
     box->addItem(tr("Another size"), QString());
+}
+
+namespace {
+
+/// Lets the keys for undo and redo pass a field that would take them for itself.
+class UndoPasses : public QObject {
+public:
+    using QObject::QObject;
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (event->type() == QEvent::ShortcutOverride || event->type() == QEvent::KeyPress) {
+            const auto* key = static_cast<QKeyEvent*>(event);
+            if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) {
+                event->ignore();
+                return true;
+            }
+        }
+        return QObject::eventFilter(watched, event);
+    }
+};
+
+} // namespace
+
+void useStudyUndo(QWidget* field) {
+    field->installEventFilter(new UndoPasses(field));
+    field->setContextMenuPolicy(Qt::NoContextMenu); // it would offer the field's own way back
 }
 
 } // namespace zokran

@@ -5,6 +5,7 @@
 class QComboBox;
 class QDoubleSpinBox;
 class QGridLayout;
+class QWidget;
 
 namespace zokran {
 
@@ -16,6 +17,10 @@ QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, do
 /// Fills a box with the sheets of paper there are, each with its name as data, and one more for another size,
 /// whose name is empty.
 void addPapers(QComboBox* box);
+
+/// Leaves undo and redo to the window in a field whose text is part of the study: there is one way back, to what was
+/// done last, wherever that was.
+void useStudyUndo(QWidget* field);
 
 /// Shows a number in a box without disturbing what is being typed there: nothing is touched when
 /// the box shows it already.

@@ -11,6 +11,23 @@ inline QString qt(const std::string& text) {
     return QString::fromStdString(text);
 }
 
+/// The same with places where a long word, such as a file's name, may be broken: a label is as wide as its longest word.
+inline QString breakable(const QString& words) {
+    constexpr int longest = 32;
+    const QChar breakHere(0x200B); // zero-width space
+    QString broken;
+    int run = 0;
+    for (const QChar c : words) {
+        run = c.isSpace() ? 0 : run + 1;
+        broken += c;
+        if (run >= longest && !c.isHighSurrogate()) {
+            broken += breakHere;
+            run = 0;
+        }
+    }
+    return broken;
+}
+
 /// With a capital at its start.
 inline QString capital(QString words) {
     if (!words.isEmpty())

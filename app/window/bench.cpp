@@ -4,6 +4,7 @@
 #include "app/looking/way.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/widgets/readings.h"
+#include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
 #include "app/window/sheet_caption.h"
 
@@ -128,15 +129,15 @@ void Bench::buildNext(QVBoxLayout* column) {
     busy_->setTextVisible(false);
     busy_->setAccessibleName(tr("Opening the picture"));
     busy_->hide();
-    row->addWidget(secondButton_ = new QPushButton);
-    row->addWidget(nextButton_ = new QPushButton);
+    row->addWidget(secondButton_ = new SettledButton);
+    row->addWidget(nextButton_ = new SettledButton);
     nextButton_->setProperty("role", "next");
     nextButton_->setObjectName("next");
     column->addLayout(row);
     // A deed may change what comes next, so it is taken out before it is done.
     connect(nextButton_, &QPushButton::clicked, this, [this] {
-        const auto act = next_.deed.act;
-        act();
+        if (const auto act = next_.deed.act)
+            act();
     });
     connect(secondButton_, &QPushButton::clicked, this, [this] {
         if (next_.other) {
@@ -228,10 +229,15 @@ void Bench::refreshNext() {
                  {tr("Open a photograph…"), [this] { emit desk_.choosePicture(Side::Seen); }},
                  Deed{tr("To the cast room"), [this] { emit desk_.toCastRoom(); }}};
     nextText_->setText(next_.sentence);
-    nextButton_->setText(next_.deed.label);
+    // The other way never moves to the place where the blue button was.
+    QSizePolicy place = nextButton_->sizePolicy();
+    place.setRetainSizeWhenHidden(true);
+    nextButton_->setSizePolicy(place);
+    nextButton_->setVisible(next_.deed.act != nullptr);
+    nextButton_->setMeaning(next_.deed.label, next_.sentence);
     secondButton_->setVisible(next_.other.has_value());
     if (next_.other)
-        secondButton_->setText(next_.other->label);
+        secondButton_->setMeaning(next_.other->label, next_.sentence);
 }
 
 } // namespace zokran

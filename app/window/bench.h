@@ -17,6 +17,7 @@ class QVBoxLayout;
 namespace zokran {
 
 class LookingBar;
+class SettledButton;
 class SheetCaption;
 class Readings;
 
@@ -60,7 +61,7 @@ private:
     QStackedWidget* panels_;
     QMap<StepPanel*, QWidget*> shown_; ///< the scroll area each panel lies in
     QLabel* nextText_;
-    QPushButton *nextButton_, *secondButton_;
+    SettledButton *nextButton_, *secondButton_;
     NextThing next_;
     QProgressBar* busy_;
 };

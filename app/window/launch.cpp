@@ -10,14 +10,17 @@
 #include "logbook/backup.h"
 #include "logbook/rescue.h"
 
+#include <QComboBox>
+#include <QCryptographicHash>
 #include <QDateTime>
 #include <QDir>
 #include <QFileDialog>
 #include <QLabel>
+#include <QLocale>
 #include <QPushButton>
 #include <QSettings>
 #include <QVBoxLayout>
-#include <QtConcurrent>
+#include <algorithm>
 
 namespace zokran {
 
@@ -25,7 +28,30 @@ Launch::Launch(std::filesystem::path folder, std::function<void(Logbook&)> fill)
     : folder_(std::move(folder)), fill_(std::move(fill)) {}
 
 Launch::~Launch() {
-    copying_.waitForFinished();
+    copying_.wait();
+}
+
+namespace {
+
+/// The key under which it is remembered where the learner went on instead of a folder.
+QString insteadKey(const std::filesystem::path& folder) {
+    const QByteArray path = QByteArray::fromStdString(std::filesystem::absolute(folder).lexically_normal().string());
+    return "instead/" + QString::fromLatin1(QCryptographicHash::hash(path, QCryptographicHash::Sha1).toHex());
+}
+
+/// A backup in words: when it was made and what it holds.
+QString wordsFor(const Backup& backup) {
+    const QDate day = QDate::fromString(qt(backup.day), Qt::ISODate);
+    const QString when = day.isValid() ? QLocale().toString(day, QLocale::LongFormat) : qt(backup.day);
+    return backup.isReadable
+               ? tr("%1: %2 studies, saved %3 times").arg(when).arg(backup.studies).arg(backup.saves)
+               : tr("%1: cannot be read").arg(when);
+}
+
+} // namespace
+
+std::filesystem::path Launch::insteadOf(const std::filesystem::path& folder) const {
+    return QSettings().value(insteadKey(folder)).toString().toStdString();
 }
 
 void Launch::start() {
@@ -56,6 +82,18 @@ bool Launch::open(Logbook::Access access) {
         show(std::move(logbook), note, lost > 0);
         return true;
     } catch (const std::exception& e) {
+        const std::filesystem::path instead = insteadOf(folder_);
+        std::error_code ignored;
+        if (access == Logbook::Access::Write && !instead.empty() && instead != folder_ &&
+            std::filesystem::exists(instead / "logbook.sqlite", ignored)) {
+            const QString why = QString::fromUtf8(e.what());
+            folder_ = instead;
+            if (!open(access))
+                return false;
+            window_->tell(tr("You go on in %1, as last time, because your first logbook cannot be opened. %2")
+                              .arg(qt(instead.string()), why));
+            return true;
+        }
         offer(QString::fromUtf8(e.what()));
         return false;
     }
@@ -88,6 +126,7 @@ void Launch::openWindow() {
         window_->tell(tr("Welcome. A walk round the bench, with the demo's heads, takes three minutes."),
                       Deed{tr("Take the &walk"), [this] { QMetaObject::invokeMethod(this, &Launch::walkThroughDemo, Qt::QueuedConnection); }});
     }
+    connect(window_.get(), &MainWindow::otherFolderWanted, this, &Launch::keepElsewhere, Qt::QueuedConnection);
     connect(window_->walk(), &Walk::left, this, &Launch::backFromDemo, Qt::QueuedConnection);
     // Queued: the menu that asks belongs to the window that goes.
     connect(window_.get(), &MainWindow::languageChosen, this, [this](const std::string& code) {
@@ -124,32 +163,55 @@ void Launch::backFromDemo() {
 }
 
 void Launch::keepCopy() {
-    copying_ = QtConcurrent::run([this, folder = folder_,
-                                  day = QDate::currentDate().toString(Qt::ISODate).toStdString()] {
-        try {
-            backUp(folder, day);
-        } catch (const std::exception& e) {
-            QMetaObject::invokeMethod(qApp, [this, why = QString::fromUtf8(e.what())] {
-                if (window_)
-                    window_->tell(tr("Today's copy of the logbook could not be made. %1").arg(why));
-            });
-        }
-    });
+    copying_.run([folder = folder_, day = QDate::currentDate().toString(Qt::ISODate).toStdString()](
+                     const Background::Stop&) { return backUp(folder, day); },
+                 [](bool) {},
+                 [this](const QString& why) {
+                     if (window_)
+                         window_->tell(tr("Today's copy of the logbook could not be made. %1").arg(why));
+                 });
 }
 
 void Launch::goBackToCopy() {
     const auto copies = backupsIn(folder_);
     if (copies.empty())
         return;
+    const int chosen = backups_ && start_ && start_->isVisible() ? backups_->currentIndex() : 0;
+    restore(copies[static_cast<std::size_t>(std::clamp(chosen, 0, static_cast<int>(copies.size()) - 1))].file);
+}
+
+void Launch::restore(const std::filesystem::path& backup) {
     try {
         window_.reset();
         logbook_.reset();
-        const auto aside = restoreBackup(folder_, copies.front());
+        copying_.wait(); // it reads the file that is to go
+        const auto aside = restoreBackup(folder_, backup);
+        QSettings().remove(insteadKey(folder_));
         if (open(Logbook::Access::Write))
-            window_->tell(tr("The copy of %1 is in place. What stood there before is kept as %2.")
-                              .arg(qt(copies.front().stem().string()).section('-', 1), qt(aside.string())));
+            window_->tell(aside.empty()
+                              ? tr("The copy of %1 is in place.").arg(qt(backup.stem().string()).section('-', -3))
+                              : tr("The copy of %1 is in place. What stood there before is kept as %2.")
+                                    .arg(qt(backup.stem().string()).section('-', -3), qt(aside.string())));
     } catch (const std::exception& e) {
         offer(QString::fromUtf8(e.what()));
+    }
+}
+
+void Launch::keepElsewhere() {
+    const QString chosen = QFileDialog::getExistingDirectory(window_.get(), tr("A folder for your logbook"));
+    if (chosen.isEmpty() || !window_)
+        return;
+    Document& document = window_->desk().document;
+    if (document.attempt([&] {
+            logbook_->copyTo(chosen.toStdString());
+            Logbook copy(chosen.toStdString());
+            if (document.id())
+                copy.save(*document.id(), document.study(), {}, copy.load(*document.id()).revision);
+        })) {
+        document.giveUp();
+        window_.reset();
+        logbook_.reset();
+        useFolder(chosen.toStdString());
     }
 }
 
@@ -173,7 +235,7 @@ void Launch::offer(const QString& why) {
         calm->setProperty(typeProperty, "caption");
         column->addWidget(calm);
         column->addStretch();
-        const QString backWords = tr("Go back to the last daily &backup");
+        const QString backWords = tr("Go back to a daily &backup:"), anewWords = tr("Begin a &new, empty logbook here");
         const std::pair<QString, std::function<void()>> ways[] = {
             {tr("&Try again"), [this] { start(); }},
             {tr("Keep it in another &folder…"),
@@ -184,6 +246,15 @@ void Launch::offer(const QString& why) {
                      useFolder(chosen.toStdString());
              }},
             {backWords, [this] { goBackToCopy(); }},
+            {anewWords,
+             [this] {
+                 try {
+                     Logbook::beginAnew(folder_);
+                     start();
+                 } catch (const std::exception& e) {
+                     offer(QString::fromUtf8(e.what()));
+                 }
+             }},
             {tr("Work on a &copy of what can be read"), [this] { copyWhatCanBeRead(); }},
             {tr("Only &look, change nothing"), [this] { open(Logbook::Access::LookOnly); }}};
         for (const auto& [label, act] : ways) {
@@ -191,18 +262,33 @@ void Launch::offer(const QString& why) {
             // A way may end this window, so it is taken out before it is gone.
             connect(button, &QPushButton::clicked, this, [act = act] { act(); });
             column->addWidget(button);
-            if (label == backWords)
+            if (label == backWords) {
                 back_ = button;
+                column->addWidget(backups_ = new QComboBox);
+                backups_->setAccessibleName(tr("The daily backups, the last one first"));
+            } else if (label == anewWords)
+                anew_ = button;
         }
     }
-    why_->setText(why);
-    back_->setVisible(!backupsIn(folder_).empty());
+    why_->setText(breakable(why));
+    const auto copies = backupsIn(folder_);
+    backups_->clear();
+    for (const Backup& backup : copies)
+        backups_->addItem(wordsFor(backup));
+    back_->setVisible(!copies.empty());
+    backups_->setVisible(!copies.empty());
+    // Only where nothing is lost by it.
+    std::error_code ignored;
+    anew_->setVisible(!std::filesystem::exists(folder_ / "logbook.sqlite", ignored) ||
+                      std::filesystem::file_size(folder_ / "logbook.sqlite", ignored) == 0);
     start_->show();
 }
 
 void Launch::useFolder(const std::filesystem::path& folder) {
+    const QString key = insteadKey(folder_);
     folder_ = folder;
-    start();
+    if (open(Logbook::Access::Write))
+        QSettings().setValue(key, qt(folder.string()));
 }
 
 void Launch::copyWhatCanBeRead() {

@@ -1,13 +1,14 @@
 #pragma once
 
+#include "app/work/background.h"
 #include "logbook/logbook.h"
 
-#include <QFuture>
 #include <QString>
 #include <QWidget>
 #include <functional>
 #include <memory>
 
+class QComboBox;
 class QLabel;
 class QPushButton;
 
@@ -39,6 +40,11 @@ private:
     void offer(const QString& why);
     void useFolder(const std::filesystem::path& folder);
     void copyWhatCanBeRead();
+    /// Where the learner went on after this folder could not be opened; the next start goes there by itself.
+    std::filesystem::path insteadOf(const std::filesystem::path& folder) const;
+    /// What is open, in a folder of the learner's choice, after its own was deleted under it.
+    void keepElsewhere();
+    void restore(const std::filesystem::path& backup);
     /// Today's copy of the logbook, off the UI thread; and the last copy in the logbook's place.
     void keepCopy();
     void openWindow();
@@ -53,8 +59,9 @@ private:
     std::unique_ptr<MainWindow> window_;
     std::unique_ptr<QWidget> start_;
     QLabel* why_ = nullptr;
-    QPushButton* back_ = nullptr;
-    QFuture<void> copying_;
+    QPushButton *back_ = nullptr, *anew_ = nullptr;
+    QComboBox* backups_ = nullptr; ///< the backups there are, the last made first
+    Background copying_{Background::Newer::Joins};
     std::filesystem::path ownFolder_; ///< while walking through the demo
     std::function<void(Logbook&)> ownFill_;
 };

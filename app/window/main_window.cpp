@@ -93,6 +93,12 @@ void MainWindow::buildPlaces() {
     undo_.addStack(&practice_->undoStack());
 }
 
+MainWindow::~MainWindow() {
+    // What holds a reference to the desk goes before the desk.
+    delete takeCentralWidget();
+    delete manual_;
+}
+
 void MainWindow::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
     trouble_->tell(message, std::move(deed), std::move(other));
 }
@@ -105,6 +111,21 @@ void MainWindow::connectPlaces() {
     });
     connect(&desk_.document, &Document::troubled, this, [this](const QString& message) { tell(message); });
     connect(&desk_.document, &Document::opened, trouble_, &QWidget::hide);
+    connect(&desk_, &Desk::pictureTaken, trouble_, &QWidget::hide);
+    connect(&desk_.document, &Document::logbookGone, this, [this](const QString& message) {
+        tell(message, Deed{tr("Keep it in another &folder…"), [this] { emit otherFolderWanted(); }});
+    });
+    connect(&desk_.document, &Document::studyGone, this, [this](const QString& message) {
+        tell(message, Deed{tr("Keep it as a &new study"), [this] {
+                               if (desk_.document.keepAsNew())
+                                   trouble_->hide();
+                           }},
+             Deed{tr("&Let it go"), [this] {
+                      desk_.document.close();
+                      trouble_->hide();
+                      goTo(Place::Shelf);
+                  }});
+    });
     connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
     connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Shelf); });
     connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
@@ -212,6 +233,8 @@ void MainWindow::reopenLast() {
 void MainWindow::choosePicture(Side side) {
     if (side == Side::Drawn && !desk_.document.isOpen())
         side = Side::Seen;
+    // For this study, whatever lies on the bench when the dialog is closed.
+    const std::optional<StudyId> forStudy = desk_.document.id();
     QSettings settings;
     const QString file = QFileDialog::getOpenFileName(
         this, side == Side::Seen ? tr("A photograph of a head") : tr("A photograph of your sketch"),
@@ -220,14 +243,17 @@ void MainWindow::choosePicture(Side side) {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     goTo(Place::Bench);
-    desk_.takePicture(file, side);
+    desk_.takePicture(file, side, {}, forStudy);
 }
 
 void MainWindow::openFiles(const QStringList& files) {
     QStringList photographs;
     for (const QString& file : files) {
         if (QFileInfo(file).isDir()) {
-            photographs << photographsIn(file);
+            const QStringList inside = photographsIn(file);
+            if (inside.isEmpty())
+                tell(tr("%1: there are no photographs in this folder.").arg(file));
+            photographs << inside;
         } else if (isBundle(file)) {
             goTo(Place::Shelf);
             shelf_->takeBundle(file);
@@ -292,6 +318,8 @@ void MainWindow::watchScans(bool on) {
 }
 
 void MainWindow::saveSheet(Side side) {
+    if (bench_->sheet(side)->scene().picture.isNull() && bench_->sheet(side)->scene().overlays.empty())
+        return tell(tr("There is nothing on this sheet yet."));
     QSettings settings;
     const QString file = QFileDialog::getSaveFileName(
         this, tr("Save this sheet"), settings.value("folder").toString(), sheetFileFilter());

@@ -30,6 +30,7 @@ class MainWindow : public QMainWindow {
 
 public:
     explicit MainWindow(Logbook& logbook, QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     using Place = zokran::Place;
     void goTo(Place place);
@@ -51,6 +52,8 @@ public:
 signals:
     /// By its code, empty for the system's; the window has to be built anew to speak it.
     void languageChosen(const std::string& code);
+    /// The logbook's file is gone from its folder, and the learner wants to keep what is open elsewhere.
+    void otherFolderWanted();
 
 protected:
     void closeEvent(QCloseEvent* event) override;

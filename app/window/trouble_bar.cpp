@@ -1,6 +1,7 @@
 #include "app/window/trouble_bar.h"
 
 #include "app/widgets/theme.h"
+#include "app/widgets/words.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -32,7 +33,7 @@ TroubleBar::TroubleBar(QWidget* parent) : QWidget(parent) {
 }
 
 void TroubleBar::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
-    text_->setText(message);
+    text_->setText(breakable(message));
     deed_ = deed.value_or(Deed{});
     other_ = other.value_or(Deed{});
     button_->setText(deed_.label);

@@ -59,6 +59,12 @@ std::function<void()> rectify(CLI::App& app) {
         FoundPage page;
         if (!o->corners.empty()) {
             page.corners = cornersFrom(o->corners);
+            // Some of the page may lie outside the picture, but not most of it.
+            const double reach = 0.5 * std::max(photo.cols, photo.rows);
+            for (const SketchPoint& c : page.corners)
+                if (c.x() < -reach || c.y() < -reach || c.x() > photo.cols + reach || c.y() > photo.rows + reach)
+                    throw BadInput(fmt::format("--corners: {},{} lies far outside {}, which has {} by {} px", c.x(), c.y(),
+                                               o->photo, photo.cols, photo.rows));
             page.sure = 1;
         } else {
             const auto found = findPage(photo);

@@ -52,10 +52,13 @@ std::string wordsFor(const MarksTrouble& trouble, const Phrasebook& book) {
                : text;
 }
 
-std::string wordsFor(const BadInput& error, const Phrasebook& book) {
+std::string wordsFor(const std::exception& error, const Phrasebook& book) {
     if (const auto* marks = dynamic_cast<const BadMarks*>(&error))
         return wordsFor(marks->trouble, book);
-    return error.what();
+    const std::string words = error.what();
+    if (words.find("[json.exception") != std::string::npos || words.find("OpenCV(") != std::string::npos)
+        return book.say(ZOKRAN_WORDS("something in this file or picture is not as it should be"));
+    return words;
 }
 
 } // namespace zokran

@@ -9,7 +9,7 @@ namespace zokran {
 /// "2 more marks are needed; these would serve: brow, chin".
 std::string wordsFor(const MarksTrouble& trouble, const Phrasebook& book = english());
 
-/// The message of anything thrown because of what a person gave.
-std::string wordsFor(const BadInput& error, const Phrasebook& book = english());
+/// The message of anything thrown, fit to be shown. What a library says of its own inner workings is not.
+std::string wordsFor(const std::exception& error, const Phrasebook& book = english());
 
 } // namespace zokran

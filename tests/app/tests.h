@@ -18,6 +18,7 @@ std::unique_ptr<QObject> makeMarkingTest();
 std::unique_ptr<QObject> makeMeasuringTest();
 std::unique_ptr<QObject> makePlanningTest();
 std::unique_ptr<QObject> makePracticeTest();
+std::unique_ptr<QObject> makeSafetyTest();
 std::unique_ptr<QObject> makeSeeingTest();
 std::unique_ptr<QObject> makeSheetTest();
 std::unique_ptr<QObject> makeShelfTest();
@@ -30,7 +31,7 @@ inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
             makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeLanguageTest,
-            makeSeeingTest,   makeTrustTest};
+            makeSafetyTest, makeSeeingTest,   makeTrustTest};
 }
 
 } // namespace zokran::test

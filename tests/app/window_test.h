@@ -14,6 +14,7 @@
 #include "app/window/bench.h"
 #include "app/progress/progress_place.h"
 #include "app/window/main_window.h"
+#include "app/widgets/settled_button.h"
 #include "cast/stand_in_camera.h"
 #include "core/construction/forms.h"
 #include "core/words/mark_words.h"
@@ -183,12 +184,14 @@ protected:
         QTest::mouseRelease(view, Qt::LeftButton, {}, to);
     }
 
+    /// What a label says, without the places where its long words may break.
+    static QString wordsOf(const QLabel* label) { return QString(label->text()).remove(QChar(0x200B)); }
     bool anyLabelSays(const QString& text, const QWidget* in = nullptr) {
         // What was just laid out is seen once the window has had its turn.
         QCoreApplication::processEvents();
         QCoreApplication::processEvents();
         for (const QLabel* label : (in ? in : window_.get())->findChildren<QLabel*>())
-            if (label->isVisible() && label->text().contains(text, Qt::CaseInsensitive))
+            if (label->isVisible() && wordsOf(label).contains(text, Qt::CaseInsensitive))
                 return true;
         return false;
     }
@@ -197,7 +200,7 @@ protected:
         QStringList all;
         for (const QLabel* label : window_->findChildren<QLabel*>())
             if (label->isVisible())
-                all << label->text();
+                all << wordsOf(label);
         return all.join(" | ").toUtf8();
     }
     template <typename W>
@@ -289,6 +292,7 @@ protected:
 
 private slots:
     void init() {
+        SettledButton::settlingMs = 0; // the tests wait for what they click on
         folder_ = std::make_unique<QTemporaryDir>();
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder_->path());
         QSettings().clear();

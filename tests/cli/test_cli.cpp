@@ -87,6 +87,10 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
     std::ofstream(folder() + "/few.json")
         << R"({"format":"zokran-marks","version":1,"image":{"width":9,"height":9},
                "marks":{"brow":{"x":1,"y":2}}})";
+    REQUIRE(run("cast --turn 35 --tilt 20 --marks numbers.json").code == 0);
+    nlohmann::json fit = nlohmann::json::parse(run("fit numbers.json").out);
+    fit["shape"]["head"]["crown"][0] = 1e307;
+    std::ofstream(folder() + "/huge-fit.json") << fit;
     for (const char* arguments : {"",
                                   "fit",
                                   "fit nowhere.json",
@@ -108,7 +112,17 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
                                   "cast --turn nan --png bad.png",
                                   "cast --size 64 --png /nowhere/bad.png",
                                   "cast --size 64 --sketch-png bad.png --plant mouth_height",
-                                  "cast --size 64 --sketch-png bad.png --plant hat=1"}) {
+                                  "cast --size 64 --sketch-png bad.png --plant hat=1",
+                                  "cast --size 64 --png bad.png --light nan,nan",
+                                  "cast --size 64 --png bad.png --light nan nan",
+                                  "cast --size 64 --png bad.png --fill inf",
+                                  "cast --size 64 --sketch-png bad.png --straighten nan",
+                                  "cast --size 64 --sketch-png bad.png --plant mouth_height=1e308",
+                                  "cast --size 64 --sketch-png bad.png --plant mouth_height=nan",
+                                  "cast --size 64 --sketch-png bad.png --hand -nan",
+                                  "guides fit.json --canon thirds --push nan --svg bad.png",
+                                  "guides huge-fit.json --canon thirds --svg bad.png",
+                                  "plan --head-mm 1e300"}) {
         INFO(arguments);
         const Result r = run(arguments);
         CHECK(r.code == 2);
@@ -116,6 +130,8 @@ TEST_CASE("Bad input ends with 2, one line on stderr and nothing written") {
         CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
         CHECK_FALSE(std::filesystem::exists(folder() + "/bad.png"));
     }
+    CHECK_THAT(run("guides huge-fit.json --canon thirds").err, Catch::Contains("huge-fit.json") && Catch::Contains("1e+307"));
+    CHECK_THAT(run("cast --plant mouth_height=1e308").err, Catch::Contains("--plant") && Catch::Contains("1e308"));
     CHECK_THAT(run("fit few.json").err,
                Catch::Contains("few.json") && Catch::Contains("3 more marks are needed"));
 }

@@ -8,6 +8,7 @@
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
+#include <cstdlib>
 #include <fstream>
 #include <sstream>
 #include <thread>
@@ -461,7 +462,9 @@ TEST_CASE("Thousands of studies go out and come in equal, and a bundle of the fi
     std::vector<StudyId> ids;
     {
         auto all = one.transaction();
-        for (int i = 0; i < 2000; ++i) {
+        // As many as wanted: ZOKRAN_STUDIES=20000 test_logbook "Thousands*".
+        const char* wanted = std::getenv("ZOKRAN_STUDIES");
+        for (int i = 0, count = wanted ? std::atoi(wanted) : 2000; i < count; ++i) {
             StoredStudy stored;
             stored.study = full;
             stored.study.title = "study " + std::to_string(i);

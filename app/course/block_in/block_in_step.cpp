@@ -160,13 +160,14 @@ NextThing BlockInStep::next() {
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     const Deed onward = goTo(tr("On to the guides"), "guides");
     if (const auto mark = nextMark(desk_, Side::Seen)) {
-        NextThing next{
-            tr("Click the %1 on the photograph.").arg(qt(wordsFor(*mark, learnersBook()))),
-            {tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Seen, *mark); }}};
+        NextThing next{tr("Click the %1 on the photograph.").arg(qt(wordsFor(*mark, learnersBook()))), {}};
         if (offersGuess(desk_))
             next.other = Deed{tr("Guess first"), [this] { startGuess(desk_); }};
-        else if (desk_.fit())
-            next.other = onward;
+        else {
+            next.other = Deed{tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Seen, *mark); }};
+            if (desk_.fit())
+                next.deed = onward;
+        }
         return next;
     }
     return {desk_.fit()

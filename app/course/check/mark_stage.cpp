@@ -140,9 +140,9 @@ NextThing MarkStage::next() {
         // Before the first mark it can still wait for fresh eyes.
         if (desk_.study().attempt()->marks.seenMarks().empty() && !desk_.selection.lookedAgain())
             return {tr("Click the %1 on your sketch, or put it aside and look again tomorrow.").arg(name),
-                    {tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }},
-                    leave};
-        return {tr("Click the %1 on your sketch.").arg(name), leave};
+                    {},
+                    Deed{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};
+        return {tr("Click the %1 on your sketch.").arg(name), {}, leave};
     }
     return {tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
             {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};

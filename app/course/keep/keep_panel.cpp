@@ -2,6 +2,7 @@
 
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "app/widgets/fields.h"
 #include "core/construction/forms.h"
 #include "core/words/finding_words.h"
 
@@ -37,6 +38,8 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     notes_->setFixedHeight(atType(notesHeight));
     notes_->setPlaceholderText(tr("What did you notice? What will you measure first next time?"));
     notes_->setTabChangesFocus(true);
+    notes_->setUndoRedoEnabled(false);
+    useStudyUndo(notes_);
     buildDiary();
     addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
                "that come back are the ones worth practising."),
@@ -61,6 +64,7 @@ void KeepPanel::buildDiary() {
                           std::string Diary::*kept) {
         auto* label = new QLabel(name);
         auto* edit = new QLineEdit;
+        useStudyUndo(edit);
         label->setBuddy(edit);
         edit->setAccessibleName(QString(name).remove('&'));
         edit->setPlaceholderText(example);

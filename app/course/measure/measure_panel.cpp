@@ -5,6 +5,7 @@
 #include "app/widgets/fold.h"
 #include "app/widgets/line_button.h"
 #include "app/widgets/words.h"
+#include "app/widgets/fields.h"
 #include "core/words/mark_words.h"
 #include "core/words/measure_words.h"
 
@@ -51,6 +52,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
             desk_.selection.takeUp(row);
     });
     column_->addWidget(name_ = new QLineEdit);
+    useStudyUndo(name_);
     name_->setAccessibleName(tr("Name of the measurement"));
     name_->setPlaceholderText(tr("Give it a name"));
     connect(name_, &QLineEdit::textEdited, this, [this](const QString& text) {

@@ -98,6 +98,7 @@ void SetUpPanel::buildNames() {
         const int row = grid->rowCount();
         grid->addWidget(label, row, 0);
         grid->addWidget(edit = new QLineEdit, row, 1);
+        useStudyUndo(edit);
         label->setBuddy(edit);
         edit->setAccessibleName(QString(name).remove('&'));
         connect(edit, &QLineEdit::textEdited, this, [=, this](const QString& text) {

@@ -2,18 +2,17 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/words.h"
+#include "app/work/background.h"
 #include "core/base/translatable.h"
 #include "core/practice/before_after.h"
 #include "core/words/progress_words.h"
 
 #include <QComboBox>
 #include <QDateTime>
-#include <QFutureWatcher>
 #include <QGridLayout>
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
-#include <QtConcurrent>
 #include <map>
 
 namespace zokran {
@@ -27,23 +26,16 @@ public:
     void show(const std::filesystem::path& folder, const std::string& name) {
         image_ = {};
         update();
-        auto* watcher = new QFutureWatcher<QImage>(this);
-        connect(watcher, &QFutureWatcher<QImage>::finished, this, [this, watcher, name] {
-            watcher->deleteLater();
-            if (name != name_)
-                return; // another was chosen meanwhile
-            image_ = watcher->result();
-            update();
-        });
-        name_ = name;
-        watcher->setFuture(QtConcurrent::run([file = (folder / "pictures" / name).string()] {
-            try {
+        // One that cannot be read leaves its frame empty.
+        work_.run(
+            [file = (folder / "pictures" / name).string()](const Background::Stop&) {
                 return readPicture(QString::fromStdString(file)).image.scaled(1200, 1200, Qt::KeepAspectRatio,
                                                                             Qt::SmoothTransformation);
-            } catch (const std::exception&) {
-                return QImage(); // an empty frame says so
-            }
-        }));
+            },
+            [this](const QImage& image) {
+                image_ = image;
+                update();
+            });
     }
 
 protected:
@@ -61,7 +53,7 @@ protected:
 
 private:
     QImage image_;
-    std::string name_;
+    Background work_{Background::Newer::Replaces};
 };
 
 QString nameOf(const LoggedDrawing& d) {

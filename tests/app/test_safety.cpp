@@ -1,0 +1,431 @@
+// Nothing is done by accident and nothing goes without a word: second clicks, folders and studies that vanish under the
+// window, logbooks that cannot be opened, long names, one way back for everything.
+
+#include "app/course/step.h"
+#include "app/progress/progress_place.h"
+#include "app/shelf/shelf.h"
+#include "app/window/launch.h"
+#include "app/work/background.h"
+#include "logbook/backup.h"
+#include "tests/app/window_test.h"
+
+#include <QSemaphore>
+#include <filesystem>
+
+namespace zokran::test {
+
+class SafetyTest : public WindowTest {
+    Q_OBJECT
+
+    static QPushButton* buttonIn(QWidget* window, const QString& text) {
+        for (QPushButton* b : window->findChildren<QPushButton*>())
+            if (b->isVisible() && b->text().remove('&').contains(text))
+                return b;
+        return nullptr;
+    }
+    static bool says(QWidget* window, const QString& text) {
+        for (const QLabel* label : window->findChildren<QLabel*>())
+            if (label->isVisible() && wordsOf(label).contains(text))
+                return true;
+        return false;
+    }
+    /// A second click as a hurried hand makes it.
+    static void doubleClick(QWidget* widget) {
+        QTest::mouseClick(widget, Qt::LeftButton);
+        QTest::mouseDClick(widget, Qt::LeftButton);
+        QCoreApplication::processEvents();
+    }
+    void damage(const QString& logbook) {
+        QFile broken(logbook);
+        QVERIFY(broken.open(QIODevice::WriteOnly) && broken.write(QByteArray(9000, 'x')) == 9000);
+        QFile::remove(logbook + "-wal");
+    }
+    std::string bookPath() { return file("book").toStdString(); }
+
+private slots:
+    void aSecondClickOnTheLargeButtonDoesNothingElse() {
+        const auto [seenTruth, drawnTruth] = photographs();
+        openReference(file("head.png"));
+        // As if found by the program: three marks to be looked over, the others to be asked for.
+        desk().document.edit("suggest", {}, [&, truth = &seenTruth](Study& s) {
+            for (Mark m : {Mark::OuterEyeR, Mark::OuterEyeL, Mark::NoseTip, Mark::Chin})
+                s.reference.marks[m] = PlacedMark{*truth->seen(m), false, true, Pixels{2}};
+        });
+        QCoreApplication::processEvents();
+        QVERIFY2(buttonSaying("They are right") == nextButton(), said());
+        SettledButton::settlingMs = 300;
+        const QPoint where = nextButton()->mapTo(window_.get(), nextButton()->rect().center());
+        doubleClick(nextButton());
+        const auto hidden = [&](const MarkSheet& sheet) {
+            return std::count_if(sheet.marks.begin(), sheet.marks.end(), [](const auto& m) { return m && m->hidden; });
+        };
+        QCOMPARE(int(hidden(study().reference)), 0);
+        QCOMPARE(placedCount(desk(), Side::Seen), 4);
+        QCOMPARE(stepId(), std::string("block-in"));
+        // Nor does the way out stand where "They are right" was.
+        QPushButton* cannot = buttonSaying("Cannot see it");
+        QVERIFY(cannot);
+        QVERIFY(!QRect(cannot->mapTo(window_.get(), QPoint()), cannot->size()).contains(where));
+        // A while later a click on it is meant.
+        QTest::qWait(320);
+        clickOn(cannot);
+        QCOMPARE(int(hidden(study().reference)), 1);
+    }
+
+    void aSecondClickOnPutAwayTakesOneStudy() {
+        openDemo();
+        press(Qt::Key_2, Qt::ControlModifier);
+        SettledButton::settlingMs = 300;
+        QPushButton* away = buttonSaying("Put away");
+        QVERIFY(away);
+        QTest::qWait(320);
+        doubleClick(away);
+        QCOMPARE(int(logbook_->studies(Logbook::Shelved::PutAway).size()), 1);
+        QTest::qWait(320);
+        QTest::mouseClick(buttonSaying("Put away"), Qt::LeftButton);
+        QCOMPARE(int(logbook_->studies(Logbook::Shelved::PutAway).size()), 2);
+    }
+
+    void aKeyHeldDownPressesTheButtonOnce() {
+        SettledButton button("Go");
+        int pressed = 0;
+        connect(&button, &QPushButton::clicked, [&] { ++pressed; });
+        button.show();
+        button.setFocus();
+        QTest::keyPress(&button, Qt::Key_Space);
+        for (int i = 0; i < 5; ++i) {
+            QKeyEvent again(QEvent::KeyPress, Qt::Key_Space, {}, " ", true);
+            QApplication::sendEvent(&button, &again);
+        }
+        QTest::keyRelease(&button, Qt::Key_Space);
+        QCOMPARE(pressed, 1);
+    }
+
+    void aDeletedFolderIsNoticedAndWhatIsOpenGoesElsewhere() {
+        photographs();
+        window_.reset();
+        logbook_.reset();
+        Launch launch(bookPath());
+        launch.start();
+        QVERIFY(launch.window());
+        launch.window()->openFiles({file("head.png")});
+        QTRY_VERIFY_WITH_TIMEOUT(launch.window()->desk().document.isOpen(), 10000);
+        Document& document = launch.window()->desk().document;
+        document.edit("write", {}, [](Study& s) { s.notes = "a day's words"; });
+        QVERIFY(document.saveNow());
+        std::filesystem::remove_all(bookPath());
+        document.edit("write", {}, [](Study& s) { s.notes = "more words"; });
+        QVERIFY(!document.saveNow());
+        QVERIFY(says(launch.window(), "It is still here"));
+        // Nor does the window close without a word.
+        QVERIFY(!launch.window()->close());
+        QVERIFY(says(launch.window(), "could not be saved"));
+        document.saveNow();
+        QPushButton* elsewhere = buttonIn(launch.window(), "Keep it in another folder");
+        QVERIFY(elsewhere);
+        QDir().mkpath(file("elsewhere"));
+        QTimer poll;
+        connect(&poll, &QTimer::timeout, [&] {
+            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+                dialog->findChild<QLineEdit*>("fileNameEdit")->setText(file("elsewhere"));
+                QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
+            }
+        });
+        poll.start(30);
+        QTest::mouseClick(elsewhere, Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(file("elsewhere/logbook.sqlite")), 10000);
+        poll.stop();
+        QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->desk().document.isOpen(), 10000);
+        QCOMPARE(launch.window()->desk().study().notes, std::string("more words"));
+        QCOMPARE(QString::fromStdString(launch.window()->desk().document.logbook().folder().string()), file("elsewhere"));
+    }
+
+    void aStudyDeletedElsewhereIsOfferedAsANewOne() {
+        openDemo();
+        const StudyId id = *desk().document.id();
+        { Logbook(bookPath()).erase(id); }
+        desk().document.edit("write", {}, [](Study& s) { s.notes = "written after"; });
+        QVERIFY(!desk().document.saveNow());
+        QVERIFY2(anyLabelSays("was deleted by another window"), said());
+        clickOn(buttonSaying("Keep it as a new study"));
+        QVERIFY(*desk().document.id() != id);
+        QCOMPARE(logbook_->load(*desk().document.id()).study.notes, std::string("written after"));
+        // Or it is let go, and nothing comes back.
+        const StudyId kept = *desk().document.id();
+        { Logbook(bookPath()).erase(kept); }
+        desk().document.edit("write", {}, [](Study& s) { s.notes = "and again"; });
+        QVERIFY(!desk().document.saveNow());
+        clickOn(buttonSaying("Let it go"));
+        QVERIFY(!desk().document.isOpen());
+        QVERIFY(window_->close());
+        QVERIFY_EXCEPTION_THROWN(logbook_->load(kept), MissingStudy);
+    }
+
+    void aLogbookGoneFromItsPlaceIsNotTakenForANewOne() {
+        window_.reset();
+        Study work;
+        work.title = "a year's work";
+        logbook_->add(work);
+        backUp(bookPath(), "2026-11-27");
+        work.title = "yesterday's";
+        logbook_->add(work);
+        backUp(bookPath(), "2026-11-28");
+        logbook_.reset();
+        for (const char* part : {"", "-wal", "-shm"})
+            QFile::remove(file("book/logbook.sqlite") + part);
+        Launch launch(bookPath());
+        launch.start();
+        QVERIFY(!launch.window() && launch.startWindow());
+        QVERIFY(says(launch.startWindow(), "gone from its place"));
+        QTest::mouseClick(buttonIn(launch.startWindow(), "Try again"), Qt::LeftButton);
+        QVERIFY(!launch.window());
+        // Both backups are shown with what they hold; the older one is chosen.
+        auto* backups = launch.startWindow()->findChild<QComboBox*>();
+        QVERIFY(backups && backups->isVisible());
+        QCOMPARE(backups->count(), 2);
+        QVERIFY2(backups->itemText(0).contains("2 studies"), qPrintable(backups->itemText(0)));
+        backups->setFocus();
+        QTest::keyClick(backups, Qt::Key_Down);
+        QVERIFY(backups->currentText().contains("1 studies"));
+        QTest::mouseClick(buttonIn(launch.startWindow(), "Go back to a daily backup"), Qt::LeftButton);
+        QVERIFY(launch.window());
+        QCOMPARE(int(launch.window()->desk().document.logbook().studies().size()), 1);
+    }
+
+    void anEmptyLogbookIsBegunOnlyWhenAskedFor() {
+        window_.reset();
+        Study work;
+        work.title = "gone";
+        logbook_->add(work);
+        logbook_->keepPictureBytes("a.jpg", "bytes");
+        logbook_.reset();
+        QFile::remove(file("book/logbook.sqlite"));
+        Launch launch(bookPath());
+        launch.start();
+        QVERIFY(!launch.window());
+        QTest::mouseClick(buttonIn(launch.startWindow(), "Begin a new, empty logbook"), Qt::LeftButton);
+        QVERIFY(launch.window());
+        QVERIFY(launch.window()->desk().document.logbook().studies().empty());
+        // Of a damaged file that is there nobody is offered that.
+        QDir().mkpath(file("bad"));
+        damage(file("bad/logbook.sqlite"));
+        Launch other(file("bad").toStdString());
+        other.start();
+        QVERIFY(!other.window());
+        QVERIFY(!buttonIn(other.startWindow(), "Begin a new"));
+    }
+
+    void workOnACopyIsFoundAgainAtTheNextStart() {
+        window_.reset();
+        logbook_.reset();
+        QDir().mkpath(file("bad"));
+        damage(file("bad/logbook.sqlite"));
+        QDir().mkpath(file("home"));
+        const QByteArray home = qgetenv("HOME");
+        qputenv("HOME", file("home").toLocal8Bit());
+        std::filesystem::path first;
+        {
+            // The file cannot be read, so the copy is as bad; another folder serves.
+            Launch launch(file("bad").toStdString());
+            launch.start();
+            QTimer poll;
+            connect(&poll, &QTimer::timeout, [&] {
+                if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+                    dialog->findChild<QLineEdit*>("fileNameEdit")->setText(file("home"));
+                    QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
+                }
+            });
+            poll.start(30);
+            QTest::mouseClick(buttonIn(launch.startWindow(), "Keep it in another folder"), Qt::LeftButton);
+            QTRY_VERIFY_WITH_TIMEOUT(launch.window(), 10000);
+            first = launch.window()->desk().document.logbook().folder();
+            Study study;
+            study.title = "a day's work";
+            launch.window()->desk().document.logbook().add(study);
+        }
+        for (int start = 0; start < 2; ++start) {
+            Launch launch(file("bad").toStdString());
+            launch.start();
+            QVERIFY(launch.window());
+            QCOMPARE(launch.window()->desk().document.logbook().folder(), first);
+            QVERIFY(says(launch.window(), "You go on in"));
+            QCOMPARE(launch.window()->desk().document.logbook().studies().at(0).title, std::string("a day's work"));
+        }
+        qputenv("HOME", home);
+    }
+
+    void whatLiesInTheJournalIsSeenWhenOnlyLooking() {
+        window_.reset();
+        Study study;
+        study.title = "in the journal";
+        logbook_->add(study);
+        // As after a crash: the file and its journal, copied while both are in use.
+        QDir().mkpath(file("crashed/pictures"));
+        for (const char* part : {"", "-wal"})
+            QVERIFY(QFile::copy(file("book/logbook.sqlite") + part, file("crashed/logbook.sqlite") + part));
+        const auto before = QFileInfo(file("crashed/logbook.sqlite-wal")).size();
+        QVERIFY(before > 0);
+        const Logbook look(file("crashed").toStdString(), Logbook::Access::LookOnly);
+        QCOMPARE(int(look.studies().size()), 1);
+        QCOMPARE(QFileInfo(file("crashed/logbook.sqlite-wal")).size(), before);
+    }
+
+    void aSketchChosenForOneStudyStaysItsOwn() {
+        photographs();
+        openReference(file("head.png"));
+        const StudyId first = *desk().document.id();
+        QFile::copy(file("head.png"), file("other.png"));
+        // While the dialog is open, a second start hands over a photograph.
+        chooseFile(file("sketch.png"), [&] {
+            QTimer::singleShot(0, window_.get(), [&] { window_->openFiles({file("other.png")}); });
+            press(Qt::Key_O, Qt::ControlModifier | Qt::ShiftModifier);
+        });
+        waitForPictures();
+        QTRY_COMPARE_WITH_TIMEOUT(int(logbook_->studies().size()), 2, 10000);
+        QTRY_COMPARE_WITH_TIMEOUT(int(desk().document.id() == first ? study().attempts.size()
+                                                                     : logbook_->load(first).study.attempts.size()),
+                                  1, 10000);
+    }
+
+    void aLongNameLeavesTheWindowAsWideAsItWas() {
+        const int width = window_->minimumSizeHint().width();
+        const QString name = QString(240, 'W');
+        window_->openFiles({file(qPrintable(name))});
+        QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("WWWWWWWWWW"), 5000);
+        QVERIFY2(window_->minimumSizeHint().width() <= std::max(width, 1024), said());
+        QVERIFY(buttonSaying("All right"));
+        QVERIFY(window_->rect().contains(buttonSaying("All right")->mapTo(window_.get(), QPoint(5, 5))));
+    }
+
+    void theWindowFitsASmallScreen() {
+        openDemo();
+        for (int place = 0; place < 5; ++place) {
+            press(static_cast<Qt::Key>(Qt::Key_1 + place), Qt::ControlModifier);
+            QCoreApplication::processEvents();
+            QVERIFY2(window_->minimumSizeHint().width() <= 1024,
+                     qPrintable(QString("place %1: %2").arg(place).arg(window_->minimumSizeHint().width())));
+            QVERIFY2(window_->minimumSizeHint().height() <= 640,
+                     qPrintable(QString("place %1: %2 high").arg(place).arg(window_->minimumSizeHint().height())));
+        }
+    }
+
+    void undoInAFieldIsTheOneWayBack() {
+        openDemo();
+        goToStep("keep");
+        auto* notes = visibleNamed<QPlainTextEdit>("Notes");
+        QVERIFY(notes);
+        notes->setFocus();
+        notes->moveCursor(QTextCursor::End);
+        const std::string before = study().notes;
+        QTest::keyClicks(notes, "seen");
+        QVERIFY(study().notes != before);
+        const int count = desk().document.undoStack().count();
+        QTest::keyClick(notes, Qt::Key_Z, Qt::ControlModifier);
+        QCoreApplication::processEvents();
+        QCOMPARE(study().notes, before);
+        QCOMPARE(notes->toPlainText().toStdString(), before);
+        QCOMPARE(desk().document.undoStack().count(), count);
+        // What was done elsewhere since is undone first, though the field has the keyboard.
+        QTest::keyClicks(notes, "seen");
+        desk().document.edit("elsewhere", {}, [](Study& s) { s.title = "another"; });
+        QTest::keyClick(notes, Qt::Key_Z, Qt::ControlModifier);
+        QCoreApplication::processEvents();
+        QVERIFY(study().title != "another");
+        QVERIFY(study().notes != before);
+    }
+
+    void anOldRefusalGoesWhenTheNextPictureIsTaken() {
+        photographs();
+        openReference(file("head.png"));
+        QFile none(file("none.png"));
+        QVERIFY(none.open(QIODevice::WriteOnly) && none.write("no picture") > 0);
+        none.close();
+        openSketch(file("none.png"));
+        QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("none.png"), said().constData(), 5000);
+        openSketch(file("sketch.png"));
+        QTRY_VERIFY2_WITH_TIMEOUT(!anyLabelSays("none.png"), said().constData(), 5000);
+        QCOMPARE(int(study().attempts.size()), 1);
+    }
+
+    void anEmptyFolderAndAnEmptySheetAreSaidSo() {
+        QDir().mkpath(file("nothing"));
+        window_->openFiles({file("nothing")});
+        QVERIFY2(anyLabelSays("there are no photographs in this folder"), said());
+        press(Qt::Key_1, Qt::ControlModifier);
+        QAction* save = nullptr;
+        for (QAction* action : window_->findChildren<QAction*>())
+            if (action->text().remove('&').startsWith("Save the left sheet"))
+                save = action;
+        QVERIFY(save);
+        save->trigger();
+        QVERIFY2(anyLabelSays("There is nothing on this sheet yet."), said());
+    }
+
+    void workThatThrowsIsToldAndNewerWorkWins() {
+        Background work(Background::Newer::Replaces);
+        QString told;
+        int done = 0;
+        work.run([](const Background::Stop&) -> int { throw std::runtime_error("no room"); }, [&](int) { ++done; },
+                 [&](const QString& why) { told = why; });
+        QTRY_COMPARE(told, QString("no room"));
+        QVERIFY(!work.isRunning());
+        work.run([](const Background::Stop&) -> int { throw 7; }, [&](int) { ++done; },
+                 [&](const QString& why) { told = why; });
+        QTRY_VERIFY(told != "no room");
+        QCOMPARE(done, 0);
+        // The older request is told to stop, and only the newer one's result arrives.
+        QSemaphore begun;
+        int result = 0;
+        work.run(
+            [&](const Background::Stop& stop) {
+                begun.release();
+                while (!stop)
+                    QThread::msleep(1);
+                return 1;
+            },
+            [&](int r) { result = r; });
+        begun.acquire();
+        work.run([](const Background::Stop&) { return 2; }, [&](int r) { result = r; });
+        QTRY_COMPARE(result, 2);
+        work.wait();
+        QTest::qWait(20);
+        QCOMPARE(result, 2);
+        // An owner that goes waits for its work, and hears nothing of it.
+        bool isOver = false;
+        {
+            Background owned(Background::Newer::Joins);
+            QSemaphore started;
+            owned.run(
+                [&](const Background::Stop& stop) {
+                    started.release();
+                    while (!stop)
+                        QThread::msleep(1);
+                    isOver = true;
+                    return 0;
+                },
+                [&](int) { result = 99; });
+            started.acquire();
+        }
+        QVERIFY(isOver);
+        QTest::qWait(20);
+        QCOMPARE(result, 2);
+    }
+
+    void theFirstVisitToProgressSaysThatItWorks() {
+        openDemo();
+        press(Qt::Key_5, Qt::ControlModifier);
+        // Before the drawings are compared nothing can be pressed that says nothing.
+        for (QPushButton* b : window_->progress()->findChildren<QPushButton*>())
+            QVERIFY2(!b->isVisible() || !b->isEnabled() || !b->text().isEmpty(), "an empty button");
+        QTRY_VERIFY_WITH_TIMEOUT(!window_->progress()->isWorking(), 30000);
+        QVERIFY(buttonSaying("Practise it"));
+    }
+};
+
+std::unique_ptr<QObject> makeSafetyTest() {
+    return std::make_unique<SafetyTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_safety.moc"
