@@ -299,7 +299,7 @@ std::string bundledStudy(StoredStudy stored, PictureEntries& pictures) {
     j["looked_at"] = stored.lookedAt;
     j["put_away"] = stored.putAway;
     j["picture_names"] = names;
-    j["study"] = nlohmann::ordered_json::parse(studyText(stored.study));
+    j["study"] = studyJson(stored.study);
     return jsonText(j);
 }
 

@@ -1,7 +1,6 @@
 #include "logbook/drawings.h"
 
 #include "core/files/guess_file.h"
-#include "core/files/marks_file.h"
 
 #include <cstdio>
 #include <fmt/chrono.h>
@@ -11,11 +10,12 @@ namespace zokran {
 
 namespace {
 
-Drawing computed(const Logbook::DrawnFigures& row) {
-    const PhotoMarks reference = parseMarks(row.referenceMarks, "the logbook");
-    SketchMarks sketch;
-    static_cast<MarkSheet&>(sketch) = parseMarks(row.marks, "the logbook");
-    return drawingOf(compareSketch(reference, fitHead(reference), sketch));
+Drawing computed(const Logbook& logbook, const Logbook::DrawnFigures& row) {
+    const Study study = logbook.load(row.study).study;
+    const auto place = static_cast<std::size_t>(row.place);
+    if (place >= study.attempts.size())
+        throw BadInput("the sketch is gone");
+    return drawingOf(compareSketch(study.reference, fitHead(study.reference), study.attempts[place].marks));
 }
 
 /// Whether the part named first is the one to mend first.
@@ -57,7 +57,7 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
             break;
         LoggedDrawing logged{row.study, row.place, row.sitter, row.picture, {}, row.figures.empty()};
         try {
-            logged.drawing = row.figures.empty() ? computed(row) : parseFigures(row.figures);
+            logged.drawing = row.figures.empty() ? computed(logbook, row) : parseFigures(row.figures);
             if (!row.guess.empty())
                 logged.drawing.guess = parseGuess(row.guess, "the logbook").pose;
         } catch (const BadInput&) {

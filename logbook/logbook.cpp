@@ -1,10 +1,10 @@
 #include "logbook/logbook.h"
 
 #include "core/base/atomic_file.h"
-#include "core/files/guess_file.h"
-#include "core/files/look_file.h"
+#include "core/files/marks_file.h"
 #include "logbook/schema.h"
-#include "logbook/stored.h"
+#include "logbook/study_columns.h"
+#include "logbook/study_rows.h"
 
 #include <chrono>
 #include <fmt/chrono.h>
@@ -18,7 +18,6 @@ namespace zokran {
 namespace {
 
 using Statement = Database::Statement;
-constexpr const char* inMessages = "the logbook";
 
 constexpr const char *fileName = "logbook.sqlite", *picturesName = "pictures";
 
@@ -116,7 +115,8 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
     if (access != Access::Write) {
         Statement version(db_, "PRAGMA user_version");
         version.next();
-        if (version.integer(0) != schemaVersion())
+        isInColumns_ = access == Access::Salvage && version.integer(0) == lastVersionInColumns();
+        if (version.integer(0) != schemaVersion() && !isInColumns_)
             throw StorageError(fmt::format("{}: this logbook is of another version and would have "
                                            "to be brought up to date before it can be read",
                                            db_.file().string()));
@@ -160,10 +160,8 @@ void Logbook::beginAnew(const std::filesystem::path& folder) {
 }
 
 std::vector<StudySummary> Logbook::studies(Shelved which) const {
-    Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, "
-                     "attempt.picture, attempt.drawn, "
-                     "notes || ' ' || materials || ' ' || mood || ' ' || tags, attempt.figures, "
-                     "attempt.said = '', instr(attempt.marks, '\"x\"') > 0 FROM study "
+    Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, attempt.picture, attempt.drawn, "
+                     "words, attempt.figures, attempt.said = '', attempt.is_marked FROM study "
                      "LEFT JOIN attempt ON attempt.study = study.id AND attempt.place = "
                      "(SELECT max(place) FROM attempt WHERE study = study.id) "
                      "WHERE put_away = ? ORDER BY changed DESC, study.id DESC");
@@ -227,7 +225,7 @@ StudyId Logbook::add(const Study& study, const std::string& made, const std::str
 StudyId Logbook::addStored(const StoredStudy& stored, StudyId wanted) {
     Database::Transaction whole(db_);
     const StudyId id = insert(stored.uid, wanted);
-    write(id, stored.study, {});
+    putStudy(db_, id, stored.study);
     const auto set = [&](const char* column, const std::string& value) {
         if (value.empty())
             return;
@@ -259,133 +257,64 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
     asStored.step = stored.study.step;
     asStored.current = stored.study.current;
     if (asStored == stored.study) {
-        if (!(study == stored.study)) {
-            Statement s(db_, "UPDATE study SET at_step = ?, current = ? WHERE id = ?");
-            s.bind(study.step).bind(static_cast<std::int64_t>(study.current)).bind(id);
-            s.next();
-        }
-        if (this->computed(id).fit != computed.fit && !computed.fit.empty()) {
-            Statement s(db_, "UPDATE study SET fit = ? WHERE id = ?");
-            s.bind(computed.fit).bind(id);
-            s.next();
-        }
+        // Where the learner was is no change.
+        if (!(study == stored.study))
+            putStudy(db_, id, study);
+        keepComputed(id, study.current, {computed.fit, {}, {}});
         whole.commit();
         return {id, stored.revision};
     }
     if (stored.revision != revision) {
-        const StudyId apart = insert({});
-        write(apart, study, computed);
-        const std::int64_t first = revisionOf(apart);
+        StoredStudy apart;
+        apart.study = study;
+        const StudyId other = addStored(apart);
+        keepComputed(other, study.current, computed);
+        const std::int64_t first = revisionOf(other);
         whole.commit();
-        return {apart, first, true};
+        return {other, first, true};
     }
-    // What other sketches were compared with has changed.
-    if (!(stored.study.reference == study.reference)) {
-        Statement s(db_, "UPDATE attempt SET figures = '' WHERE study = ?");
-        s.bind(id);
-        s.next();
-    }
-    write(id, study, computed);
+    putStudy(db_, id, study);
+    keepComputed(id, study.current, computed);
+    Statement s(db_, "UPDATE study SET revision = revision + 1, changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
+    s.bind(id);
+    s.next();
     const std::int64_t next = revisionOf(id);
     whole.commit();
     return {id, next};
 }
 
-void Logbook::write(StudyId id, const Study& study, const Computed& computed) const {
-    Statement s(db_, "UPDATE study SET title = ?, sitter = ?, notes = ?, reference_picture = ?, "
-                     "reference_marks = ?, next_page = ?, hold = ?, canon = ?, form = ?, "
-                     "hidden_lines = ?, look = ?, tolerances = ?, measures = ?, placing = ?, "
-                     "lighting = ?, framing = ?, materials = ?, mood = ?, tags = ?, measured = ?, at_step = ?, current = ?, "
-                     "guess = ?, fit = ?, revision = revision + 1, "
-                     "changed = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?");
-    s.bind(study.title).bind(study.sitter).bind(study.notes).bind(study.referencePicture);
-    s.bind(storedMarks(study.reference)).bind(storedPage(study.nextPage));
-    s.bind(wordOf(study.hold)).bind(study.canon).bind(study.form).bind(joined(study.switchedLines));
-    s.bind(study.look == FormLook() ? std::string() : lookText(study.look));
-    s.bind(storedTolerances(study.tolerances)).bind(storedMeasures(study));
-    s.bind(storedPlacing(study.placing)).bind(storedLighting(study.lighting));
-    s.bind(storedFraming(study.framing));
-    s.bind(study.diary.materials).bind(study.diary.mood).bind(study.diary.tags);
-    s.bind(storedMeasured(study.diary.measured));
-    s.bind(study.step).bind(static_cast<std::int64_t>(study.current));
-    s.bind(study.guess ? guessText(*study.guess) : std::string());
-    s.bind(computed.fit).bind(id);
-    s.next();
-    for (std::size_t i = 0; i < study.attempts.size(); ++i) {
-        const Attempt& a = study.attempts[i];
-        Statement put(db_, "INSERT INTO attempt (study, place, picture, marks, page, drawn, "
-                           "comparison, said, took, figures) VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8, "
-                           "?9, ?10) "
-                           "ON CONFLICT (study, place) DO UPDATE SET picture = ?3, marks = ?4, "
-                           "page = ?5, drawn = ?6, said = ?8, took = ?9, "
-                           "comparison = CASE WHEN ?7 <> '' OR marks <> ?4 "
-                           "THEN ?7 ELSE comparison END, figures = CASE WHEN ?10 <> '' OR marks <> ?4 "
-                           "THEN ?10 ELSE figures END");
-        put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(storedMarks(a.marks));
-        put.bind(storedPage(a.page)).bind(a.drawn);
-        put.bind(i == study.current ? computed.comparison : std::string());
-        put.bind(storedSaid(a.said)).bind(static_cast<std::int64_t>(a.took.count()));
-        put.bind(i == study.current ? computed.figures : std::string());
-        put.next();
-    }
-    Statement rest(db_, "DELETE FROM attempt WHERE study = ? AND place >= ?");
-    rest.bind(id).bind(static_cast<std::int64_t>(study.attempts.size()));
-    rest.next();
+void Logbook::keepComputed(StudyId id, std::size_t place, const Computed& computed) const {
+    const auto keep = [&](const char* sql, const std::string& text) {
+        if (text.empty())
+            return;
+        Statement s(db_, sql);
+        s.bind(text).bind(id).bind(static_cast<std::int64_t>(place));
+        s.next();
+    };
+    keep("UPDATE study SET fit = ?1 WHERE id = ?2 AND ?3 >= 0", computed.fit);
+    keep("UPDATE attempt SET comparison = ?1 WHERE study = ?2 AND place = ?3", computed.comparison);
+    keep("UPDATE attempt SET figures = ?1 WHERE study = ?2 AND place = ?3", computed.figures);
 }
 
 StoredStudy Logbook::load(StudyId id) const {
-    Statement s(db_, "SELECT title, sitter, notes, reference_picture, reference_marks, next_page, "
-                     "hold, canon, form, hidden_lines, at_step, current, guess, revision, look, "
-                     "tolerances, measures, placing, lighting, materials, mood, tags, framing, "
-                     "uid, made, measured, changed, looked_at, put_away FROM study "
-                     "WHERE id = ?");
+    Statement s(db_, "SELECT revision, uid, made, changed, looked_at, put_away FROM study WHERE id = ?");
     s.bind(id);
     if (!s.next())
         throw MissingStudy(fmt::format("{}: there is no study {}", folder_.string(), id));
     StoredStudy stored;
-    Study& study = stored.study;
-    study.title = s.text(0);
-    study.sitter = s.text(1);
-    study.notes = s.text(2);
-    study.referencePicture = s.text(3);
-    study.reference = loadedMarks(s.text(4));
-    study.nextPage = loadedPage(s.text(5));
-    study.hold = holdNamed(s.text(6)).value_or(Hold::All);
-    study.canon = s.text(7);
-    study.form = s.text(8);
-    study.switchedLines = split(s.text(9));
-    study.step = s.text(10);
-    study.current = static_cast<std::size_t>(std::max<std::int64_t>(0, s.integer(11)));
-    if (const std::string guess = s.text(12); !guess.empty())
-        study.guess = parseGuess(guess, inMessages);
-    stored.revision = s.integer(13);
-    if (const std::string look = s.text(14); !look.empty())
-        study.look = parseLook(look, inMessages);
-    study.tolerances = loadedTolerances(s.text(15));
-    loadMeasures(s.text(16), study);
-    study.placing = loadedPlacing(s.text(17));
-    study.lighting = loadedLighting(s.text(18));
-    study.diary = {s.text(19), s.text(20), s.text(21), loadedMeasured(s.text(25))};
-    study.framing = loadedFraming(s.text(22));
-    stored.uid = s.text(23);
-    stored.made = s.text(24);
-    stored.changed = s.text(26);
-    stored.lookedAt = s.text(27);
-    stored.putAway = s.integer(28) != 0;
-    Statement a(db_, "SELECT picture, marks, page, drawn, said, took FROM attempt WHERE study = ? "
-                     "ORDER BY place");
-    a.bind(id);
-    while (a.next())
-        study.attempts.push_back(
-            {a.text(0), loadedMarks(a.text(1)), loadedPage(a.text(2)), a.text(3),
-             loadedSaid(a.text(4)), std::chrono::seconds(std::max<std::int64_t>(0, a.integer(5)))});
+    stored.revision = s.integer(0);
+    stored.uid = s.text(1);
+    stored.made = s.text(2);
+    stored.changed = s.text(3);
+    stored.lookedAt = s.text(4);
+    stored.putAway = s.integer(5) != 0;
+    stored.study = isInColumns_ ? studyFromColumns(db_, id) : takeStudy(db_, id);
     return stored;
 }
 
 std::string Logbook::referenceMarks(StudyId id) const {
-    Statement s(db_, "SELECT reference_marks FROM study WHERE id = ?");
-    s.bind(id);
-    return s.next() ? s.text(0) : "";
+    const MarkSheet sheet = takeStudy(db_, id).reference;
+    return sheet.width ? marksText(sheet) : std::string();
 }
 
 Computed Logbook::computed(StudyId id) const {
@@ -398,16 +327,13 @@ Computed Logbook::computed(StudyId id) const {
 }
 
 std::vector<Logbook::DrawnFigures> Logbook::drawnFigures() const {
-    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, "
-                     "CASE WHEN figures = '' THEN reference_marks ELSE '' END, "
-                     "CASE WHEN figures = '' THEN marks ELSE '' END, guess, said, took, "
-                     "attempt.picture FROM attempt JOIN study ON study.id = attempt.study "
-                     "WHERE NOT put_away AND marks <> '' ORDER BY drawn, study.id, attempt.place");
+    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, guess, said, took, attempt.picture "
+                     "FROM attempt JOIN study ON study.id = attempt.study "
+                     "WHERE NOT put_away ORDER BY drawn, study.id, attempt.place");
     std::vector<DrawnFigures> all;
     while (s.next())
-        all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4),
-                       s.text(5), s.text(6), s.text(7), s.text(8), s.text(10),
-                       std::chrono::seconds(s.integer(9))});
+        all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4), s.text(5), s.text(6),
+                       s.text(8), std::chrono::seconds(s.integer(7))});
     return all;
 }
 
@@ -437,11 +363,9 @@ void Logbook::erase(StudyId id) {
         pictures.push_back(study.referencePicture);
         for (const Attempt& a : study.attempts)
             pictures.push_back(a.picture);
-        for (const char* sql : {"DELETE FROM attempt WHERE study = ?", "DELETE FROM study WHERE id = ?"}) {
-            Statement s(db_, sql);
-            s.bind(id);
-            s.next();
-        }
+        Statement gone(db_, "DELETE FROM study WHERE id = ?"); // and its sketches with it
+        gone.bind(id);
+        gone.next();
         // A picture that another study shows stays.
         std::erase_if(pictures, [&](const std::string& name) {
             Statement s(db_, "SELECT (SELECT count(*) FROM study WHERE reference_picture = ?1) + "

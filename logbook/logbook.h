@@ -99,12 +99,11 @@ public:
     /// The reference's marks alone, as stored; empty before there are any.
     std::string referenceMarks(StudyId id) const;
     Computed computed(StudyId id) const;
-    /// A sketch as progress reads it: what was computed of it, or where that is not known the marks it can be
-    /// computed from, as stored.
+    /// A sketch as progress reads it; `figures` were computed of it and are empty while they are not known.
     struct DrawnFigures {
         StudyId study = 0;
         int place = 0; ///< which attempt
-        std::string sitter, drawn, figures, referenceMarks, marks, guess, said, picture;
+        std::string sitter, drawn, figures, guess, said, picture;
         std::chrono::seconds took{0};
     };
     /// Every sketch of the studies not put away, oldest first.
@@ -154,7 +153,8 @@ private:
     /// Throws MissingLogbook where another file, or none, is in the place of the one that is open.
     void requireInPlace() const;
     StudyId insert(const std::string& uid, StudyId id = 0);
-    void write(StudyId id, const Study& study, const Computed& computed) const;
+    /// What was computed of the study and of its sketch at `place`; what is empty stays as it is.
+    void keepComputed(StudyId id, std::size_t place, const Computed& computed) const;
     std::int64_t revisionOf(StudyId id) const;
 
     /// A private copy to look at where the file itself cannot show what lies in its journal; gone with this.
@@ -163,6 +163,7 @@ private:
     Access access_;
     std::shared_ptr<const PrivateCopy> copy_;
     Database db_;
+    bool isInColumns_ = false; ///< of a version whose studies lay in columns, opened to be salvaged
     /// The file that was opened: its device and number there.
     std::pair<std::uint64_t, std::uint64_t> identity_;
 };

@@ -62,7 +62,7 @@ Rescue rescue(const std::filesystem::path& folder) {
     } catch (const StorageError&) {
         // Read as it is.
     }
-    const Logbook damaged(copied, Logbook::Access::Beside);
+    const Logbook damaged(copied, Logbook::Access::Salvage);
     const std::vector<StudyId> known = damaged.allReadable();
     if (known.empty())
         throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));

@@ -1,6 +1,11 @@
 #include "logbook/schema.h"
 
+#include "core/base/atomic_file.h"
+#include "logbook/study_columns.h"
+#include "logbook/study_rows.h"
+
 #include <fmt/format.h>
+#include <vector>
 
 namespace zokran {
 
@@ -103,9 +108,93 @@ constexpr const char* migrations[] = {
        CREATE INDEX study_uid ON study (uid);)",
     // Whether it was measured before or after it was drawn, in a word.
     R"(ALTER TABLE study ADD COLUMN measured TEXT NOT NULL DEFAULT '';)",
+    // A study as one document, a zokran-study, beside the few columns that are searched or listed; a sketch's row holds
+    // what is listed of it and what was computed. `writeDocuments` moves the studies over.
+    R"(DROP INDEX study_uid;
+       ALTER TABLE study RENAME TO study_8;
+       ALTER TABLE attempt RENAME TO attempt_8;
+       CREATE TABLE study (
+        id INTEGER PRIMARY KEY,
+        uid TEXT NOT NULL DEFAULT '',
+        document TEXT NOT NULL DEFAULT '',
+        title TEXT NOT NULL DEFAULT '',
+        sitter TEXT NOT NULL DEFAULT '',
+        words TEXT NOT NULL DEFAULT '',
+        reference_picture TEXT NOT NULL DEFAULT '',
+        guess TEXT NOT NULL DEFAULT '',
+        current INTEGER NOT NULL DEFAULT 0,
+        fit TEXT NOT NULL DEFAULT '',
+        put_away INTEGER NOT NULL DEFAULT 0,
+        revision INTEGER NOT NULL DEFAULT 1,
+        made TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')),
+        changed TEXT NOT NULL DEFAULT (strftime('%Y-%m-%dT%H:%M:%fZ', 'now')),
+        looked_at TEXT NOT NULL DEFAULT '');
+       CREATE INDEX study_uid ON study (uid);
+       CREATE INDEX study_sitter ON study (sitter);
+       CREATE TABLE attempt (
+        study INTEGER NOT NULL REFERENCES study (id) ON DELETE CASCADE,
+        place INTEGER NOT NULL,
+        picture TEXT NOT NULL,
+        drawn TEXT NOT NULL DEFAULT '',
+        said TEXT NOT NULL DEFAULT '',
+        took INTEGER NOT NULL DEFAULT 0,
+        is_marked INTEGER NOT NULL DEFAULT 0,
+        marks_key TEXT NOT NULL DEFAULT '',
+        comparison TEXT NOT NULL DEFAULT '',
+        figures TEXT NOT NULL DEFAULT '',
+        PRIMARY KEY (study, place));
+       CREATE INDEX attempt_picture ON attempt (picture);)",
 };
+/// The version whose studies lay in columns.
+constexpr int lastInColumns = 8;
+
+/// A picture whose name no document can hold (bytes that are no UTF-8) is kept under another as well.
+void namePicturesPlainly(Study& study, const std::filesystem::path& pictures) {
+    const auto name = [&](std::string& picture) {
+        const std::string plain = plainFileName(picture, picture.size());
+        std::error_code error;
+        if (picture.empty() || plain == picture || !std::filesystem::exists(pictures / picture, error))
+            return;
+        if (!std::filesystem::exists(pictures / plain, error))
+            copyAtomically(pictures / picture, pictures / plain);
+        picture = plain;
+    };
+    name(study.referencePicture);
+    for (Attempt& attempt : study.attempts)
+        name(attempt.picture);
+}
+
+/// Moves every study from the columns into a document of its own.
+void writeDocuments(const Database& database) {
+    std::vector<std::int64_t> ids;
+    {
+        Database::Statement all(database, "SELECT id FROM study_8 ORDER BY id");
+        while (all.next())
+            ids.push_back(all.integer(0));
+    }
+    for (const std::int64_t id : ids) {
+        Database::Statement insert(database, "INSERT INTO study (id, uid, fit, put_away, revision, made, changed, looked_at) "
+                                             "SELECT id, uid, fit, put_away, revision, made, changed, looked_at "
+                                             "FROM study_8 WHERE id = ?");
+        insert.bind(id);
+        insert.next();
+        Study study = studyFromColumns(database, id, "_8");
+        namePicturesPlainly(study, database.file().parent_path() / "pictures");
+        putStudy(database, id, study);
+        Database::Statement computed(
+            database, "UPDATE attempt SET (comparison, figures) = (SELECT comparison, figures FROM attempt_8 AS old "
+                      "WHERE old.study = attempt.study AND old.place = attempt.place) WHERE study = ?");
+        computed.bind(id);
+        computed.next();
+    }
+    database.run("DROP TABLE attempt_8; DROP TABLE study_8");
+}
 
 } // namespace
+
+int lastVersionInColumns() {
+    return lastInColumns;
+}
 
 int schemaVersion() {
     return static_cast<int>(std::size(migrations));
@@ -125,6 +214,8 @@ void bringUpToDate(const Database& database) {
         // Another window may have been quicker.
         if (const int from = have(); from < schemaVersion()) {
             database.run(migrations[from]);
+            if (from == lastInColumns)
+                writeDocuments(database);
             database.run(fmt::format("PRAGMA user_version = {}", from + 1));
         }
         step.commit();

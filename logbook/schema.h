@@ -7,6 +7,9 @@ namespace zokran {
 /// The version a logbook has once it is up to date.
 int schemaVersion();
 
+/// Up to this version studies lay in columns, see study_columns.h.
+int lastVersionInColumns();
+
 /// Brings a logbook up to date, each step as one transaction. Throws StorageError when a newer
 /// program wrote it.
 void bringUpToDate(const Database& database);

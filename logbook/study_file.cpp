@@ -6,7 +6,7 @@
 #include "core/files/marks_file.h"
 #include "core/files/measures_file.h"
 #include "core/files/page_file.h"
-#include "logbook/stored.h"
+#include "logbook/study_words.h"
 
 #include <cmath>
 
@@ -122,7 +122,7 @@ Lighting lightingFrom(const nlohmann::json& j) {
 
 } // namespace
 
-std::string studyText(const Study& s) {
+nlohmann::ordered_json studyJson(const Study& s) {
     Json j;
     j["format"] = "zokran-study";
     j["version"] = 1;
@@ -131,7 +131,7 @@ std::string studyText(const Study& s) {
     j["notes"] = s.notes;
     j["diary"] = {{"materials", s.diary.materials}, {"mood", s.diary.mood}, {"tags", s.diary.tags}};
     if (s.diary.measured != Measured::Unsaid)
-        j["diary"]["measured"] = storedMeasured(s.diary.measured);
+        j["diary"]["measured"] = wordOf(s.diary.measured);
     j["reference"]["picture"] = s.referencePicture;
     if (s.reference.width)
         j["reference"]["marks"] = nested(marksText(s.reference));
@@ -161,7 +161,11 @@ std::string studyText(const Study& s) {
     if (s.lighting)
         j["lighting"] = jsonOf(*s.lighting);
     j["step"] = s.step;
-    return jsonText(j);
+    return j;
+}
+
+std::string studyText(const Study& study) {
+    return jsonText(studyJson(study));
 }
 
 Study parseStudy(const std::string& text, const std::string& name) {
@@ -173,7 +177,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
         s.notes = j.value("notes", "");
         if (j.contains("diary"))
             s.diary = {j["diary"].value("materials", ""), j["diary"].value("mood", ""),
-                       j["diary"].value("tags", ""), loadedMeasured(j["diary"].value("measured", ""))};
+                       j["diary"].value("tags", ""), measuredFrom(j["diary"].value("measured", ""))};
         const nlohmann::json& reference = j.at("reference");
         s.referencePicture = reference.value("picture", "");
         if (reference.contains("marks"))
@@ -182,7 +186,8 @@ Study parseStudy(const std::string& text, const std::string& name) {
             Framing f;
             f.low = pointFrom(reference["framing"].at(0));
             f.high = pointFrom(reference["framing"].at(1));
-            s.framing = within(f, s.reference.width, s.reference.height);
+            // Of a picture whose size is not known nothing can be said.
+            s.framing = s.reference.width > 0 ? within(f, s.reference.width, s.reference.height) : f;
         }
         constexpr std::size_t mostSketches = 1000;
         if (j.at("sketches").size() > mostSketches)

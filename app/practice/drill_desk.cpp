@@ -22,7 +22,7 @@ namespace zokran {
 
 namespace {
 
-constexpr int panelWidth = 300;
+constexpr int panelWidth = 256;
 
 QString questionOf(const DrillTask& task) {
     std::string words = learnersBook().say(task.question);

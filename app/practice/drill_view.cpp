@@ -10,7 +10,7 @@ namespace zokran {
 
 DrillView::DrillView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(320, 320);
+    setMinimumSize(280, 280);
     setAccessibleName(tr("The drill's picture"));
 }
 

@@ -110,14 +110,14 @@ void Shelf::buildFinding(QVBoxLayout* column) {
     top->setSpacing(16);
     column->addLayout(top);
     top->addWidget(heading);
-    top->addStretch();
     top->addWidget(count_ = new QLabel);
     count_->setProperty(typeProperty, "caption");
     top->addWidget(find_ = new QLineEdit);
     find_->setAccessibleName(tr("Find a study"));
     find_->setPlaceholderText(tr("Find: title, sitter, notes, materials, mood, tags, date"));
     find_->setClearButtonEnabled(true);
-    find_->setMinimumWidth(380);
+    find_->setMinimumWidth(240);
+    find_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     connect(find_, &QLineEdit::textChanged, this, &Shelf::fill);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
@@ -146,8 +146,8 @@ void Shelf::buildFinding(QVBoxLayout* column) {
         fillBox(finding_, tr("Any error"), finder_.findings(), findingName);
     });
     order_ = box(tr("Order"), {tr("Last changed first"), tr("Last drawn first"), tr("By title"), tr("By sitter")});
-    row->addWidget(contact_ = new QPushButton(tr("&Contact sheet…")));
-    row->addWidget(bundle_ = new QPushButton(tr("Save as a &bundle…")));
+    top->addWidget(contact_ = new QPushButton(tr("&Contact sheet…")));
+    top->addWidget(bundle_ = new QPushButton(tr("Save as a &bundle…")));
     connect(contact_, &QPushButton::clicked, this, &Shelf::saveContactSheet);
     connect(bundle_, &QPushButton::clicked, this, [this] { saveBundle(false); });
     connect(which_, &QComboBox::activated, this, &Shelf::refresh);
@@ -163,8 +163,8 @@ void Shelf::buildButtons(QVBoxLayout* column) {
         connect(made, &QPushButton::clicked, this, act);
         return made;
     };
-    button(tr("&New study from a photograph…"), [this] { emit newStudy(); });
-    button(tr("A &folder of photographs…"), [this] { emit folderWanted(); });
+    button(tr("&New from a photograph…"), [this] { emit newStudy(); });
+    button(tr("A whole &folder…"), [this] { emit folderWanted(); });
     row->addStretch();
     putBack_ = button(tr("Put the last one &back"), [this] {
         desk_.document.attempt([&] {
@@ -184,6 +184,9 @@ void Shelf::buildButtons(QVBoxLayout* column) {
     };
     open_ = button(tr("&Open on the bench"), openCurrent);
     open_->setProperty("role", "next");
+    // Either these or those are shown.
+    putBack_->hide();
+    erase_->hide();
     column->addLayout(row);
     connect(list_, &QListWidget::itemActivated, this, openCurrent);
 }

@@ -23,7 +23,8 @@ namespace zokran {
 
 namespace {
 
-constexpr int panelWidth = 304;
+/// The panel's width, px, and where the window is small.
+constexpr int panelWidth = 304, leastPanelWidth = 256;
 
 QLabel* labelOf(const char* type) {
     auto* label = new QLabel;
@@ -104,16 +105,17 @@ void Bench::buildSheets(QVBoxLayout* column) {
     left->setSpacing(4);
     left->addWidget(sheets_, 1);
     left->addWidget(looking_ = new LookingBar(desk_));
-    middle->addLayout(left, 1);
+    middle->addLayout(left, 2); // the panel is as wide as it may be unless the window is small
 
     auto* right = new QWidget;
-    right->setFixedWidth(atType(panelWidth));
+    right->setMinimumWidth(atType(leastPanelWidth));
+    right->setMaximumWidth(atType(panelWidth));
     auto* rightColumn = new QVBoxLayout(right);
     rightColumn->setContentsMargins(0, 0, 0, 0);
     rightColumn->setSpacing(16);
     rightColumn->addWidget(readings_ = new Readings(desk_));
     rightColumn->addWidget(panels_ = new QStackedWidget, 1);
-    middle->addWidget(right);
+    middle->addWidget(right, 1);
     column->addLayout(middle, 1);
 }
 

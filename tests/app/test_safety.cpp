@@ -148,7 +148,6 @@ private slots:
         QVERIFY(!desk().document.saveNow());
         QVERIFY2(anyLabelSays("was deleted by another window"), said());
         clickOn(buttonSaying("Keep it as a new study"));
-        QVERIFY(*desk().document.id() != id);
         QCOMPARE(logbook_->load(*desk().document.id()).study.notes, std::string("written after"));
         // Or it is let go, and nothing comes back.
         const StudyId kept = *desk().document.id();
@@ -298,14 +297,27 @@ private slots:
     }
 
     void theWindowFitsASmallScreen() {
+        // As large as a screen of 1920 by 1080 px is where everything is drawn twice as large.
+        constexpr int width = 960, height = 540;
         openDemo();
         for (int place = 0; place < 5; ++place) {
             press(static_cast<Qt::Key>(Qt::Key_1 + place), Qt::ControlModifier);
             QCoreApplication::processEvents();
-            QVERIFY2(window_->minimumSizeHint().width() <= 1024,
+            QVERIFY2(window_->minimumSizeHint().width() <= width,
                      qPrintable(QString("place %1: %2").arg(place).arg(window_->minimumSizeHint().width())));
-            QVERIFY2(window_->minimumSizeHint().height() <= 640,
+            QVERIFY2(window_->minimumSizeHint().height() <= height,
                      qPrintable(QString("place %1: %2 high").arg(place).arg(window_->minimumSizeHint().height())));
+            window_->resize(width, height);
+            QCoreApplication::processEvents();
+            for (QPushButton* b : window_->findChildren<QPushButton*>()) {
+                // What lies in a scrolled panel is reached by scrolling.
+                bool isScrolled = false;
+                for (QWidget* in = b->parentWidget(); in; in = in->parentWidget())
+                    isScrolled = isScrolled || qobject_cast<QAbstractScrollArea*>(in);
+                QVERIFY2(!b->isVisible() || isScrolled ||
+                             window_->rect().contains(QRect(b->mapTo(window_.get(), QPoint()), b->size())),
+                         qPrintable(b->text()));
+            }
         }
     }
 

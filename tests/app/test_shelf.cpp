@@ -139,7 +139,7 @@ private slots:
         QVERIFY(broken.open(QIODevice::WriteOnly) && broken.write("no picture") > 0);
         broken.close();
         press(Qt::Key_2, Qt::ControlModifier);
-        chooseFile(file("photos"), [this] { clickOn(buttonSaying("A folder of photographs")); });
+        chooseFile(file("photos"), [this] { clickOn(buttonSaying("A whole folder")); });
         waitForIntake();
         QCOMPARE(list()->count(), 3);
         QVERIFY2(anyLabelSays("One was left out") && anyLabelSays("broken.jpg"), said());
@@ -147,7 +147,7 @@ private slots:
         QVERIFY(!anyLabelSays("broken.jpg"));
         // An empty folder is told, not passed over.
         QDir().mkpath(file("empty"));
-        chooseFile(file("empty"), [this] { clickOn(buttonSaying("A folder of photographs")); });
+        chooseFile(file("empty"), [this] { clickOn(buttonSaying("A whole folder")); });
         QVERIFY2(anyLabelSays("no photographs"), said());
         // Several dropped together come in the same way.
         QMimeData dropped;

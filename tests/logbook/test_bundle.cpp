@@ -374,7 +374,7 @@ TEST_CASE("What any picture is called, its study is carried over") {
     for (std::size_t i = 0; i < std::size(names); ++i)
         CHECK(contentOf(other.picturePath(other.load(in.taken[i]).study.referencePicture)) == "bytes of " + std::to_string(i));
     // As an earlier version kept it: the name as it was.
-    const std::string raw = "0001-line\nfeed \xff.jpg";
+    const std::string raw = "0001-line\nfeed back\\slash.jpg";
     put(one.picturePath(raw), "raw");
     Study study;
     study.referencePicture = raw;

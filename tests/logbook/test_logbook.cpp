@@ -250,6 +250,61 @@ TEST_CASE("A logbook of the seventh version opens with its diary, and nobody has
     }
 }
 
+TEST_CASE("A logbook of the eighth version, its studies in columns, becomes one of documents and loses nothing") {
+    Folder folder;
+    putFixture(folder, 8);
+    std::vector<Study> before;
+    std::vector<std::int64_t> ids;
+    {
+        // Read in the old way.
+        Folder old;
+        putFixture(old, 8);
+        const Logbook columns(old.path, Logbook::Access::Salvage);
+        ids = columns.allReadable();
+        for (StudyId id : ids)
+            before.push_back(columns.load(id).study);
+    }
+    Logbook book(folder.path);
+    REQUIRE(ids.size() == 43);
+    CHECK(book.allReadable() == ids);
+    for (std::size_t i = 0; i < ids.size(); ++i)
+        CHECK(book.load(ids[i]).study == before[i]);
+    const Study full = book.load(5).study;
+    CHECK(full.diary.measured == Measured::After);
+    CHECK(full.tolerances == Tolerances{2.5, 4, {7.25}});
+    REQUIRE(full.placing);
+    CHECK(full.placing->at == PaperPoint(200, 140));
+    REQUIRE(full.lighting);
+    CHECK(full.lighting->second->strength == 0.5);
+    // Of one whose marks could not be read the rest is there.
+    const Study spoilt = book.load(7).study;
+    CHECK_FALSE(spoilt.title.empty());
+    CHECK(spoilt.reference.seenMarks().empty());
+    REQUIRE(spoilt.attempt());
+    CHECK_FALSE(spoilt.attempt()->marks.seenMarks().empty());
+    // What was computed is still there.
+    int known = 0;
+    for (const auto& row : book.drawnFigures())
+        known += !row.figures.empty();
+    CHECK(known > 0);
+    // No row of a sketch without its study.
+    Database db(folder.path / "logbook.sqlite", Database::Access::Write);
+    db.run("PRAGMA foreign_keys = ON");
+    CHECK_THROWS_AS(db.run("INSERT INTO attempt (study, place, picture) VALUES (999, 0, 'x')"), StorageError);
+}
+
+TEST_CASE("A study that could not be read back is refused when it is saved") {
+    Folder folder;
+    Logbook book(folder.path);
+    const StudyId id = book.add(exampleStudy());
+    const StoredStudy stored = book.load(id);
+    Study absurd = stored.study;
+    absurd.tolerances.place = 1e9;
+    CHECK_THROWS_AS(book.save(id, absurd, {}, stored.revision), BadInput);
+    CHECK(book.load(id).study == stored.study);
+    CHECK(book.load(id).revision == stored.revision);
+}
+
 TEST_CASE("A logbook of the fourth version asks nobody what they saw in old sketches") {
     Folder folder;
     putFixture(folder, 4);
@@ -498,20 +553,24 @@ TEST_CASE("A logbook of the fifth version keeps what was said and measured, and 
     CHECK(study.diary == Diary());
 }
 
-TEST_CASE("A placing or light that makes no sense is passed over") {
+TEST_CASE("What makes no sense in the columns of the eighth version is passed over, and pictures of any name are found") {
     Folder folder;
-    StudyId id = 0;
-    {
-        Logbook book(folder.path);
-        id = book.add(exampleStudy());
-    }
-    for (const char* sql : {"UPDATE study SET placing = '210 297 200 130'",   // the border eats the sheet
-                            "UPDATE study SET placing = '210 297 15'",        // half of it
-                            "UPDATE study SET placing = 'x', lighting = '40'"})
+    putFixture(folder, 8);
+    for (const char* sql : {"UPDATE study SET placing = '210 297 200 130' WHERE id = 1", // the border eats the sheet
+                            "UPDATE study SET placing = '210 297 15' WHERE id = 2",      // half of it
+                            "UPDATE study SET placing = 'x', lighting = '40' WHERE id = 3",
+                            "UPDATE study SET reference_picture = CAST(x'302dff2e6a7067' AS TEXT) WHERE id = 4"})
         poke(folder.path / "logbook.sqlite", sql);
+    std::filesystem::create_directories(folder.path / "pictures");
+    std::ofstream(folder.path / "pictures" / "0-\xff.jpg") << "bytes";
     Logbook book(folder.path);
-    CHECK_FALSE(book.load(id).study.placing);
-    CHECK_FALSE(book.load(id).study.lighting);
+    for (StudyId id : {1, 2, 3})
+        CHECK_FALSE(book.load(id).study.placing);
+    CHECK_FALSE(book.load(3).study.lighting);
+    std::ifstream picture(book.picturePath(book.load(4).study.referencePicture));
+    std::string bytes;
+    picture >> bytes;
+    CHECK(bytes == "bytes");
 }
 
 namespace {
