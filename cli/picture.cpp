@@ -1,5 +1,6 @@
 #include "cli/picture.h"
 
+#include "cli/quiet.h"
 #include "core/base/errors.h"
 
 #include <filesystem>
@@ -12,7 +13,13 @@ cv::Mat pictureFrom(const std::string& file) {
     std::error_code error;
     if (!std::filesystem::is_regular_file(file, error))
         throw BadInput(fmt::format("{}: there is no such file", file));
-    const cv::Mat picture = cv::imread(file, cv::IMREAD_COLOR);
+    const Quiet quiet;
+    cv::Mat picture;
+    try {
+        picture = cv::imread(file, cv::IMREAD_COLOR);
+    } catch (const cv::Exception&) {
+        // More pixels than OpenCV allows.
+    }
     if (picture.empty())
         throw BadInput(fmt::format("{}: cannot be read as a picture", file));
     return picture;

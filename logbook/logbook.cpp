@@ -81,25 +81,35 @@ struct Logbook::PrivateCopy {
                 continue;
             folder = name;
             try {
+                std::error_code error;
                 for (const char* part : {"", "-wal"})
-                    copyAtomically(file.string() + part, (folder / file.filename()).string() + part);
-                Database(folder / file.filename(), Database::Access::Write).foldJournalIn();
+                    if (std::filesystem::exists(file.string() + part, error))
+                        copyAtomically(file.string() + part, (folder / file.filename()).string() + part);
+                const Database copy(folder / file.filename(), Database::Access::Write);
+                copy.foldJournalIn();
+                bringUpToDate(copy);
                 return;
             } catch (const StorageError&) {
                 remove();
             }
         }
-        throw StorageError(fmt::format("{}: there is no room to read its journal", file.string()));
+        throw StorageError(fmt::format("{}: there is no room for the copy that looking at it takes", file.string()));
     }
     ~PrivateCopy() { remove(); }
     PrivateCopy(const PrivateCopy&) = delete;
     PrivateCopy& operator=(const PrivateCopy&) = delete;
 
-    /// Null where the file shows everything by itself.
+    /// Null where the file shows everything by itself: it has no journal and is of this version.
     static std::shared_ptr<const PrivateCopy> where(const std::filesystem::path& file, Access access) {
         std::error_code error;
+        if (access != Access::LookOnly || !std::filesystem::exists(file, error))
+            return nullptr;
         const auto journal = std::filesystem::file_size(file.string() + "-wal", error);
-        return access == Access::LookOnly && !error && journal > 0 ? std::make_shared<const PrivateCopy>(file) : nullptr;
+        const bool hasJournal = !error && journal > 0;
+        const Database database(file, access);
+        Statement version(database, "PRAGMA user_version");
+        version.next();
+        return hasJournal || version.integer(0) < schemaVersion() ? std::make_shared<const PrivateCopy>(file) : nullptr;
     }
 
 private:

@@ -47,12 +47,18 @@ public:
     /// Waits until nothing of it runs any more; results wait for the event loop.
     void wait();
 
+signals:
+    /// Results have arrived; for itself alone.
+    void arrived();
+
 private:
     struct Shared;
+    struct Request;
+    void deliver();
     void start(std::function<void(const Stop&)> work, std::function<void()> done, Failed failed, int priority);
 
     Newer newer_;
-    int wanted_ = 0;
+    int wanted_ = 0; ///< requests neither cancelled nor delivered
     std::shared_ptr<Shared> shared_;
 };
 

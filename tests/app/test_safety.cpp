@@ -10,7 +10,9 @@
 #include "tests/app/window_test.h"
 
 #include <QSemaphore>
+#include <csignal>
 #include <filesystem>
+#include <sys/resource.h>
 
 namespace zokran::test {
 
@@ -251,6 +253,33 @@ private slots:
             QCOMPARE(launch.window()->desk().document.logbook().studies().at(0).title, std::string("a day's work"));
         }
         qputenv("HOME", home);
+    }
+
+    void onAFullDiskTheLogbookCanBeLookedAt() {
+        window_.reset();
+        Study study;
+        study.title = "to be looked at";
+        logbook_->add(study);
+        logbook_.reset();
+        std::signal(SIGXFSZ, SIG_IGN);
+        rlimit before{};
+        ::getrlimit(RLIMIT_FSIZE, &before);
+        const rlimit full{0, before.rlim_max};
+        ::setrlimit(RLIMIT_FSIZE, &full);
+        {
+            Launch launch(bookPath());
+            launch.start();
+            const bool isRefused = !launch.window() && launch.startWindow() && launch.startWindow()->isVisible();
+            if (isRefused)
+                QTest::mouseClick(buttonIn(launch.startWindow(), "Only look"), Qt::LeftButton);
+            const bool isShown = launch.window() != nullptr;
+            const auto studies = isShown ? launch.window()->desk().document.logbook().studies().size() : 0;
+            ::setrlimit(RLIMIT_FSIZE, &before);
+            QVERIFY(isRefused);
+            QVERIFY(isShown);
+            QCOMPARE(int(studies), 1);
+            QVERIFY(says(launch.window(), "You are only looking"));
+        }
     }
 
     void whatLiesInTheJournalIsSeenWhenOnlyLooking() {

@@ -14,6 +14,7 @@
 #include "core/practice/drawing.h"
 #include "core/practice/head_plan.h"
 #include "logbook/bundle.h"
+#include "logbook/rescue.h"
 #include "logbook/study_file.h"
 
 #include <cstdlib>
@@ -90,6 +91,30 @@ void readBundle(const std::string&, const std::string& file) {
     }
     firstPictureIn(file);
 }
+/// A logbook's file: opened, rescued where it is damaged, and every study in it read.
+void readLogbook(const std::string& bytes, const std::string&) {
+    static const std::filesystem::path folder =
+        std::filesystem::temp_directory_path() / ("zokran-fuzz-logbook-" + std::to_string(::getpid()));
+    std::filesystem::remove_all(folder);
+    std::filesystem::create_directories(folder);
+    std::ofstream(folder / "logbook.sqlite", std::ios::binary) << bytes;
+    const auto readAll = [] {
+        const Logbook book(folder);
+        for (StudyId id : book.allReadable())
+            try {
+                book.load(id);
+            } catch (const BadInput&) {
+            }
+        book.studies();
+        book.drawnFigures();
+    };
+    try {
+        readAll();
+    } catch (const DamagedLogbook&) {
+        rescue(folder);
+        readAll();
+    }
+}
 void readPhotograph(const std::string&, const std::string& file) {
     readPicture(QString::fromStdString(file));
 }
@@ -98,6 +123,7 @@ constexpr Target all[] = {{"marks", ".json", readMarksJson},   {"marks-csv", ".c
                           {"marks-pts", ".pts", readMarksPts}, {"canon", ".json", readCanonFile},
                           {"fit", ".json", readFitFile},       {"study", ".json", readStudy},
                           {"small", ".json", readSmall},       {"bundle", ".zokran", readBundle},
+                          {"logbook", ".sqlite", readLogbook},
                           {"picture", ".jpg", readPhotograph}};
 
 } // namespace

@@ -525,6 +525,15 @@ TEST_CASE("Only looking writes nothing and needs no right to write") {
     CHECK_FALSE(std::filesystem::exists(file.string() + "-wal"));
 }
 
+TEST_CASE("A logbook of an earlier version, and one with a journal, can be looked at without a byte being written") {
+    Folder old;
+    putFixture(old, 2);
+    const auto time = std::filesystem::last_write_time(old.path / "logbook.sqlite");
+    CHECK(Logbook(old.path, Logbook::Access::LookOnly).studies().size() == 43);
+    CHECK(std::filesystem::last_write_time(old.path / "logbook.sqlite") == time);
+    CHECK(std::distance(std::filesystem::directory_iterator(old.path), std::filesystem::directory_iterator()) == 1);
+}
+
 TEST_CASE("Storage that fails is no bad input, and input that is bad no storage trouble") {
     Folder folder;
     Logbook book(folder.path);
