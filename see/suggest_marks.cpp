@@ -18,7 +18,7 @@ namespace zokran {
 namespace {
 
 /// Pictures larger than this each way are no photographs; OpenCV would need gigabytes for them.
-constexpr int largestSide = 20000;
+constexpr int largestSide = 16384;
 /// Beyond this turn a face in a drawing is never taken for certain.
 constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.

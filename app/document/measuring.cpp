@@ -8,22 +8,69 @@
 
 namespace zokran {
 
+namespace {
+
+/// Whether the end's place on the sketch is one of the sketch that lies on the bench.
+bool isOnThisSketch(const Desk& desk, const Anchor& anchor) {
+    return anchor.sketch.value_or(0) == desk.study().current;
+}
+
+} // namespace
+
 std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool onSketch,
                                     Side side) {
     if (anchor.mark)
         return desk.study().marks(side).seen(*anchor.mark);
-    const Side from = onSketch ? Side::Drawn : Side::Seen;
-    if (from == side)
-        return anchor.at;
-    if (!desk.comparison())
+    if (side == Side::Drawn && !isOnThisSketch(desk, anchor))
+        return std::nullopt;
+    return (side == Side::Drawn) == onSketch ? std::optional(anchor.at) : anchor.elsewhere;
+}
+
+std::optional<PicturePoint> expectedPlaceOf(const Desk& desk, const Anchor& anchor, bool onSketch, Side side) {
+    const auto other = placeOf(desk, anchor, onSketch, side == Side::Seen ? Side::Drawn : Side::Seen);
+    if (!other || !desk.comparison())
         return std::nullopt;
     const Similarity& laid = desk.comparison()->registration;
-    if (from == Side::Seen)
-        return laid(anchor.at);
+    if (side == Side::Drawn)
+        return laid(*other);
     // Back from the sketch: the similarity undone.
-    const PicturePoint shifted = (anchor.at - laid.shift) / laid.scale;
+    const PicturePoint shifted = (*other - laid.shift) / laid.scale;
     const double c = cos(laid.rotation), s = sin(laid.rotation);
     return PicturePoint(c * shifted.x() + s * shifted.y(), -s * shifted.x() + c * shifted.y());
+}
+
+std::optional<OpenEnd> openEnd(const Desk& desk, Side side) {
+    const int index = desk.selection.measure();
+    if (index < 0 || index >= static_cast<int>(desk.study().measures.size()) || index == desk.selection.unguessed() ||
+        desk.study().picture(side).empty() || !desk.selection.laying().anchors.empty())
+        return std::nullopt;
+    const Measurement& m = desk.study().measures[static_cast<std::size_t>(index)];
+    const Side other = side == Side::Seen ? Side::Drawn : Side::Seen;
+    for (std::size_t i = 0; i < m.anchors.size(); ++i)
+        if (const Anchor& a = m.anchors[i];
+            !a.mark && !placeOf(desk, a, m.onSketch, side) && placeOf(desk, a, m.onSketch, other))
+            return OpenEnd{static_cast<std::size_t>(index), i, expectedPlaceOf(desk, a, m.onSketch, side)};
+    return std::nullopt;
+}
+
+void setOpenEnd(Desk& desk, Side side, const PicturePoint& at) {
+    const auto open = openEnd(desk, side);
+    if (!open)
+        return;
+    desk.document.edit(tr("Set an end of a measurement"), {}, [&](Study& s) {
+        Measurement& m = s.measures[open->measure];
+        // What was set on another sketch is no place on this one: from now on the measurement lies on the photograph.
+        if (side == Side::Drawn && m.onSketch) {
+            m.onSketch = false;
+            for (Anchor& a : m.anchors)
+                if (!a.mark)
+                    a = Anchor{{}, a.elsewhere.value_or(a.at)};
+        }
+        Anchor& end = m.anchors[open->end];
+        end.elsewhere = at;
+        if (side == Side::Drawn)
+            end.sketch = s.current;
+    });
 }
 
 namespace {
@@ -38,8 +85,8 @@ double lengthOf(const Ends& ends) {
 std::optional<Ends> unitEndsOn(const Desk& desk, Side side) {
     if (const auto& unit = desk.study().unit; unit.size() == 2) {
         const auto a = placeOf(desk, unit[0], false, side), b = placeOf(desk, unit[1], false, side);
-        if (a && b && lengthOf({*a, *b}) > 1)
-            return Ends{*a, *b};
+        // Another unit on this sheet than on the other would make a false verdict.
+        return a && b && lengthOf({*a, *b}) > 1 ? std::optional(Ends{*a, *b}) : std::nullopt;
     }
     const MarkSheet& marks = desk.study().marks(side);
     std::optional<Ends> nearer;
@@ -90,9 +137,14 @@ std::optional<Reading> readingOn(const Desk& desk, const Measurement& measuremen
     }
 }
 
-void putEnd(Desk& desk, Side side, const Anchor& anchor) {
+void putEnd(Desk& desk, Side side, Anchor anchor) {
+    if (openEnd(desk, side))
+        return setOpenEnd(desk, side,
+                          anchor.mark ? desk.study().marks(side).seen(*anchor.mark).value_or(anchor.at) : anchor.at);
     Measurement laid = desk.selection.laying();
     const bool sketch = side == Side::Drawn;
+    if (sketch && !anchor.mark)
+        anchor.sketch = desk.study().current;
     if (!laid.anchors.empty() && laid.onSketch != sketch)
         laid.anchors.clear(); // begun on the other sheet: begun anew here
     laid.onSketch = sketch;
@@ -165,11 +217,12 @@ void makeUnit(Desk& desk, std::size_t index) {
     // A unit is kept as it lies on the reference, also one that was laid on the sketch.
     std::vector<Anchor> ends(m.anchors.begin(), m.anchors.begin() + 2);
     for (Anchor& end : ends)
-        if (!end.mark) {
-            const auto at = placeOf(desk, end, m.onSketch, Side::Seen);
-            if (!at)
+        if (!end.mark && m.onSketch) {
+            if (!end.elsewhere) {
+                emit desk.document.troubled(tr("Set its ends on the photograph first; then it can be the unit on both."));
                 return;
-            end.at = *at;
+            }
+            std::swap(end.at, *end.elsewhere);
         }
     desk.document.edit(tr("Choose the unit"), {}, [&](Study& s) { s.unit = ends; });
 }

@@ -7,9 +7,22 @@ namespace zokran {
 
 /// What the learner measures on the two sheets.
 
-/// Where an end lies on a sheet: a mark where it is placed there; a free place as it was put down, or
-/// carried by the registration from the sheet it was put down on. Nothing where that is not known.
+/// Where an end lies on a sheet: a mark where it is placed there, a free place where it was set there. Nothing where it
+/// was not.
 std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool onSketch, Side side);
+
+/// Where a free end that is set on the other sheet is to be expected on this one, by the registration; for the learner to
+/// look, never to be measured.
+std::optional<PicturePoint> expectedPlaceOf(const Desk& desk, const Anchor& anchor, bool onSketch, Side side);
+
+/// A free end of the measurement taken up that is set on the other sheet and not on this one.
+struct OpenEnd {
+    std::size_t measure = 0, end = 0;
+    std::optional<PicturePoint> expected;
+};
+std::optional<OpenEnd> openEnd(const Desk& desk, Side side);
+/// Sets that end.
+void setOpenEnd(Desk& desk, Side side, const PicturePoint& at);
 
 /// What counts as one on a sheet: the learner's unit, or the nearer eye.
 std::optional<Pixels> unitOn(const Desk& desk, Side side);
@@ -17,8 +30,8 @@ std::optional<Pixels> unitOn(const Desk& desk, Side side);
 /// A measurement read on a sheet; nothing where its ends are not all known there.
 std::optional<Reading> readingOn(const Desk& desk, const Measurement& measurement, Side side);
 
-/// The measurement under way, of which some ends are put down, and one at a time with the pointer.
-void putEnd(Desk& desk, Side side, const Anchor& anchor);
+/// Puts down an end: the open one of the measurement taken up, or else the next of the measurement under way.
+void putEnd(Desk& desk, Side side, Anchor anchor);
 /// Closes a shape, or gives up what lacks ends.
 void closeShape(Desk& desk);
 /// Lays a whole measurement at once.

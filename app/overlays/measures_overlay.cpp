@@ -56,6 +56,16 @@ void MeasuresOverlay::paint(const Canvas& canvas) const {
     for (const PicturePoint& end : ends)
         begun.addEllipse(canvas.transform.toView(end), 6, 6);
     strokeWithHalo(canvas, begun, QPen(canvas.style.correction, 1.8), 2);
+    if (open) {
+        const QPointF at = canvas.transform.toView(*open);
+        constexpr double expectedRing = 16, heldRing = 6; // px
+        QPainterPath ring;
+        ring.addEllipse(at, isOpenHeld ? heldRing : expectedRing, isOpenHeld ? heldRing : expectedRing);
+        QPen pen(canvas.style.correction, 1.8);
+        if (!isOpenHeld)
+            pen.setStyle(Qt::DashLine);
+        strokeWithHalo(canvas, ring, pen, 2);
+    }
 }
 
 } // namespace zokran

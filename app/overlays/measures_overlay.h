@@ -13,12 +13,16 @@ public:
         QString number; ///< with its unit
         bool strong = false;
     };
-    MeasuresOverlay(std::vector<Shown> m, std::vector<PicturePoint> e)
-        : measures(std::move(m)), ends(std::move(e)) {}
+    MeasuresOverlay(std::vector<Shown> m, std::vector<PicturePoint> e, std::optional<PicturePoint> asked = {},
+                    bool isHeld = false)
+        : measures(std::move(m)), ends(std::move(e)), open(asked), isOpenHeld(isHeld) {}
     void paint(const Canvas& canvas) const override;
 
     const std::vector<Shown> measures;
     const std::vector<PicturePoint> ends; ///< of the one under way
+    /// Where an end that is to be set on this sheet is expected, or where the keys hold it.
+    const std::optional<PicturePoint> open;
+    const bool isOpenHeld;
 };
 
 } // namespace zokran

@@ -25,9 +25,10 @@ QString nameOf(const std::string& line) {
 } // namespace
 
 MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
-    const Held free{{std::nullopt, pointer.place}, {}};
+    Held held;
+    held.end.at = pointer.place;
     if (QGuiApplication::keyboardModifiers() & Qt::ShiftModifier)
-        return free;
+        return held;
     std::optional<Mark> nearest;
     double least = markReach;
     const MarkSheet& marks = desk_.study().marks(side_);
@@ -38,13 +39,19 @@ MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
             nearest = m;
         }
     }
-    if (nearest)
-        return {{nearest, {0, 0}}, qt(wordsFor(*nearest, learnersBook()))};
+    if (nearest) {
+        held.end.mark = nearest;
+        held.end.at = {0, 0};
+        held.name = qt(wordsFor(*nearest, learnersBook()));
+        return held;
+    }
     const auto* lines = pointer.scene.find<LinesOverlay>();
     const auto on = lines ? nearestOnLines(lines->lines, pointer.place) : std::nullopt;
-    if (on && QLineF(pointer.at, pointer.transform.toView(on->at)).length() < lineReach)
-        return {{std::nullopt, on->at}, nameOf(on->line)};
-    return free;
+    if (on && QLineF(pointer.at, pointer.transform.toView(on->at)).length() < lineReach) {
+        held.end.at = on->at;
+        held.name = nameOf(on->line);
+    }
+    return held;
 }
 
 bool MeasureTool::press(const SheetPointer& pointer) {
@@ -54,7 +61,52 @@ bool MeasureTool::press(const SheetPointer& pointer) {
     return true;
 }
 
-bool MeasureTool::key(const QKeyEvent& event, const SheetPointer&) {
+std::optional<PicturePoint> MeasureTool::held() const {
+    const auto open = openEnd(desk_, side_);
+    return heldOpen_ && open && heldOpen_->measure == open->measure && heldOpen_->end == open->end
+               ? std::optional(heldOpen_->at)
+               : std::nullopt;
+}
+
+bool MeasureTool::keyOfOpenEnd(const QKeyEvent& event, const SheetPointer& middle) {
+    const auto open = openEnd(desk_, side_);
+    if (!open)
+        return false;
+    const double step = (event.modifiers() & Qt::ShiftModifier ? 10 : 1) / middle.transform.scale;
+    PicturePoint by(0, 0);
+    switch (event.key()) {
+    case Qt::Key_Left:
+        by.x() = -step;
+        break;
+    case Qt::Key_Right:
+        by.x() = step;
+        break;
+    case Qt::Key_Up:
+        by.y() = -step;
+        break;
+    case Qt::Key_Down:
+        by.y() = step;
+        break;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        // Only what was moved by hand is set: where it is expected it would agree by itself.
+        if (const auto at = held()) {
+            heldOpen_.reset();
+            setOpenEnd(desk_, side_, *at);
+        }
+        return true;
+    default:
+        return false;
+    }
+    const PicturePoint from = held().value_or(open->expected.value_or(middle.place));
+    heldOpen_ = HeldOpen{open->measure, open->end, from + by};
+    emit desk_.changed();
+    return true;
+}
+
+bool MeasureTool::key(const QKeyEvent& event, const SheetPointer& middle) {
+    if (keyOfOpenEnd(event, middle))
+        return true;
     Measurement laid = desk_.selection.laying();
     switch (event.key()) {
     case Qt::Key_Return:

@@ -8,6 +8,7 @@ namespace zokran {
 
 /// Puts down the ends of a measurement: on a mark that lies near, else on a line that does, else where it is
 /// clicked; with Shift always where it is clicked. Enter closes a shape, Backspace takes the last end back, Escape all.
+/// An end that is open on this sheet is also set by keys: the arrows carry it from where it is expected, Enter sets it.
 class MeasureTool : public Tool {
 public:
     MeasureTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -16,6 +17,8 @@ public:
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
     QString word(const SheetPointer& pointer) const override;
     bool wantsLoupe(const SheetPointer& pointer) const override;
+    /// Where the keys hold the open end.
+    std::optional<PicturePoint> held() const;
 
 private:
     /// What an end put down here takes hold of: the end, and the name of the mark or line.
@@ -25,8 +28,16 @@ private:
     };
     Held heldAt(const SheetPointer& pointer) const;
 
+    bool keyOfOpenEnd(const QKeyEvent& event, const SheetPointer& middle);
+
     Desk& desk_;
     Side side_;
+    /// What the keys hold, and of which end.
+    struct HeldOpen {
+        std::size_t measure, end;
+        PicturePoint at;
+    };
+    std::optional<HeldOpen> heldOpen_;
 };
 
 } // namespace zokran

@@ -214,6 +214,9 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
         c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
                                       {bothNoises}, options);
     }
+    for (DrawnLine line : allDrawnLines)
+        if (referenceMarks.lines.has(line) && sketchMarks.lines.has(line))
+            c.linesCompared.push_back(line);
     c.findings = findingsFor(c, explanation, outlineErrors(referenceMarks, reference, sketchMarks, c.sketchView), options);
     return c;
 }

@@ -91,6 +91,7 @@ struct Comparison {
     /// Where the reference puts each placed mark, whatever the drawing's own pose.
     PerMark<std::optional<SketchPoint>> asSeen;
     std::vector<Finding> findings; ///< in order of rank
+    std::vector<DrawnLine> linesCompared; ///< drawn lines that both sheets have
 };
 
 /// Registers the sketch to the reference, reads the sketch's own pose with the sitter's shape held,

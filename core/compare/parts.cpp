@@ -1,13 +1,14 @@
 #include "core/compare/parts.h"
 
 #include <algorithm>
+#include <iterator>
 
 namespace zokran {
 
 namespace {
 
 constexpr std::string_view ids[] = {"whole", "turn", "eyes", "nose",
-                                    "mouth", "chin", "ears", "forehead"};
+                                    "mouth", "chin", "ears", "forehead", "neck"};
 
 /// Errors of the whole shape, whatever marks show them.
 constexpr std::string_view wholes[] = {"whole_size", "whole_height", "whole_across", "whole_lean",
@@ -58,23 +59,58 @@ Part partOf(Mark mark) {
     }
 }
 
-std::optional<Part> partOf(const Finding& finding) {
+std::vector<Part> partsOf(const Finding& finding) {
     if (finding.severity == Severity::Fine)
-        return std::nullopt;
+        return {};
     if (finding.id == "turn" || finding.id == "tilt")
-        return Part::Turn;
-    if (std::find(std::begin(wholes), std::end(wholes), finding.id) != std::end(wholes))
-        return Part::Whole;
-    return finding.marks.empty() ? std::nullopt : std::optional(partOf(finding.marks.front()));
+        return {Part::Turn};
+    if (finding.line)
+        return {*finding.line == DrawnLine::Neck ? Part::Neck : Part::Forehead};
+    std::vector<Part> parts;
+    const bool isWhole = std::find(std::begin(wholes), std::end(wholes), finding.id) != std::end(wholes);
+    if (isWhole)
+        parts.push_back(Part::Whole);
+    // The marks of an error of the whole shape only show it, but the lower face is its features.
+    if (!isWhole || finding.id == "lower_face")
+        for (Mark m : finding.marks)
+            if (const Part part = partOf(m); std::find(parts.begin(), parts.end(), part) == parts.end())
+                parts.push_back(part);
+    return parts;
+}
+
+std::optional<Part> partOf(const Finding& finding) {
+    const std::vector<Part> parts = partsOf(finding);
+    return parts.empty() ? std::nullopt : std::optional(parts.front());
+}
+
+std::vector<Part> partsLookedAt(const Comparison& c) {
+    const auto isLookedAt = [&](Part part) {
+        const auto& lines = c.linesCompared;
+        const auto has = [&](DrawnLine line) { return std::find(lines.begin(), lines.end(), line) != lines.end(); };
+        if (part == Part::Whole || part == Part::Turn)
+            return true;
+        if (part == Part::Neck)
+            return has(DrawnLine::Neck);
+        bool any = part == Part::Forehead && has(DrawnLine::Hair);
+        for (int i = 0; i < markCount; ++i)
+            any = any || (c.placements[markAt(i)] && partOf(markAt(i)) == part);
+        return any;
+    };
+    std::vector<Part> parts;
+    std::copy_if(std::begin(allParts), std::end(allParts), std::back_inserter(parts), isLookedAt);
+    return parts;
 }
 
 std::vector<SaidAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison) {
     std::vector<SaidAnswer> answers;
+    const std::vector<Part> looked = partsLookedAt(comparison);
+    const auto isIn = [](const std::vector<Part>& parts, Part part) {
+        return std::find(parts.begin(), parts.end(), part) != parts.end();
+    };
     for (Part part : said) {
-        const auto first =
-            std::find_if(comparison.findings.begin(), comparison.findings.end(),
-                         [&](const Finding& f) { return partOf(f) == part; });
-        answers.push_back({part, first == comparison.findings.end() ? 0 : first->rank});
+        const auto first = std::find_if(comparison.findings.begin(), comparison.findings.end(),
+                                        [&](const Finding& f) { return isIn(partsOf(f), part); });
+        answers.push_back({part, first == comparison.findings.end() ? 0 : first->rank, isIn(looked, part)});
     }
     return answers;
 }

@@ -4,6 +4,17 @@
 
 namespace zokran {
 
+namespace {
+
+PicturePoint placeFrom(const nlohmann::json& j, const std::string& name) {
+    const PicturePoint at(j.at(0).get<double>(), j.at(1).get<double>());
+    if (!at.allFinite() || at.cwiseAbs().maxCoeff() > 1e6)
+        throw BadInput(fmt::format("{}: an end lies out of all bounds", name));
+    return at;
+}
+
+} // namespace
+
 std::string measuresText(const std::vector<Measurement>& measures) {
     nlohmann::ordered_json j;
     j["format"] = "zokran-measures";
@@ -14,8 +25,17 @@ std::string measuresText(const std::vector<Measurement>& measures) {
         for (const Anchor& a : m.anchors) {
             if (a.mark)
                 ends.push_back(std::string(idOf(*a.mark)));
-            else
+            else if (!a.elsewhere && !a.sketch)
                 ends.push_back({a.at.x(), a.at.y()});
+            else {
+                nlohmann::ordered_json end;
+                end["at"] = {a.at.x(), a.at.y()};
+                if (a.elsewhere)
+                    end["elsewhere"] = {a.elsewhere->x(), a.elsewhere->y()};
+                if (a.sketch)
+                    end["sketch"] = *a.sketch;
+                ends.push_back(end);
+            }
         }
         nlohmann::ordered_json one = {
             {"kind", m.kind}, {"on", m.onSketch ? "sketch" : "reference"}, {"ends", ends}};
@@ -46,11 +66,14 @@ std::vector<Measurement> parseMeasures(const std::string& text, const std::strin
                     a.mark = markNamed(end.get<std::string>());
                     if (!a.mark)
                         throw BadInput(fmt::format("{}: there is no mark {}", name, end.dump()));
-                } else {
-                    a.at = {end.at(0).get<double>(), end.at(1).get<double>()};
-                    if (!a.at.allFinite() || a.at.cwiseAbs().maxCoeff() > 1e6)
-                        throw BadInput(fmt::format("{}: an end lies out of all bounds", name));
-                }
+                } else if (end.is_object()) {
+                    a.at = placeFrom(end.at("at"), name);
+                    if (end.contains("elsewhere"))
+                        a.elsewhere = placeFrom(end["elsewhere"], name);
+                    if (end.contains("sketch"))
+                        a.sketch = end["sketch"].get<std::size_t>();
+                } else
+                    a.at = placeFrom(end, name);
                 m.anchors.push_back(a);
             }
             if (m.anchors.size() > mostEnds)

@@ -11,10 +11,13 @@
 
 namespace zokran {
 
-/// An end of a measurement: a mark, wherever it lies on a sheet, or a free place.
+/// An end of a measurement: a mark, wherever it lies on a sheet, or a free place. A free place is set on each sheet by
+/// hand: carried over by the registration it would agree with itself.
 struct Anchor {
     std::optional<Mark> mark;
     PicturePoint at{0, 0}; ///< of a free place, px of the sheet it was put down on
+    std::optional<PicturePoint> elsewhere = {}; ///< the same on the other sheet, once it is set there
+    std::optional<std::size_t> sketch = {};     ///< which sketch of the study it is set on; nothing: none, or the first
     bool operator==(const Anchor&) const = default;
 };
 

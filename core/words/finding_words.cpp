@@ -1,7 +1,10 @@
 #include "core/words/finding_words.h"
 
 #include "core/words/mark_words.h"
+#include "core/compare/parts.h"
+#include "core/words/said_words.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace zokran {
@@ -317,15 +320,37 @@ std::string measureOf(const Finding& finding, const Phrasebook& book) {
     return s ? book.say(s->measure) : std::string();
 }
 
+int placesCompared(const Comparison& c) {
+    int count = 0;
+    for (int i = 0; i < markCount; ++i)
+        count += c.placements[markAt(i)].has_value();
+    return count;
+}
+
+std::string scopeWords(const Comparison& c, const Phrasebook& book) {
+    const std::vector<Part> looked = partsLookedAt(c);
+    std::string seen, unseen;
+    const auto add = [&](std::string& list, const std::string& word) { list += (list.empty() ? "" : ", ") + word; };
+    for (Part part : allParts)
+        if (part != Part::Whole && part != Part::Turn) {
+            const bool is = std::find(looked.begin(), looked.end(), part) != looked.end();
+            add(is ? seen : unseen, wordsFor(part, book));
+        }
+    // No mark tells of these yet.
+    add(unseen, book.say(ZOKRAN_WORDS("eyebrows, lids and lips")));
+    return book.say(ZOKRAN_WORDS("{count} places were compared: {seen}. Not looked at: {unseen}."),
+                    {{"count", std::to_string(placesCompared(c))}, {"seen", seen}, {"unseen", unseen}});
+}
+
 std::string praiseWords(const Comparison& c, const Phrasebook& book) {
     using enum Mark;
     constexpr double holds = 1.5;          // % of the head's height
     constexpr Degrees holdsItsPose{4};
-    struct Part {
+    struct Feature {
         std::vector<Mark> marks;
         const char* name;
     };
-    const Part parts[] = {
+    const Feature parts[] = {
         {{InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR}, ZOKRAN_WORDS("the eyes")},
         {{NoseBase, NoseWingL, NoseWingR}, ZOKRAN_WORDS("the nose")},
         {{LipLine, MouthCornerL, MouthCornerR}, ZOKRAN_WORDS("the mouth")},
@@ -338,10 +363,11 @@ std::string praiseWords(const Comparison& c, const Phrasebook& book) {
         list += (list.empty() ? "" : ", ") + book.say(name);
     };
     const auto off = [](Radians a, Radians b) { return abs(toDegrees(wrapped(a - b))); };
-    if (off(c.sketchPose.turn, c.referencePose.turn) < holdsItsPose &&
-        off(c.sketchPose.tilt, c.referencePose.tilt) < holdsItsPose)
+    const bool holdsPose = off(c.sketchPose.turn, c.referencePose.turn) < holdsItsPose &&
+                           off(c.sketchPose.tilt, c.referencePose.tilt) < holdsItsPose;
+    if (holdsPose)
         add(ZOKRAN_WORDS("turn and tilt"));
-    for (const Part& part : parts) {
+    for (const Feature& part : parts) {
         int judged = 0, placed = 0;
         for (Mark m : part.marks)
             if (const auto& p = c.placements[m]) {
@@ -354,7 +380,12 @@ std::string praiseWords(const Comparison& c, const Phrasebook& book) {
     return list.empty() ? book.say(ZOKRAN_WORDS("Much is off yet, and that is information: mend this "
                                                 "first, and the rest will read more easily. A "
                                                 "drawing can be changed; likeness comes late."))
-                        : book.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}});
+           : holdsPose
+               ? book.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}})
+               // Their arrows are long all the same: they go where the turned head takes them.
+               : book.say(ZOKRAN_WORDS("Within the face as you drew it these sit right to one another: {list}. With the "
+                                       "turn they all move together."),
+                          {{"list", list}});
 }
 
 } // namespace zokran

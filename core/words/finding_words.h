@@ -21,6 +21,13 @@ std::string doubtOf(const FindingFigures& figures, const Phrasebook& book = engl
 /// What a kind of finding is about in a word or two, such as "height of the mouth".
 std::string nameOfFinding(std::string_view id, const Phrasebook& book = english());
 
+/// How many places were compared, what of and what not: "nothing is off" is said of no more than that.
+std::string scopeWords(const Comparison& comparison, const Phrasebook& book = english());
+
+/// Below this many compared places nobody says that a placement holds.
+inline constexpr int fewestToJudge = 10;
+int placesCompared(const Comparison& comparison);
+
 /// What lies where it belongs, in one sentence; where nothing does, a word of courage.
 std::string praiseWords(const Comparison& comparison, const Phrasebook& book = english());
 

@@ -22,6 +22,8 @@ std::string wordsFor(Part part, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("ears"));
     case Part::Forehead:
         return book.say(ZOKRAN_WORDS("forehead or hair"));
+    case Part::Neck:
+        return book.say(ZOKRAN_WORDS("neck"));
     }
     return {};
 }
@@ -37,6 +39,10 @@ std::string saidWords(const std::vector<SaidAnswer>& answers, const Phrasebook& 
     else if (answers.front().rank > 1)
         words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; it is number {rank} here."),
                          {{"part", part}, {"rank", std::to_string(answers.front().rank)}});
+    else if (!answers.front().isLookedAt)
+        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; nothing of it was marked, so nobody has measured "
+                                      "it yet."),
+                         {{"part", part}});
     else
         words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; measured, it holds."),
                          {{"part", part}});

@@ -48,7 +48,7 @@ private slots:
         QVERIFY(study().measures.empty());
     }
 
-    void aFreePlaceIsCarriedToTheOtherSheet() {
+    void aFreeEndIsAskedForOnTheOtherSheetAndNothingIsSaidBefore() {
         openDemo();
         goToStep("measure");
         clickOn(buttonSaying("Angle to level"));
@@ -59,15 +59,48 @@ private slots:
         QVERIFY(!study().measures[0].anchors[0].mark);
         QVERIFY2(list()->item(0)->text().contains("27°") || list()->item(0)->text().contains("26°"),
                  qPrintable(list()->item(0)->text()));
-        const auto there = placeOf(desk(), study().measures[0].anchors[0], false, Side::Drawn);
-        QVERIFY(there);
-        QVERIFY((*there - desk().comparison()->registration(a)).norm() < 3);
-        // And back: what is laid on the sketch returns to where it came from.
-        const auto back = placeOf(desk(), Anchor{std::nullopt, *there}, true, Side::Seen);
-        QVERIFY((*back - study().measures[0].anchors[0].at).norm() < 1e-6);
+        // It is read on the photograph alone, and its place on the sketch asked for, ringed where it is expected.
+        QVERIFY2(list()->item(0)->text().contains("drawn –"), qPrintable(list()->item(0)->text()));
+        QVERIFY2(anyLabelSays("not compared before its ends are set"), said());
+        QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
+        QVERIFY(!anyLabelSays("Yours"));
+        QVERIFY(measuresOn(drawn())->measures.empty());
+        QVERIFY(measuresOn(drawn())->open);
+        QVERIFY((*measuresOn(drawn())->open - desk().comparison()->registration(study().measures[0].anchors[0].at)).norm() < 3);
+        // Set elsewhere than expected, it is a difference that is told.
+        const PicturePoint first = *measuresOn(drawn())->open + PicturePoint(0, 14);
+        click(drawn(), spot(drawn(), first));
+        QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
+        // The second by keys alone.
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY2(anyLabelSays("Now set the same place on your sketch"), "Enter alone took what was expected");
+        const PicturePoint expected = *measuresOn(drawn())->open;
+        for (int i = 0; i < 3; ++i)
+            QTest::keyClick(drawn(), Qt::Key_Right);
+        QVERIFY(measuresOn(drawn())->isOpenHeld);
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(!openEnd(desk(), Side::Drawn));
+        const Anchor& second = study().measures[0].anchors[1];
+        QVERIFY(second.elsewhere && second.elsewhere->x() > expected.x());
+        QVERIFY2(anyLabelSays("Yours"), said());
+        QVERIFY(!anyLabelSays("Yours agrees"));
+        desk().document.saveNow();
+        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        undo();
+        QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
+        // On another sketch of the head the places of this one say nothing.
+        desk().document.edit("another", {}, [](Study& s) {
+            s.measures[0].anchors[1].elsewhere = s.measures[0].anchors[0].elsewhere;
+            s.measures[0].anchors[1].sketch = s.measures[0].anchors[0].sketch;
+            s.attempts.push_back(s.attempts[s.current]);
+            s.current = s.attempts.size() - 1;
+        });
+        QVERIFY(measuresOn(drawn())->measures.empty());
+        QVERIFY(openEnd(desk(), Side::Drawn));
     }
 
-    void aFreeUnitOfTheSketchCountsOneOfItself() {
+    void whatIsLaidOnTheSketchIsAskedForOnThePhotograph() {
         openDemo();
         goToStep("measure");
         const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
@@ -75,9 +108,18 @@ private slots:
         click(drawn(), spot(drawn(), chin + PicturePoint(60, 110)));
         QCOMPARE(int(study().measures.size()), 1);
         QVERIFY(study().measures[0].onSketch && !study().measures[0].anchors[0].mark);
+        QVERIFY2(anyLabelSays("Now set the same place on the photograph"), said());
+        // Before that it is no unit: on the photograph it would be another length.
         list()->setCurrentRow(0);
         clickOn(buttonSaying("As the unit"));
-        QVERIFY2(list()->item(0)->text().contains("drawn 1.00 eyes"),
+        QVERIFY(study().unit.empty());
+        QVERIFY2(anyLabelSays("Set its ends on the photograph first"), said());
+        for (int i = 0; i < 2; ++i) {
+            QVERIFY(measuresOn(seen())->open);
+            click(seen(), spot(seen(), *measuresOn(seen())->open + PicturePoint(2, 0)));
+        }
+        clickOn(buttonSaying("As the unit"));
+        QVERIFY2(list()->item(0)->text().contains("seen 1.00 eyes · drawn 1.00 eyes"),
                  qPrintable(list()->item(0)->text()));
         undo();
         QVERIFY(study().unit.empty());

@@ -98,8 +98,23 @@ TEST_CASE("What the learner said first is set against the findings, by parts") {
           "Your own eye put the turn or tilt of the head first, and so does the check.");
     CHECK(saidWords(answers) == "Your own eye put the mouth first; it is number 2 here. "
                                 "3 of the 4 you named are off.");
+    // What nobody marked nobody measured.
+    CHECK(saidWords(answerTo({Part::Ears}, c)).find("nobody has measured it yet") != std::string::npos);
+    c.placements[Mark::EarTopL] = Placement{};
     CHECK(saidWords(answerTo({Part::Ears, Part::Nose}, c)) ==
           "Your own eye put the ears first; measured, it holds. None of the 2 you named is off.");
+    CHECK(partsLookedAt(c) == std::vector{Part::Whole, Part::Turn, Part::Ears});
+    // A finding that speaks of several parts answers for each.
+    add("nose_and_mouth", {Mark::NoseBase, Mark::NoseTip, Mark::LipLine, Mark::MouthCornerR}, Severity::Fix);
+    CHECK(partsOf(c.findings.back()) == std::vector{Part::Nose, Part::Mouth});
+    CHECK(answerTo({Part::Nose}, c)[0].rank == 5);
+    // Hair and neck can be named, too.
+    add("hair_volume", {}, Severity::Fix);
+    c.findings.back().line = DrawnLine::Hair;
+    add("neck_width", {}, Severity::Watch);
+    c.findings.back().line = DrawnLine::Neck;
+    CHECK(answerTo({Part::Forehead, Part::Neck}, c)[0].rank == 6);
+    CHECK(answerTo({Part::Forehead, Part::Neck}, c)[1].rank == 7);
     for (Part part : allParts)
         CHECK(partNamed(idOf(part)) == part);
     CHECK_FALSE(partNamed("elbow"));
@@ -139,8 +154,27 @@ TEST_CASE("Of a turned head the nose's tip shows the way; where nothing holds th
     const auto turn = std::find_if(told.begin(), told.end(), [](const Finding* f) { return f->id == "turn"; });
     REQUIRE(turn != told.end());
     CHECK(longestWay(**turn)->first == Mark::NoseTip);
-    CHECK(praiseWords(c).find("What holds") == 0); // the eyes do
+    // The eyes sit right to one another, and move with the turn all the same.
+    CHECK(praiseWords(c).find("Within the face as you drew it") == 0);
+    CHECK(praiseWords(c).find("the eyes") != std::string::npos);
     Comparison nothing;
     nothing.sketchPose.turn = Radians{0.6};
     CHECK(praiseWords(nothing).find("can be changed") != std::string::npos);
+}
+
+TEST_CASE("That a placement holds is said of what was looked at, and of no more") {
+    const PhotoMarks reference = sheetOf(adultHeads().mean, viewAt(pose(25, 8, 4)));
+    const Fit fit = fitHead(reference);
+    SketchMarks sketch = copyOf(reference);
+    for (Mark m : {Mark::EarTopL, Mark::EarTopR, Mark::EarBaseL, Mark::EarBaseR})
+        sketch.marks[m].reset();
+    const Comparison c = compareSketch(reference, fit, sketch);
+    CHECK(toldFindings(c).empty());
+    const std::string scope = scopeWords(c);
+    CHECK(scope.find(std::to_string(placesCompared(c)) + " places were compared: eyes, nose, mouth") == 0);
+    const auto unseen = scope.find("Not looked at: ");
+    REQUIRE(unseen != std::string::npos);
+    for (const char* part : {"ears", "neck", "eyebrows, lids and lips"})
+        CHECK(scope.find(part) > unseen);
+    CHECK(placesCompared(c) >= fewestToJudge);
 }

@@ -25,6 +25,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QShortcut>
+#include <QStandardItemModel>
 #include <QTableWidget>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -258,6 +259,7 @@ void FindingsPanel::showFinding() {
         return f->structural && f->severity == Severity::Fix;
     });
     gate_->setText(stop          ? tr("■ Stop here first")
+                   : told.empty() && placesCompared(c) < fewestToJudge ? tr("◇ Too few places to judge")
                    : told.empty() ? tr("● Placement holds")
                                   : tr("◇ Nearly there"));
     const int at = shown ? static_cast<int>(std::find(told.begin(), told.end(), shown) -
@@ -274,6 +276,10 @@ void FindingsPanel::showFinding() {
     const auto cut = text.indexOf(QRegularExpression("[:.] "));
     headline_->setText(cut < 0 ? text : text.left(cut) + ".");
     sayOrHide(body_, cut < 0 ? QString() : capital(text.mid(cut + 2)));
+    if (!shown && placesCompared(c) < fewestToJudge) {
+        headline_->setText(tr("Nothing is off of the few places that are marked."));
+        sayOrHide(body_, tr("Mark more of the sketch before you trust it."));
+    }
     QStringList asides;
     if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
         asides << qt(doubt);
@@ -293,7 +299,8 @@ void FindingsPanel::showFinding() {
     if (const auto kept = desk_.planning.kept())
         page << qt(wordsFor(*kept, learnersBook()));
     sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
-    sayOrHide(holds_, qt(praiseWords(c, learnersBook())));
+    // That nothing is off is said of what was looked at, and of no more.
+    sayOrHide(holds_, qt(shown ? praiseWords(c, learnersBook()) : scopeWords(c, learnersBook())));
     laid_->setText(shown ? qt(textOf(c.findings.back(), learnersBook())) : QString());
     showStrip(told);
     for (std::size_t i = 0; i < cards_.size(); ++i)
@@ -362,6 +369,12 @@ void FindingsPanel::showTable() {
 }
 
 void FindingsPanel::showStudy() {
+    // The ball can be held only where it is laid over both heads.
+    const Attempt* shownAttempt = desk_.study().attempt();
+    const bool hasBalls = desk_.study().reference.ball && shownAttempt && shownAttempt->marks.ball;
+    auto* items = qobject_cast<QStandardItemModel*>(hold_->model());
+    items->item(hold_->findData(int(Hold::Ball)))->setEnabled(hasBalls);
+    hold_->setToolTip(hasBalls ? QString() : tr("To hold the ball, lay it over both heads first"));
     hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
     lines_->showStudy();
     showWhatItRestsOn();

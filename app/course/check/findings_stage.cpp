@@ -9,6 +9,7 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/widgets/words.h"
+#include "core/words/finding_words.h"
 
 #include <algorithm>
 
@@ -110,6 +111,17 @@ NextThing FindingsStage::next() {
     const Deed again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Drawn); }};
     const Deed keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
     const Finding* shown = shownFinding(desk_);
+    if (!shown && placesCompared(*desk_.comparison()) < fewestToJudge)
+        return {tr("Few places are marked yet. Mark more of the sketch; then it can be judged."),
+                {tr("Mark more"), [this] {
+                     // What was told not to be drawn yet is asked for again.
+                     desk_.document.edit(tr("Mark more of the sketch"), {}, [](Study& s) {
+                         for (auto& mark : s.attempt()->marks.marks)
+                             if (mark && mark->hidden)
+                                 mark.reset();
+                     });
+                 }},
+                keep};
     if (!shown) {
         // What hangs on the head is looked at when the head stands.
         const Attempt* attempt = desk_.study().attempt();
@@ -119,8 +131,8 @@ NextThing FindingsStage::next() {
                         Deed{label, [this, line = line] { startTracing(desk_, line); }}};
         return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
     }
-    const QString sentence = tr("On the paper: rub out the dashed line and set it %1 along the "
-                                "arrow. Then look again.")
+    const QString sentence = tr("On the paper: set the line anew, lightly, %1 along the arrow; then rub the dashed one "
+                                "out, and look again.")
                                  .arg(arrowLength(desk_, *shown));
     const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
     const int at = std::min(desk_.selection.finding(), count - 1);

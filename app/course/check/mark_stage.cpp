@@ -144,8 +144,14 @@ NextThing MarkStage::next() {
                     Deed{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};
         return {tr("Click the %1 on your sketch.").arg(name), {}, leave};
     }
-    return {tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
-            {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
+    NextThing next{tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
+                   {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
+    // What is held may be what is lacking.
+    if (desk_.study().hold != Hold::All)
+        next.other = Deed{tr("Hold all features"), [this] {
+                              desk_.document.edit(tr("Hold something else"), {}, [](Study& s) { s.hold = Hold::All; });
+                          }};
+    return next;
 }
 
 std::unique_ptr<CheckStage> makeMarkStage(Desk& desk) {

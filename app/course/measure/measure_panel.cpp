@@ -192,6 +192,8 @@ void MeasurePanel::showList() {
             told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersBook())));
         if (m.guessed && (m.onSketch ? drawn : seen))
             told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersBook()));
+        if (openEnd(desk_, Side::Seen) || openEnd(desk_, Side::Drawn))
+            told << tr("It is not compared before its ends are set on both sheets.");
         if (seen && drawn && seen->passes.empty()) {
             const Attempt* attempt = desk_.study().attempt();
             std::optional<Millimetres> unit;

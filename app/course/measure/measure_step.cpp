@@ -62,8 +62,12 @@ Scene MeasureStep::scene(Side side) {
         for (const Anchor& a : laying.anchors)
             if (const auto at = placeOf(desk_, a, laying.onSketch, side))
                 ends.push_back(*at);
-    scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends));
-    scene.tools = {side == Side::Seen ? &seenTool_ : &drawnTool_};
+    MeasureTool& tool = side == Side::Seen ? seenTool_ : drawnTool_;
+    const auto open = openEnd(desk_, side);
+    const auto held = tool.held();
+    scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends), held ? held : open ? open->expected : std::nullopt,
+                               held.has_value());
+    scene.tools = {&tool};
     return scene;
 }
 
@@ -85,6 +89,13 @@ NextThing MeasureStep::next() {
                      guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), {});
                  }},
                 draw};
+    for (Side side : {Side::Seen, Side::Drawn})
+        if (openEnd(desk_, side))
+            return {side == Side::Drawn
+                        ? tr("Now set the same place on your sketch. The ring shows where it is expected; look where it is.")
+                        : tr("Now set the same place on the photograph. The ring shows where it is expected; look where it is."),
+                    {},
+                    draw};
     if (laying.anchors.empty())
         if (const auto telling = nextMeasurement(desk_)) {
             QStringList ends;
