@@ -45,6 +45,7 @@ std::string comparisonText(const Comparison& c) {
                                  {"text", textOf(f)},
                                  {"doubt", doubtOf(f.figures)},
                                  {"measure", measureOf(f)},
+                                 {"hand_check", handCheckWords(c, f)},
                                  {"corrections", corrections},
                                  {"outline", outline}});
     }

@@ -1,11 +1,13 @@
 #include "core/words/finding_words.h"
 
 #include "core/words/mark_words.h"
+#include "core/compare/hand_check.h"
 #include "core/compare/parts.h"
 #include "core/words/said_words.h"
 
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
 
 namespace zokran {
 
@@ -318,6 +320,23 @@ std::string measureOf(const Finding& finding, const Phrasebook& book) {
                                      "which feature it meets."));
     const Sentences* s = sentencesFor(finding.id);
     return s ? book.say(s->measure) : std::string();
+}
+
+std::string handCheckWords(const Comparison& c, const Finding& finding, const Phrasebook& book) {
+    const auto check = handCheckFor(c, finding);
+    if (!check)
+        return {};
+    const auto name = [&](const std::vector<Mark>& marks) {
+        return marks.size() == 1 ? wordsFor(marks.front(), book) : book.say(ZOKRAN_WORDS("the eyes"));
+    };
+    return book.say(ZOKRAN_WORDS("Measure it: {from} to {to} is {seen} of {unit_from} to {unit_to} on the photo, and {drawn} "
+                                 "on yours."),
+                    {{"from", name(check->from)},
+                     {"to", name(check->to)},
+                     {"seen", fmt::format("{:.2f}", check->seen)},
+                     {"unit_from", name(check->unitFrom)},
+                     {"unit_to", name(check->unitTo)},
+                     {"drawn", fmt::format("{:.2f}", check->drawn)}});
 }
 
 int placesCompared(const Comparison& c) {

@@ -8,8 +8,11 @@ namespace zokran {
 /// What a finding says: what is off, how much, and which way to move it on the paper.
 std::string textOf(const Finding& finding, const Phrasebook& book = english());
 
-/// The hand measurement that would have caught it; may be empty.
+/// The hand measurement that would have caught it, for any sitter; may be empty.
 std::string measureOf(const Finding& finding, const Phrasebook& book = english());
+
+/// The same as two numbers of this sitter, the photograph's and the drawing's; empty where there are none.
+std::string handCheckWords(const Comparison& comparison, const Finding& finding, const Phrasebook& book = english());
 
 /// How much it is about, such as "4 mm (1.8 % of the head)" or "12°".
 std::string amountOf(const FindingFigures& figures, const Phrasebook& book = english());

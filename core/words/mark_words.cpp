@@ -67,6 +67,15 @@ std::string wordsFor(Mark mark, const Phrasebook& book) {
     return book.say(entries[indexOf(mark)].name);
 }
 
+std::string sidedWordsFor(Mark mark, const Phrasebook& book) {
+    const std::string name = wordsFor(mark, book);
+    if (idOf(mark).ends_with("_l"))
+        return book.say(ZOKRAN_WORDS("{mark} (the sitter's left, on your right)"), {{"mark", name}});
+    if (idOf(mark).ends_with("_r"))
+        return book.say(ZOKRAN_WORDS("{mark} (the sitter's right, on your left)"), {{"mark", name}});
+    return name;
+}
+
 std::string whereToFind(Mark mark, const Phrasebook& book) {
     return book.say(entries[indexOf(mark)].where);
 }

@@ -12,6 +12,7 @@
 #include "app/widgets/words.h"
 #include "core/construction/forms.h"
 #include "core/words/mark_words.h"
+#include "core/words/pose_words.h"
 
 namespace zokran {
 
@@ -43,6 +44,8 @@ public:
 
 private:
     Scene guessing(Side side);
+    /// In words, an angle that few marks give and few heads have; empty where there is none.
+    QString oddReading() const;
     /// The face that was found and is not marked, with its air; the sheet shows it from the first guess on.
     std::optional<QRectF> faceFrame() const;
     BallTool ballTool_;
@@ -53,6 +56,19 @@ private:
 };
 
 } // namespace
+
+QString BlockInStep::oddReading() const {
+    // Sitters are seldom held further than this; a mark clicked in another's place soon leads beyond it.
+    constexpr Degrees mostTilt{35}, mostLean{45};
+    constexpr std::size_t fewMarks = 10;
+    const auto& fit = desk_.fit();
+    if (!fit || desk_.study().reference.seenMarks().size() >= fewMarks)
+        return {};
+    for (const auto& [angle, most] : {std::pair{Angle::Tilt, mostTilt}, {Angle::Lean, mostLean}})
+        if (const Radians value = angleOf(fit->pose, angle); abs(toDegrees(value)) > most)
+            return qt(figureFor(value) + " " + wordsFor(angle, value, learnersBook()));
+    return {};
+}
 
 QString BlockInStep::lacks() const {
     return desk_.fit() ? QString() : tr("marks on the reference");
@@ -160,7 +176,12 @@ NextThing BlockInStep::next() {
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     const Deed onward = goTo(tr("On to the guides"), "guides");
     if (const auto mark = nextMark(desk_, Side::Seen)) {
-        NextThing next{tr("Click the %1 on the photograph.").arg(qt(wordsFor(*mark, learnersBook()))), {}};
+        const QString click = tr("Click the %1 on the photograph.").arg(qt(sidedWordsFor(*mark, learnersBook())));
+        NextThing next{click, {}};
+        if (const QString odd = oddReading(); !odd.isEmpty())
+            next.sentence = tr("So far this reads %1. Few heads are held so: look whether each mark sits where it should. "
+                               "Else click the %2.")
+                                .arg(odd, qt(sidedWordsFor(*mark, learnersBook())));
         if (offersGuess(desk_))
             next.other = Deed{tr("Guess first"), [this] { startGuess(desk_); }};
         else {

@@ -283,7 +283,9 @@ void FindingsPanel::showFinding() {
     QStringList asides;
     if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
         asides << qt(doubt);
-    if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
+    if (const std::string numbers = shown ? handCheckWords(c, said, learnersBook()) : ""; !numbers.empty())
+        asides << qt(numbers);
+    else if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
         asides << tr("Would have caught it: %1").arg(qt(measure));
     sayOrHide(measure_, asides.join(" "));
     const Attempt* attempt = desk_.study().attempt();

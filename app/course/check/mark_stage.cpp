@@ -130,7 +130,7 @@ NextThing MarkStage::next() {
         return {tr("Looking for the features on your sketch…"),
                 {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
     if (const auto mark = nextMark(desk_, Side::Drawn)) {
-        const QString name = qt(wordsFor(*mark, learnersBook()));
+        const QString name = qt(sidedWordsFor(*mark, learnersBook()));
         const Deed leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Drawn, *mark); }};
         if (const auto at = expectedMarks(desk_)[*mark])
             return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")

@@ -138,7 +138,8 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
         addNumber(sheet, PaperPoint(margin + 2.6, next.y() - 1.2), static_cast<int>(i) + 1, chalkInk);
         next = addBlock(sheet, {next, textOf(*told[i], book), {i == 0 ? 4.2 : 3.6}, i == 0, graphite},
                         {width - 8});
-        if (const std::string measure = measureOf(*told[i], book); !measure.empty())
+        const std::string ownNumbers = handCheckWords(c, *told[i], book);
+        if (const std::string measure = ownNumbers.empty() ? measureOf(*told[i], book) : ownNumbers; !measure.empty())
             next = addBlock(sheet, {next, measure, {3}, false, graphite}, {width - 8});
         next.y() += 2.5;
     }
