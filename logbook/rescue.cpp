@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <fmt/format.h>
+#include <memory>
 #include <unistd.h>
 
 namespace zokran {
@@ -62,10 +63,18 @@ Rescue rescue(const std::filesystem::path& folder) {
     } catch (const StorageError&) {
         // Read as it is.
     }
-    const Logbook damaged(copied, Logbook::Access::Salvage);
+    // Whatever is said is said of the logbook, not of its copy.
+    const DamagedLogbook nothing(fmt::format("{}: no study in it can be read", file.string()));
+    std::unique_ptr<Logbook> opened;
+    try {
+        opened = std::make_unique<Logbook>(copied, Logbook::Access::Salvage);
+    } catch (const DamagedLogbook&) {
+        throw nothing;
+    }
+    const Logbook& damaged = *opened;
     const std::vector<StudyId> known = damaged.allReadable();
     if (known.empty())
-        throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));
+        throw nothing;
     Rescue result;
     {
         Logbook fresh(made);
@@ -86,7 +95,7 @@ Rescue rescue(const std::filesystem::path& folder) {
                 result.lost += std::find(known.begin(), known.end(), id) != known.end();
             }
         if (result.read == 0)
-            throw DamagedLogbook(fmt::format("{}: no study in it can be read", file.string()));
+            throw nothing;
         carryRest(damaged, fresh);
         whole.commit();
     }

@@ -2,6 +2,8 @@
 
 #include <cstdlib>
 #include <filesystem>
+#include <fstream>
+#include <iterator>
 #include <string>
 
 namespace zokran::test {
@@ -15,5 +17,15 @@ struct Folder {
     }
     ~Folder() { std::filesystem::remove_all(path); }
 };
+
+/// The bytes of a file; empty where there is none.
+inline std::string contentOf(const std::filesystem::path& file) {
+    std::ifstream in(file, std::ios::binary);
+    return {std::istreambuf_iterator<char>(in), {}};
+}
+
+inline void put(const std::filesystem::path& file, const std::string& bytes) {
+    std::ofstream(file, std::ios::binary) << bytes;
+}
 
 } // namespace zokran::test

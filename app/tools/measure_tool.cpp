@@ -3,6 +3,7 @@
 #include "app/document/measuring.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/sheet/scene.h"
+#include "app/tools/arrow_keys.h"
 #include "app/widgets/words.h"
 #include "core/construction/lines.h"
 #include "core/words/mark_words.h"
@@ -72,34 +73,19 @@ bool MeasureTool::keyOfOpenEnd(const QKeyEvent& event, const SheetPointer& middl
     const auto open = openEnd(desk_, side_);
     if (!open)
         return false;
-    const double step = (event.modifiers() & Qt::ShiftModifier ? 10 : 1) / middle.transform.scale;
-    PicturePoint by(0, 0);
-    switch (event.key()) {
-    case Qt::Key_Left:
-        by.x() = -step;
-        break;
-    case Qt::Key_Right:
-        by.x() = step;
-        break;
-    case Qt::Key_Up:
-        by.y() = -step;
-        break;
-    case Qt::Key_Down:
-        by.y() = step;
-        break;
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
+    if (event.key() == Qt::Key_Return || event.key() == Qt::Key_Enter) {
         // Only what was moved by hand is set: where it is expected it would agree by itself.
         if (const auto at = held()) {
             heldOpen_.reset();
             setOpenEnd(desk_, side_, *at);
         }
         return true;
-    default:
-        return false;
     }
+    const auto by = arrowStep(event);
+    if (!by)
+        return false;
     const PicturePoint from = held().value_or(open->expected.value_or(middle.place));
-    heldOpen_ = HeldOpen{open->measure, open->end, from + by};
+    heldOpen_ = HeldOpen{open->measure, open->end, from + PicturePoint(*by / middle.transform.scale)};
     emit desk_.changed();
     return true;
 }

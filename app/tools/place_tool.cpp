@@ -1,5 +1,6 @@
 #include "app/tools/place_tool.h"
 
+#include "app/tools/arrow_keys.h"
 #include "app/widgets/words.h"
 
 #include <QLineF>
@@ -65,20 +66,7 @@ void PlaceTool::drag(const SheetPointer& pointer) {
 
 bool PlaceTool::key(const QKeyEvent& event, const SheetPointer&) {
     const double step = event.modifiers() & Qt::ShiftModifier ? 10 : 1;
-    Eigen::Vector2d by(0, 0);
     switch (event.key()) {
-    case Qt::Key_Left:
-        by.x() = -step;
-        break;
-    case Qt::Key_Right:
-        by.x() = step;
-        break;
-    case Qt::Key_Up:
-        by.y() = -step;
-        break;
-    case Qt::Key_Down:
-        by.y() = step;
-        break;
     case Qt::Key_Plus:
     case Qt::Key_Equal:
     case Qt::Key_Minus:
@@ -91,11 +79,14 @@ bool PlaceTool::key(const QKeyEvent& event, const SheetPointer&) {
         desk_.planning.set(tr("Put the head well"), {}, [](Placing& p) { p.at.reset(); });
         return true;
     default:
-        return false;
+        break;
     }
+    const auto by = arrowStep(event);
+    if (!by)
+        return false;
     const PaperPoint middle = middleOf(desk_.planning.plan());
     desk_.planning.set(tr("Move the head on the paper"), "place-keys",
-                       [&](Placing& p) { p.at = PaperPoint(middle + by); });
+                       [&](Placing& p) { p.at = PaperPoint(middle + *by); });
     return true;
 }
 

@@ -203,6 +203,10 @@ void Bench::refreshCourse() {
                                                                           : "○",
                                                   s.name()));
         course_[i]->setChecked(&s == &now);
+        // Wide enough for the step that is open, whose name is bold; Qt asks for room for the plain one.
+        constexpr int padding = 24; // px, the style's, both sides
+        course_[i]->setMinimumWidth(
+            QFontMetrics(typeFont(TypeSize::Text, true)).horizontalAdvance(course_[i]->text()) + padding);
         const QString keys = tr("Alt+%1").arg(i + 1);
         course_[i]->setToolTip(lacks.isEmpty() ? keys : tr("Still lacks %1. %2").arg(lacks, keys));
     }

@@ -19,18 +19,6 @@ namespace zokran::test {
 class SafetyTest : public WindowTest {
     Q_OBJECT
 
-    static QPushButton* buttonIn(QWidget* window, const QString& text) {
-        for (QPushButton* b : window->findChildren<QPushButton*>())
-            if (b->isVisible() && b->text().remove('&').contains(text))
-                return b;
-        return nullptr;
-    }
-    static bool says(QWidget* window, const QString& text) {
-        for (const QLabel* label : window->findChildren<QLabel*>())
-            if (label->isVisible() && wordsOf(label).contains(text))
-                return true;
-        return false;
-    }
     /// A second click as a hurried hand makes it.
     static void doubleClick(QWidget* widget) {
         QTest::mouseClick(widget, Qt::LeftButton);
@@ -126,17 +114,10 @@ private slots:
         QPushButton* elsewhere = buttonIn(launch.window(), "Keep it in another folder");
         QVERIFY(elsewhere);
         QDir().mkpath(file("elsewhere"));
-        QTimer poll;
-        connect(&poll, &QTimer::timeout, [&] {
-            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
-                dialog->findChild<QLineEdit*>("fileNameEdit")->setText(file("elsewhere"));
-                QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
-            }
+        chooseFile(file("elsewhere"), [&] {
+            QTest::mouseClick(elsewhere, Qt::LeftButton);
+            QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(file("elsewhere/logbook.sqlite")), 10000);
         });
-        poll.start(30);
-        QTest::mouseClick(elsewhere, Qt::LeftButton);
-        QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(file("elsewhere/logbook.sqlite")), 10000);
-        poll.stop();
         QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->desk().document.isOpen(), 10000);
         QCOMPARE(launch.window()->desk().study().notes, std::string("more words"));
         QCOMPARE(QString::fromStdString(launch.window()->desk().document.logbook().folder().string()), file("elsewhere"));
@@ -229,15 +210,9 @@ private slots:
             // The file cannot be read, so the copy is as bad; another folder serves.
             Launch launch(file("bad").toStdString());
             launch.start();
-            QTimer poll;
-            connect(&poll, &QTimer::timeout, [&] {
-                if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
-                    dialog->findChild<QLineEdit*>("fileNameEdit")->setText(file("home"));
-                    QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
-                }
+            chooseFile(file("home"), [&] {
+                QTest::mouseClick(buttonIn(launch.startWindow(), "Keep it in another folder"), Qt::LeftButton);
             });
-            poll.start(30);
-            QTest::mouseClick(buttonIn(launch.startWindow(), "Keep it in another folder"), Qt::LeftButton);
             QTRY_VERIFY_WITH_TIMEOUT(launch.window(), 10000);
             first = launch.window()->desk().document.logbook().folder();
             Study study;

@@ -16,18 +16,6 @@ class TrustTest : public WindowTest {
     Q_OBJECT
 
     QListWidget* list() { return visibleNamed<QListWidget>("Your studies"); }
-    static QPushButton* buttonIn(QWidget* window, const QString& text) {
-        for (QPushButton* b : window->findChildren<QPushButton*>())
-            if (b->isVisible() && b->text().remove('&').contains(text))
-                return b;
-        return nullptr;
-    }
-    static bool says(QWidget* window, const QString& text) {
-        for (const QLabel* label : window->findChildren<QLabel*>())
-            if (label->isVisible() && wordsOf(label).contains(text))
-                return true;
-        return false;
-    }
 
 private slots:
     void chosenStudiesGoIntoABundleAndOutOfItAgain() {

@@ -203,6 +203,19 @@ protected:
                 all << wordsOf(label);
         return all.join(" | ").toUtf8();
     }
+    /// Of another window than the one under test.
+    static QPushButton* buttonIn(QWidget* window, const QString& text) {
+        for (QPushButton* b : window->findChildren<QPushButton*>())
+            if (b->isVisible() && b->text().remove('&').contains(text))
+                return b;
+        return nullptr;
+    }
+    static bool says(QWidget* window, const QString& text) {
+        for (const QLabel* label : window->findChildren<QLabel*>())
+            if (label->isVisible() && wordsOf(label).contains(text))
+                return true;
+        return false;
+    }
     template <typename W>
     W* visibleNamed(const QString& accessibleName) {
         for (W* w : window_->findChildren<W*>())

@@ -118,26 +118,19 @@ int fclose(FILE* file) {
     }
     return result;
 }
-int open(const char* path, int flags, ...) {
-    static auto* const next = real<int(const char*, int, ...)>("open");
-    va_list rest;
-    va_start(rest, flags);
-    const mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(rest, mode_t) : 0;
-    va_end(rest);
-    if (flags & O_CREAT)
-        ZOKRAN_FAULT(path, ENOSPC)
-    return next(path, flags, mode);
-}
-int open64(const char* path, int flags, ...) {
-    static auto* const next = real<int(const char*, int, ...)>("open64");
-    va_list rest;
-    va_start(rest, flags);
-    const mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(rest, mode_t) : 0;
-    va_end(rest);
-    if (flags & O_CREAT)
-        ZOKRAN_FAULT(path, ENOSPC)
-    return next(path, flags, mode);
-}
+#define ZOKRAN_OPEN(name)                                                                                              \
+    int name(const char* path, int flags, ...) {                                                                       \
+        static auto* const next = real<int(const char*, int, ...)>(#name);                                             \
+        va_list rest;                                                                                                  \
+        va_start(rest, flags);                                                                                         \
+        const mode_t mode = flags & (O_CREAT | O_TMPFILE) ? va_arg(rest, mode_t) : 0;                                  \
+        va_end(rest);                                                                                                  \
+        if (flags & O_CREAT)                                                                                           \
+            ZOKRAN_FAULT(path, ENOSPC)                                                                                 \
+        return next(path, flags, mode);                                                                                \
+    }
+ZOKRAN_OPEN(open)
+ZOKRAN_OPEN(open64)
 }
 
 namespace zokran::test {

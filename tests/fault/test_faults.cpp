@@ -10,23 +10,11 @@
 
 #include <catch2/catch.hpp>
 #include <fstream>
-#include <sstream>
 
 using namespace zokran;
 using namespace zokran::test;
 
 namespace {
-
-std::string contentOf(const std::filesystem::path& file) {
-    std::ifstream in(file, std::ios::binary);
-    std::ostringstream all;
-    all << in.rdbuf();
-    return all.str();
-}
-
-void put(const std::filesystem::path& file, const std::string& bytes) {
-    std::ofstream(file, std::ios::binary) << bytes;
-}
 
 Study titled(const std::string& title) {
     Study study;

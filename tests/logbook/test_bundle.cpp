@@ -10,7 +10,6 @@
 #include <catch2/catch.hpp>
 #include <cstdlib>
 #include <fstream>
-#include <sstream>
 #include <thread>
 #include <zip.h>
 
@@ -18,17 +17,6 @@ using namespace zokran;
 using namespace zokran::test;
 
 namespace {
-
-std::string contentOf(const std::filesystem::path& file) {
-    std::ifstream in(file, std::ios::binary);
-    std::ostringstream all;
-    all << in.rdbuf();
-    return all.str();
-}
-
-void put(const std::filesystem::path& file, const std::string& bytes) {
-    std::ofstream(file, std::ios::binary) << bytes;
-}
 
 /// A study that uses everything a study can hold, its pictures kept in `book`.
 Study fullStudy(Logbook& book, const std::filesystem::path& folder) {

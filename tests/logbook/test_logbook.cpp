@@ -162,6 +162,7 @@ TEST_CASE("A folder that cannot hold a logbook is refused by name") {
     CHECK_THROWS_AS(Logbook(folder.path / "bad"), DamagedLogbook);
     CHECK_THROWS_WITH(Logbook(folder.path / "bad"), Catch::Contains("logbook.sqlite"));
     CHECK_THROWS_AS(rescue(folder.path / "bad"), StorageError);
+    CHECK_THROWS_WITH(rescue(folder.path / "bad"), Catch::StartsWith((folder.path / "bad" / "logbook.sqlite").string() + ":"));
     CHECK(std::filesystem::exists(folder.path / "bad" / "logbook.sqlite"));
 }
 

@@ -58,7 +58,7 @@ private:
 } // namespace
 
 QString BlockInStep::oddReading() const {
-    // Sitters are seldom held further than this; a mark clicked in another's place soon leads beyond it.
+    // Sitters are seldom held further than this (common practice, no source); a mark clicked in another's place soon leads beyond it.
     constexpr Degrees mostTilt{35}, mostLean{45};
     constexpr std::size_t fewMarks = 10;
     const auto& fit = desk_.fit();
