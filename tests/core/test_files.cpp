@@ -114,13 +114,31 @@ TEST_CASE("Writing is all or nothing") {
     CHECK(contentOf(file) == "second");
     CHECK_FALSE(std::filesystem::exists(file.string() + ".part"));
     CHECK_THROWS_WITH(writeAtomically("/nowhere/x.json", "a"), Catch::Contains("/nowhere/x.json"));
-    // A full disk: the target cannot take the bytes, and what was there stays.
-    const auto full = scratch("full");
-    std::filesystem::remove(full.string() + ".part");
-    std::ofstream(full) << "kept";
-    std::filesystem::create_symlink("/dev/full", full.string() + ".part");
-    CHECK_THROWS_WITH(writeAtomically(full, "lost"), Catch::Contains("No space left"));
-    CHECK(contentOf(full) == "kept");
+    // A device is written to as it is, and a link is followed; neither is replaced.
+    const auto device = scratch("device"), link = scratch("link");
+    for (const auto& old : {device, link})
+        std::filesystem::remove(old);
+    std::filesystem::create_symlink("/dev/full", device);
+    CHECK_THROWS_WITH(writeAtomically(device, "lost"), Catch::Contains("No space left"));
+    CHECK(std::filesystem::is_symlink(device));
+    std::filesystem::create_symlink("whole.txt", link);
+    writeAtomically(link, "third");
+    CHECK(contentOf(file) == "third");
+    CHECK(std::filesystem::is_symlink(link));
+    for (const auto& entry : std::filesystem::directory_iterator(file.parent_path()))
+        CHECK_FALSE(entry.path().filename().string().starts_with(".zokran-"));
+    // A name that is taken is left to whom it belongs.
+    const auto names = [](int n) { return "taken-" + std::to_string(n); };
+    for (int n = 1; n <= 5; ++n)
+        std::filesystem::remove(scratch(names(n)));
+    writeAtomically(scratch(names(1)), "theirs");
+    CHECK(writeUnderFreeName(file.parent_path(), names, "ours") == names(2));
+    CHECK(contentOf(scratch(names(1))) == "theirs");
+    CHECK(plainFileName("a/b\\c\nd\x7f.jpg") == "a_b_c_d_.jpg");
+    CHECK(plainFileName(std::string(300, 'x') + ".jpeg").size() == 120);
+    CHECK(plainFileName(std::string(300, 'x') + ".jpeg").ends_with(".jpeg"));
+    CHECK(plainFileName("\xc3\xa4\xff\xc0\x80") == "\xc3\xa4___");
+    CHECK(plainFileName("..") == "_");
 }
 
 TEST_CASE("A comparison's file keeps to the contract") {
