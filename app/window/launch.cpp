@@ -55,6 +55,11 @@ std::filesystem::path Launch::insteadOf(const std::filesystem::path& folder) con
 }
 
 void Launch::start() {
+    // Where the first folder is gone altogether an empty logbook would be begun there.
+    std::error_code ignored;
+    if (const auto instead = insteadOf(folder_); !instead.empty() && !std::filesystem::exists(folder_ / "logbook.sqlite", ignored) &&
+                                                 std::filesystem::exists(instead / "logbook.sqlite", ignored))
+        folder_ = instead;
     open(Logbook::Access::Write);
 }
 
@@ -85,7 +90,7 @@ bool Launch::open(Logbook::Access access) {
         const std::filesystem::path instead = insteadOf(folder_);
         std::error_code ignored;
         if (access == Logbook::Access::Write && !instead.empty() && instead != folder_ &&
-            std::filesystem::exists(instead / "logbook.sqlite", ignored)) {
+            insteadOf(instead) != folder_ && std::filesystem::exists(instead / "logbook.sqlite", ignored)) {
             const QString why = QString::fromUtf8(e.what());
             folder_ = instead;
             if (!open(access))

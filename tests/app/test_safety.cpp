@@ -121,6 +121,12 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->desk().document.isOpen(), 10000);
         QCOMPARE(launch.window()->desk().study().notes, std::string("more words"));
         QCOMPARE(QString::fromStdString(launch.window()->desk().document.logbook().folder().string()), file("elsewhere"));
+        // The next start goes there, too, and begins no empty logbook where the first one was.
+        Launch again(bookPath());
+        again.start();
+        QVERIFY(again.window());
+        QCOMPARE(QString::fromStdString(again.window()->desk().document.logbook().folder().string()), file("elsewhere"));
+        QVERIFY(!QFileInfo::exists(file("book/logbook.sqlite")));
     }
 
     void aStudyDeletedElsewhereIsOfferedAsANewOne() {
