@@ -107,9 +107,7 @@ struct Logbook::PrivateCopy {
         const auto journal = std::filesystem::file_size(file.string() + "-wal", error);
         const bool hasJournal = !error && journal > 0;
         const Database database(file, access);
-        Statement version(database, "PRAGMA user_version");
-        version.next();
-        return hasJournal || version.integer(0) < schemaVersion() ? std::make_shared<const PrivateCopy>(file) : nullptr;
+        return hasJournal || versionOf(database) < schemaVersion() ? std::make_shared<const PrivateCopy>(file) : nullptr;
     }
 
 private:
@@ -123,10 +121,9 @@ Logbook::Logbook(const std::filesystem::path& folder, Access access)
     : folder_(prepared(folder, access)), access_(access), copy_(PrivateCopy::where(folder / fileName, access)),
       db_((copy_ ? copy_->folder : folder) / fileName, access) {
     if (access != Access::Write) {
-        Statement version(db_, "PRAGMA user_version");
-        version.next();
-        isInColumns_ = access == Access::Salvage && version.integer(0) == lastVersionInColumns();
-        if (version.integer(0) != schemaVersion() && !isInColumns_)
+        const int version = versionOf(db_);
+        isInColumns_ = access == Access::Salvage && version == lastVersionInColumns();
+        if (version != schemaVersion() && !isInColumns_)
             throw StorageError(fmt::format("{}: this logbook is of another version and would have "
                                            "to be brought up to date before it can be read",
                                            db_.file().string()));

@@ -59,6 +59,9 @@ Rescue rescue(const std::filesystem::path& folder) {
         copyAtomically(journal, (copied / file.filename()).string() + "-wal");
     try {
         const Database older(copied / file.filename(), Database::Access::Write);
+        // A damaged header tells no version; this program's own is the likeliest.
+        if (versionOf(older) < 0)
+            older.run(fmt::format("PRAGMA user_version = {}", schemaVersion()));
         bringUpToDate(older);
     } catch (const StorageError&) {
         // Read as it is.

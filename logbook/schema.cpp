@@ -200,12 +200,17 @@ int schemaVersion() {
     return static_cast<int>(std::size(migrations));
 }
 
+int versionOf(const Database& database) {
+    Database::Statement version(database, "PRAGMA user_version");
+    version.next();
+    return static_cast<int>(version.integer(0));
+}
+
 void bringUpToDate(const Database& database) {
-    const auto have = [&] {
-        Database::Statement version(database, "PRAGMA user_version");
-        version.next();
-        return static_cast<int>(version.integer(0));
-    };
+    const auto have = [&] { return versionOf(database); };
+    // No program writes a version below zero: the file's header is damaged.
+    if (have() < 0)
+        throw DamagedLogbook(fmt::format("{}: its version is {}, which no logbook has", database.file().string(), have()));
     if (have() > schemaVersion())
         throw StorageError(fmt::format("{}: this logbook was written by a newer Zokran",
                                        database.file().string()));

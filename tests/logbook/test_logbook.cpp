@@ -176,6 +176,22 @@ TEST_CASE("A logbook from a newer program is not touched") {
     CHECK_THROWS_WITH(Logbook(folder.path), Catch::Contains("newer"));
 }
 
+TEST_CASE("A logbook whose version no program wrote is damaged, and is rescued whole") {
+    Folder folder;
+    {
+        Logbook book(folder.path);
+        book.add(titled("kept"));
+    }
+    sqlite3* db = nullptr;
+    sqlite3_open((folder.path / "logbook.sqlite").c_str(), &db);
+    sqlite3_exec(db, "PRAGMA user_version = -559038737", nullptr, nullptr, nullptr);
+    sqlite3_close(db);
+    CHECK_THROWS_AS(Logbook(folder.path), DamagedLogbook);
+    CHECK_THROWS_WITH(Logbook(folder.path), Catch::Contains("logbook.sqlite"));
+    CHECK(rescue(folder.path).read == 1);
+    CHECK(Logbook(folder.path).studies().front().title == "kept");
+}
+
 // ------------------------------------------------------------------- earlier versions of the file
 
 namespace {
