@@ -14,13 +14,18 @@ std::optional<Part> SayTool::partAt(const SheetPointer& pointer) const {
     double least = headHeight(desk_.comparison()->sitter).value *
                    desk_.comparison()->sketchView.scale / 3;
     const MarkSheet& marks = desk_.study().marks(Side::Drawn);
-    for (Mark m : marks.seenMarks()) {
-        const double away = (*marks.seen(m) - pointer.place).norm();
+    const auto consider = [&](const PicturePoint& at, Part part) {
+        const double away = (at - pointer.place).norm();
         if (away < least) {
             least = away;
-            nearest = partOf(m);
+            nearest = part;
         }
-    }
+    };
+    for (Mark m : marks.seenMarks())
+        consider(*marks.seen(m), partOf(m));
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& placed = marks.expression[expressionMarkAt(i)]; placed && placed->usable())
+            consider(*placed->at, partOf(expressionMarkAt(i)));
     return nearest;
 }
 

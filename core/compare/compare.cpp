@@ -1,6 +1,7 @@
 #include "core/compare/compare.h"
 
 #include "core/compare/explain.h"
+#include "core/compare/expression_errors.h"
 #include "core/compare/findings.h"
 #include "core/compare/outline.h"
 #include "core/fit/fit.h"
@@ -25,12 +26,17 @@ constexpr Radians frontal{0.17};
 constexpr std::pair<std::string_view, Hold> holdWords[] = {
     {"all", Hold::All}, {"ball", Hold::Ball}, {"eyes", Hold::Eyes}, {"page", Hold::Page}};
 
+/// Of a mark that the fit of the reference itself does not believe nothing is claimed.
+bool isDoubted(Mark m, const Fit& fit) {
+    return std::find(fit.outliers.begin(), fit.outliers.end(), m) != fit.outliers.end();
+}
+
 /// The fitted head, moved to where the reference's own marks say it is, so that a faithful copy has
 /// nothing to answer for.
 HeadMarks sitterAsMarked(const MarkSheet& marks, const Fit& fit) {
     HeadMarks sitter = fit.head;
     for (Mark m : marks.seenMarks())
-        if (std::find(fit.outliers.begin(), fit.outliers.end(), m) == fit.outliers.end())
+        if (!isDoubted(m, fit))
             sitter[m] = fit.view.liftInPlaneOf(fit.head[m], *marks.seen(m));
     return sitter;
 }
@@ -46,6 +52,13 @@ Similarity pageSimilarity(const MarkSheet& from, const MarkSheet& to) {
     return s;
 }
 
+/// An iris in an eye whose corners are drawn: it follows the look and tells nothing of the head.
+bool isIris(Mark m, const SketchMarks& sketch) {
+    using enum Mark;
+    return (m == PupilL && sketch.seen(InnerEyeL) && sketch.seen(OuterEyeL)) ||
+           (m == PupilR && sketch.seen(InnerEyeR) && sketch.seen(OuterEyeR));
+}
+
 Similarity registrationFor(const MarkSheet& reference, const Fit& fit, const MarkSheet& sketch,
                            const HeadMarks& sitter, Hold hold) {
     using enum Mark;
@@ -55,7 +68,7 @@ Similarity registrationFor(const MarkSheet& reference, const Fit& fit, const Mar
     for (Mark m : sketch.seenMarks()) {
         const bool eye = m >= InnerEyeL && m <= PupilR;
         const bool both = reference.seen(m).has_value();
-        if (both && (hold != Hold::Eyes || eye)) {
+        if (both && (hold != Hold::Eyes || eye) && !isIris(m, sketch)) {
             from.push_back(fit.view.project(sitter[m]));
             to.push_back(*sketch.seen(m));
         }
@@ -129,6 +142,46 @@ double steadiness(const Explanation& first, Pixels usual) {
     return std::clamp(1.25 * 1.48 * *middle / usual.value, 0.25, 1.0);
 }
 
+/// What the drawn features that move say, beside the head as drawn.
+ExpressionEvidence expressionEvidence(const Comparison& c, const PhotoMarks& reference, const SketchMarks& sketch,
+                                      const Fit& fit, const HeadMarks& drawn, const ExpressionPlaces& drawnExpression,
+                                      Pixels noise) {
+    using enum Mark;
+    /// What the surface's depth and the pose leave open, ball radii.
+    constexpr double modelSpread = 0.004;
+    ExpressionEvidence evidence;
+    const auto observe = [&](const HeadPoint& place, const SketchPoint& at, const PlacedMark& onPhoto,
+                             const PlacedMark& onSketch) {
+        double deviation = noise.value;
+        evidence.noiseIsKnown = evidence.noiseIsKnown || onSketch.noise.has_value();
+        if (onPhoto.noise || onSketch.noise)
+            deviation = std::max(deviation, std::hypot(onPhoto.noise.value_or(Pixels{0}).value * c.registration.scale,
+                                                       onSketch.noise.value_or(Pixels{0}).value));
+        return ExpressionObservation{place, at - c.sketchView.project(place),
+                                     std::hypot(deviation, modelSpread * c.sketchView.scale)};
+    };
+    evidence.view = c.sketchView;
+    evidence.headHeight = headHeight(c.sitter);
+    evidence.noiseIsKnown = sketch.noise.has_value();
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const ExpressionMark m = expressionMarkAt(i); c.expressionPlacements[m])
+            evidence.marks[m] = observe(*drawnExpression[m], *sketch.expression[m]->at, *reference.expression[m],
+                                        *sketch.expression[m]);
+    const auto place = [&](Mark m) -> std::optional<ExpressionObservation> {
+        if (!sketch.seen(m) || !reference.seen(m) || isDoubted(m, fit))
+            return std::nullopt;
+        return observe(drawn[m], *sketch.seen(m), *reference.marks[m], *sketch.marks[m]);
+    };
+    const Mark eyes[2][3] = {{InnerEyeL, OuterEyeL, PupilL}, {InnerEyeR, OuterEyeR, PupilR}};
+    const Mark mouth[3] = {MouthCornerL, MouthCornerR, LipLine};
+    for (int i = 0; i < 3; ++i) {
+        evidence.eyes[0][i] = place(eyes[0][i]);
+        evidence.eyes[1][i] = place(eyes[1][i]);
+        evidence.mouth[i] = place(mouth[i]);
+    }
+    return evidence;
+}
+
 } // namespace
 
 std::optional<Hold> holdNamed(std::string_view word) {
@@ -153,6 +206,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     }
     Comparison c;
     c.sitter = sitterAsMarked(referenceMarks, reference);
+    c.expressionOfSitter = expressionPlaces(referenceMarks, reference.view, reference.head);
     c.referencePose = reference.pose;
     c.registration =
         registrationFor(referenceMarks, reference, sketchMarks, c.sitter, options.hold);
@@ -168,13 +222,8 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     problem.logDistanceSpread = copiedDistanceSpread;
     if (held)
         problem.pageHeld = faithful;
-    // Of a mark the fit of the reference itself does not believe nothing is claimed.
-    const auto doubted = [&](Mark m) {
-        return std::find(reference.outliers.begin(), reference.outliers.end(), m) !=
-               reference.outliers.end();
-    };
     for (Mark m : sketchMarks.seenMarks()) {
-        if (doubted(m))
+        if (isDoubted(m, reference) || isIris(m, sketchMarks))
             continue;
         const double spread = referenceMarks.seen(m) ? 0 : unseenSpread * faithful.scale;
         problem.observations.push_back(
@@ -190,7 +239,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     if (!problem.onLines.empty())
         problem.ball = sketchMarks.ball;
 
-    const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held);
+    const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held, c.expressionOfSitter);
     Explanation explanation = explain(problem, modes, faithful);
     if (!sketchMarks.noise && problem.observations.size() >= enoughToTell) {
         const double share = steadiness(explanation, {bothNoises});
@@ -214,10 +263,26 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
         c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
                                       {bothNoises}, options);
     }
+    HeadMarks drawn = c.sitter;
+    ExpressionPlaces drawnExpression = c.expressionOfSitter;
+    for (const AdmittedError& e : explanation.errors)
+        move(drawn, drawnExpression, e, 1);
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark m = expressionMarkAt(i);
+        if (!drawnExpression[m])
+            continue;
+        c.expressionExpected[m] = c.sketchView.project(*drawnExpression[m]);
+        if (const auto& onSketch = sketchMarks.expression[m]; onSketch && onSketch->usable())
+            c.expressionPlacements[m] =
+                placementOf(*onSketch->at, *drawnExpression[m], c.sketchView, c.sitter, {bothNoises}, options);
+    }
     for (DrawnLine line : allDrawnLines)
         if (referenceMarks.lines.has(line) && sketchMarks.lines.has(line))
             c.linesCompared.push_back(line);
-    c.findings = findingsFor(c, explanation, outlineErrors(referenceMarks, reference, sketchMarks, c.sketchView), options);
+    const OtherErrors others{
+        outlineErrors(referenceMarks, reference, sketchMarks, c.sketchView),
+        expressionErrors(expressionEvidence(c, referenceMarks, sketchMarks, reference, drawn, drawnExpression, {bothNoises}))};
+    c.findings = findingsFor(c, explanation, others, options);
     return c;
 }
 

@@ -70,11 +70,14 @@ struct Finding {
     Severity severity = Severity::Fine;
     FindingFigures figures;
     std::vector<Mark> marks; ///< the marks it speaks of
+    std::vector<ExpressionMark> expressionMarks; ///< and of the features that move
     std::optional<DrawnLine> line;    ///< of the outline, which it speaks of ...
     std::vector<OutlineMove> outline; ///< ... and its points
     bool structural = false; ///< mend before shading
+    bool isExpression = false; ///< of the features that move, and told after their shape
     /// How far each mark it speaks of would go, sketch px, were only this mended.
     PerMark<std::optional<SketchPoint>> corrections;
+    PerExpressionMark<std::optional<SketchPoint>> expressionCorrections;
 };
 
 /// What became of the reference in the sketch.
@@ -86,8 +89,13 @@ struct Comparison {
     View sketchView;
     View registeredView;      ///< the reference's own view carried onto the sketch
     HeadMarks sitter;         ///< the head both are measured against
+    ExpressionPlaces expressionOfSitter; ///< where the photograph shows the features that move on it
     double straightening = 0; ///< share of the reference's turn and tilt that the sketch has lost
     PerMark<std::optional<Placement>> placements;
+    /// Of the features that move, each against its place on the head as drawn.
+    PerExpressionMark<std::optional<Placement>> expressionPlacements;
+    /// Where the head as drawn has those that the photograph shows.
+    PerExpressionMark<std::optional<SketchPoint>> expressionExpected;
     /// Where the reference puts each placed mark, whatever the drawing's own pose.
     PerMark<std::optional<SketchPoint>> asSeen;
     std::vector<Finding> findings; ///< in order of rank

@@ -24,6 +24,49 @@ const std::vector<std::vector<Mark>> features = {
     {Brow, Hairline, Crown},
 };
 
+/// A stroke between marks of expression, which may begin and end at marks of structure.
+struct ExpressionStroke {
+    std::optional<Mark> from;
+    std::vector<ExpressionMark> through;
+    std::optional<Mark> to;
+};
+const std::vector<ExpressionStroke> expressionStrokes = {
+    {{}, {ExpressionMark::BrowStartL, ExpressionMark::BrowPeakL, ExpressionMark::BrowEndL}, {}},
+    {{}, {ExpressionMark::BrowStartR, ExpressionMark::BrowPeakR, ExpressionMark::BrowEndR}, {}},
+    {InnerEyeL, {ExpressionMark::LidUpperL}, OuterEyeL},
+    {InnerEyeL, {ExpressionMark::LidLowerL}, OuterEyeL},
+    {InnerEyeR, {ExpressionMark::LidUpperR}, OuterEyeR},
+    {InnerEyeR, {ExpressionMark::LidLowerR}, OuterEyeR},
+    {MouthCornerR, {ExpressionMark::LipUpper}, MouthCornerL},
+    {MouthCornerR, {ExpressionMark::LipLower}, MouthCornerL},
+};
+
+/// The strokes that a finding about expression moves, as drawn and where they belong; a soft curve through three.
+void addExpression(FindingLines& on, const Comparison& c, const Finding& finding) {
+    for (const ExpressionStroke& stroke : expressionStrokes) {
+        if (std::none_of(stroke.through.begin(), stroke.through.end(),
+                         [&](ExpressionMark m) { return finding.expressionCorrections[m].has_value(); }))
+            continue;
+        std::vector<PicturePoint> drawn, belongs;
+        const auto add = [&](const std::optional<Placement>& at, const std::optional<SketchPoint>& by) {
+            if (at) {
+                drawn.push_back(at->drawn);
+                belongs.push_back(at->drawn + by.value_or(SketchPoint()));
+            }
+        };
+        if (stroke.from)
+            add(c.placements[*stroke.from], finding.corrections[*stroke.from]);
+        for (ExpressionMark m : stroke.through)
+            add(c.expressionPlacements[m], finding.expressionCorrections[m]);
+        if (stroke.to)
+            add(c.placements[*stroke.to], finding.corrections[*stroke.to]);
+        if (drawn.size() < 2)
+            continue;
+        on.drawn.push_back(curveThrough(drawn));
+        on.belongs.push_back(curveThrough(belongs));
+    }
+}
+
 constexpr std::pair<Mark, const char*> lineOfMark[] = {
     {Crown, "ball"},          {Hairline, "hairline"},       {Brow, "brow_line"},
     {NoseRoot, "eye_line"},   {InnerEyeL, "eye_line"},      {OuterEyeL, "eye_line"},
@@ -75,6 +118,14 @@ std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding) {
 }
 
 std::optional<std::pair<SketchPoint, SketchPoint>> wayOf(const Comparison& c, const Finding& finding) {
+    if (finding.marks.empty() && !finding.expressionMarks.empty()) {
+        const auto farther = [&](ExpressionMark a, ExpressionMark b) {
+            return finding.expressionCorrections[a]->norm() < finding.expressionCorrections[b]->norm();
+        };
+        const ExpressionMark m = *std::max_element(finding.expressionMarks.begin(), finding.expressionMarks.end(), farther);
+        const SketchPoint from = c.expressionPlacements[m]->drawn;
+        return std::pair{from, SketchPoint(from + *finding.expressionCorrections[m])};
+    }
     if (const auto longest = longestWay(finding)) {
         const SketchPoint from = c.placements[longest->first]->drawn;
         return std::pair{from, SketchPoint(from + longest->second)};
@@ -155,6 +206,7 @@ FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSee
             addCross(on.drawn, c.placements[m]->drawn, arm);
             addCross(on.belongs, c.placements[m]->drawn + *finding.corrections[m], arm);
         }
+    addExpression(on, c, finding);
     return on;
 }
 

@@ -37,13 +37,20 @@ std::optional<Severity> judge(double amount, double sigma, Limits limits) {
     return std::abs(amount) >= limits.fix ? Severity::Fix : Severity::Watch;
 }
 
+/// A head with the errors found in a drawing of it.
+struct DrawnHead {
+    HeadMarks marks;
+    ExpressionPlaces expression;
+};
+
 class Judge {
 public:
     Judge(const Comparison& comparison, const Explanation& explanation,
           const CompareOptions& options)
-        : c_(comparison), explanation_(explanation), options_(options), drawn_(c_.sitter) {
+        : c_(comparison), explanation_(explanation), options_(options),
+          drawn_{c_.sitter, c_.expressionOfSitter} {
         for (const AdmittedError& e : explanation.errors)
-            move(drawn_, e, 1);
+            move(drawn_.marks, drawn_.expression, e, 1);
     }
 
     void error(const AdmittedError& e) {
@@ -60,8 +67,11 @@ public:
         for (int i = 0; i < markCount; ++i)
             if (c_.placements[markAt(i)] && e.mode->displacement[markAt(i)].norm() > 1e-9)
                 f.marks.push_back(markAt(i));
-        HeadMarks mended = drawn_;
-        move(mended, e, -1);
+        DrawnHead mended = drawn_;
+        move(mended.marks, mended.expression, e, -1);
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (c_.expressionPlacements[expressionMarkAt(i)] && e.mode->carried[expressionMarkAt(i)].norm() > 1e-9)
+                f.expressionMarks.push_back(expressionMarkAt(i));
         correct(f, c_.sketchView, mended);
         f.figures.amount = amount;
         f.figures.sigma = e.amountSigma;
@@ -94,6 +104,48 @@ public:
         f.figures.lean = c_.sketchPose.lean;
         f.figures.seenTurn = c_.referencePose.turn;
         outline_.push_back(std::move(f));
+    }
+
+    /// Eyebrows, lids, irises and lips are told when what they sit on is; of an expression last.
+    void expression(const ExpressionError& e) {
+        // A place that would pass in structure is half an eye's opening: smaller errors count here.
+        constexpr double finer = 0.5;
+        Limits limits = limitsFor(e.mode.unit, options_.tolerances, c_.sitter);
+        if (e.mode.unit == AmountUnit::BallRadius)
+            limits = {finer * limits.fix, finer * limits.watch};
+        const std::optional<Severity> severity = judge(e.amount, e.sigma, limits);
+        if (!severity)
+            return;
+        Finding f;
+        f.id = e.mode.id;
+        f.severity = *severity;
+        f.isExpression = e.mode.tier == ExpressionTier::Expression;
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (const ExpressionMark m = expressionMarkAt(i); e.mode.displacement[m].norm() > 1e-9) {
+                f.expressionMarks.push_back(m);
+                const HeadPoint& place = *drawn_.expression[m];
+                f.expressionCorrections[m] = c_.sketchView.project(place - e.amount * e.mode.displacement[m]) -
+                                             c_.sketchView.project(place);
+            }
+        for (const auto& [mark, by] : {std::pair{Mark::PupilL, e.mode.pupils[0]}, {Mark::PupilR, e.mode.pupils[1]}})
+            if (by.norm() > 1e-9) {
+                f.marks.push_back(mark);
+                f.corrections[mark] = c_.sketchView.project(drawn_.marks[mark] - e.amount * by) -
+                                      c_.sketchView.project(drawn_.marks[mark]);
+            }
+        const auto count = static_cast<double>(f.marks.size() + f.expressionMarks.size());
+        for (Mark m : f.marks)
+            f.figures.way += *f.corrections[m] / count;
+        for (ExpressionMark m : f.expressionMarks)
+            f.figures.way += *f.expressionCorrections[m] / count;
+        f.figures.amount = e.amount;
+        f.figures.sigma = e.sigma;
+        f.figures.unit = e.mode.unit;
+        if (e.mode.unit == AmountUnit::BallRadius)
+            say(f.figures, Pixels{std::abs(e.amount) * c_.sketchView.scale});
+        f.figures.lean = c_.sketchPose.lean;
+        f.figures.seenTurn = c_.referencePose.turn;
+        expression_.push_back(std::move(f));
     }
 
     void pose() {
@@ -142,6 +194,11 @@ public:
             drafts_.erase(best);
         }
         std::move(outline_.begin(), outline_.end(), std::back_inserter(all));
+        // Within features and within expression what is told most surely comes first.
+        std::stable_sort(expression_.begin(), expression_.end(), [&](const Finding& a, const Finding& b) {
+            return a.isExpression != b.isExpression ? b.isExpression : size(a) > size(b);
+        });
+        std::move(expression_.begin(), expression_.end(), std::back_inserter(all));
         if (all.empty())
             all.emplace_back().id = "all_in_place";
         Finding laid;
@@ -186,13 +243,6 @@ private:
                 *at[markAt(i)] += *f.corrections[markAt(i)];
     }
 
-    static void move(HeadMarks& head, const AdmittedError& e, double share) {
-        for (int i = 0; i < markCount; ++i) {
-            const Mark m = markAt(i);
-            head[m] += share * (e.amount * e.mode->displacement[m] + e.second * e.mode->second[m]);
-        }
-    }
-
     void drift(std::string id, Radians by, Radians sigma, const Pose& mendedPose,
                std::vector<Mark> marks) {
         const std::optional<Severity> severity = judge(
@@ -214,9 +264,13 @@ private:
         for (int i = 0; i < markCount; ++i)
             if (c_.placements[markAt(i)])
                 whole.push_back(markAt(i));
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (c_.expressionPlacements[expressionMarkAt(i)])
+                f.expressionMarks.push_back(expressionMarkAt(i));
         std::swap(f.marks, whole);
         correct(f, mended, drawn_);
         std::swap(f.marks, whole);
+        f.expressionMarks.clear();
         f.figures.amount = by.value;
         f.figures.sigma = sigma.value;
         f.figures.unit = AmountUnit::Radian;
@@ -224,11 +278,14 @@ private:
     }
 
     /// Fills the corrections: from the head as drawn to `mended` seen from `view`.
-    void correct(Finding& f, const View& view, const HeadMarks& mended) const {
+    void correct(Finding& f, const View& view, const DrawnHead& mended) const {
         for (Mark m : f.marks) {
-            f.corrections[m] = view.project(mended[m]) - c_.sketchView.project(drawn_[m]);
+            f.corrections[m] = view.project(mended.marks[m]) - c_.sketchView.project(drawn_.marks[m]);
             f.figures.way += *f.corrections[m] / static_cast<double>(f.marks.size());
         }
+        for (ExpressionMark m : f.expressionMarks)
+            f.expressionCorrections[m] =
+                view.project(*mended.expression[m]) - c_.sketchView.project(*drawn_.expression[m]);
     }
 
     /// A part that is off in two ways is moved once: what else is wrong with no other marks than
@@ -241,8 +298,8 @@ private:
             moved += by.norm() > 1e-9;
         if (moved > mostOfAPart)
             return;
-        HeadMarks mended = drawn_;
-        move(mended, e, -1);
+        DrawnHead mended = drawn_;
+        move(mended.marks, mended.expression, e, -1);
         bool more = false;
         for (const AdmittedError& other : explanation_.errors) {
             bool within = other.mode != e.mode;
@@ -250,7 +307,7 @@ private:
                 within = within && (other.mode->displacement[markAt(i)].norm() < 1e-9 ||
                                     e.mode->displacement[markAt(i)].norm() > 1e-9);
             if (within) {
-                move(mended, other, -1);
+                move(mended.marks, mended.expression, other, -1);
                 more = true;
             }
         }
@@ -290,8 +347,8 @@ private:
     const Comparison& c_;
     const Explanation& explanation_;
     const CompareOptions& options_;
-    HeadMarks drawn_; ///< the sitter with every error that was found
-    std::vector<Finding> drafts_, outline_;
+    DrawnHead drawn_; ///< the sitter with every error that was found
+    std::vector<Finding> drafts_, outline_, expression_;
 };
 
 } // namespace
@@ -308,15 +365,27 @@ std::string_view severityWord(Severity severity) {
     return "fine";
 }
 
+void move(HeadMarks& head, ExpressionPlaces& expression, const AdmittedError& e, double share) {
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        head[m] += share * (e.amount * e.mode->displacement[m] + e.second * e.mode->second[m]);
+    }
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const ExpressionMark m = expressionMarkAt(i); expression[m])
+            *expression[m] += share * e.amount * e.mode->carried[m];
+}
+
 std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
-                                 const std::vector<OutlineError>& outline, const CompareOptions& options) {
+                                 const OtherErrors& others, const CompareOptions& options) {
     Judge judge(comparison, explanation, options);
     if (explanation.poseDrifted)
         judge.pose();
     for (const AdmittedError& e : explanation.errors)
         judge.error(e);
-    for (const OutlineError& e : outline)
+    for (const OutlineError& e : others.outline)
         judge.outline(e);
+    for (const ExpressionError& e : others.expression)
+        judge.expression(e);
     return judge.ranked();
 }
 

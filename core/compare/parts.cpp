@@ -8,7 +8,7 @@ namespace zokran {
 namespace {
 
 constexpr std::string_view ids[] = {"whole", "turn", "eyes", "nose",
-                                    "mouth", "chin", "ears", "forehead", "neck"};
+                                    "mouth", "chin", "ears", "forehead", "neck", "brows"};
 
 /// Errors of the whole shape, whatever marks show them.
 constexpr std::string_view wholes[] = {"whole_size", "whole_height", "whole_across", "whole_lean",
@@ -59,6 +59,18 @@ Part partOf(Mark mark) {
     }
 }
 
+Part partOf(ExpressionMark mark) {
+    switch (featureOf(mark)) {
+    case ExpressionFeature::Eyebrow:
+        return Part::Brows;
+    case ExpressionFeature::Lid:
+        return Part::Eyes;
+    case ExpressionFeature::Lip:
+        break;
+    }
+    return Part::Mouth;
+}
+
 std::vector<Part> partsOf(const Finding& finding) {
     if (finding.severity == Severity::Fine)
         return {};
@@ -70,11 +82,17 @@ std::vector<Part> partsOf(const Finding& finding) {
     const bool isWhole = std::find(std::begin(wholes), std::end(wholes), finding.id) != std::end(wholes);
     if (isWhole)
         parts.push_back(Part::Whole);
+    const auto speaksOf = [&](Part part) {
+        if (std::find(parts.begin(), parts.end(), part) == parts.end())
+            parts.push_back(part);
+    };
     // The marks of an error of the whole shape only show it, but the lower face is its features.
     if (!isWhole || finding.id == "lower_face")
         for (Mark m : finding.marks)
-            if (const Part part = partOf(m); std::find(parts.begin(), parts.end(), part) == parts.end())
-                parts.push_back(part);
+            speaksOf(partOf(m));
+    if (finding.marks.empty())
+        for (ExpressionMark m : finding.expressionMarks)
+            speaksOf(partOf(m));
     return parts;
 }
 
@@ -94,6 +112,8 @@ std::vector<Part> partsLookedAt(const Comparison& c) {
         bool any = part == Part::Forehead && has(DrawnLine::Hair);
         for (int i = 0; i < markCount; ++i)
             any = any || (c.placements[markAt(i)] && partOf(markAt(i)) == part);
+        for (int i = 0; i < expressionMarkCount; ++i)
+            any = any || (c.expressionPlacements[expressionMarkAt(i)] && partOf(expressionMarkAt(i)) == part);
         return any;
     };
     std::vector<Part> parts;

@@ -7,9 +7,9 @@
 namespace zokran {
 
 /// What of a drawing a learner speaks of, coarser than marks: "the mouth", "its turn".
-enum class Part { Whole, Turn, Eyes, Nose, Mouth, Chin, Ears, Forehead, Neck };
-inline constexpr Part allParts[] = {Part::Whole, Part::Turn, Part::Eyes, Part::Nose,
-                                    Part::Mouth, Part::Chin, Part::Ears, Part::Forehead, Part::Neck};
+enum class Part { Whole, Turn, Eyes, Nose, Mouth, Chin, Ears, Forehead, Neck, Brows };
+inline constexpr Part allParts[] = {Part::Whole, Part::Turn, Part::Brows, Part::Eyes,     Part::Nose,
+                                    Part::Mouth, Part::Chin, Part::Ears,  Part::Forehead, Part::Neck};
 
 /// The identifier in files, such as `mouth`.
 std::string_view idOf(Part part);
@@ -17,6 +17,8 @@ std::optional<Part> partNamed(std::string_view id);
 
 /// The part a mark belongs to; never Whole or Turn.
 Part partOf(Mark mark);
+/// The part a mark of expression belongs to: lids to the eyes, lips to the mouth.
+Part partOf(ExpressionMark mark);
 
 /// The part a finding speaks of first; nothing for the closing remarks.
 std::optional<Part> partOf(const Finding& finding);

@@ -19,23 +19,31 @@ std::string comparisonText(const Comparison& c) {
         poseJson({c.sketchSigma.turn, c.sketchSigma.tilt, c.sketchSigma.lean});
     j["straightening"] = c.straightening;
     j["placements"] = nlohmann::ordered_json::object();
+    const auto place = [&](std::string_view id, const std::optional<Placement>& p) {
+        if (!p)
+            return;
+        nlohmann::ordered_json mm = nullptr;
+        if (p->onPaper)
+            mm = p->onPaper->value;
+        j["placements"][std::string(id)] = {{"up", p->up},
+                                            {"across", p->across},
+                                            {"mm", mm},
+                                            {"eye_widths", p->eyeWidths},
+                                            {"doubt", p->doubt}};
+    };
     for (int i = 0; i < markCount; ++i)
-        if (const auto& p = c.placements[markAt(i)]) {
-            nlohmann::ordered_json mm = nullptr;
-            if (p->onPaper)
-                mm = p->onPaper->value;
-            j["placements"][std::string(idOf(markAt(i)))] = {{"up", p->up},
-                                                             {"across", p->across},
-                                                             {"mm", mm},
-                                                             {"eye_widths", p->eyeWidths},
-                                                             {"doubt", p->doubt}};
-        }
+        place(idOf(markAt(i)), c.placements[markAt(i)]);
+    for (int i = 0; i < expressionMarkCount; ++i)
+        place(idOf(expressionMarkAt(i)), c.expressionPlacements[expressionMarkAt(i)]);
     j["findings"] = nlohmann::ordered_json::array();
     for (const Finding& f : c.findings) {
         nlohmann::ordered_json corrections = nlohmann::ordered_json::object();
         for (int i = 0; i < markCount; ++i)
             if (const auto& by = f.corrections[markAt(i)])
                 corrections[std::string(idOf(markAt(i)))] = {by->x(), by->y()};
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (const auto& by = f.expressionCorrections[expressionMarkAt(i)])
+                corrections[std::string(idOf(expressionMarkAt(i)))] = {by->x(), by->y()};
         nlohmann::ordered_json outline = nlohmann::ordered_json::array();
         for (const OutlineMove& move : f.outline)
             outline.push_back({move.drawn.x(), move.drawn.y(), move.belongs.x(), move.belongs.y()});

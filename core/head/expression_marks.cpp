@@ -27,4 +27,14 @@ ExpressionMark mirrored(ExpressionMark mark) {
     return mark >= ExpressionMark::LipUpper ? mark : expressionMarkAt(index % 2 ? index - 1 : index + 1);
 }
 
+ExpressionFeature featureOf(ExpressionMark mark) {
+    return mark < ExpressionMark::LidUpperL  ? ExpressionFeature::Eyebrow
+           : mark < ExpressionMark::LipUpper ? ExpressionFeature::Lid
+                                             : ExpressionFeature::Lip;
+}
+
+bool isLeft(ExpressionMark mark) {
+    return mark < ExpressionMark::LipUpper && static_cast<int>(mark) % 2 == 0;
+}
+
 } // namespace zokran

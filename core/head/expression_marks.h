@@ -38,10 +38,22 @@ std::optional<ExpressionMark> expressionMarkNamed(std::string_view id);
 /// The same mark on the other side of the face; itself when it lies on the centre line.
 ExpressionMark mirrored(ExpressionMark mark);
 
+/// The feature a mark of expression belongs to: that of the mark of structure it is drawn with.
+enum class ExpressionFeature { Eyebrow, Lid, Lip };
+ExpressionFeature featureOf(ExpressionMark mark);
+/// Whether it is one of the sitter's left, of two; false for those of the centre line.
+bool isLeft(ExpressionMark mark);
+
 /// A value for every such mark, indexed by the mark.
 template <typename T>
 class PerExpressionMark {
 public:
+    PerExpressionMark() {
+        // Eigen leaves a vector without values uninitialized.
+        if constexpr (requires(T value) { value.setZero(); })
+            for (T& value : values_)
+                value.setZero();
+    }
     T& operator[](ExpressionMark m) { return values_[static_cast<std::size_t>(m)]; }
     const T& operator[](ExpressionMark m) const { return values_[static_cast<std::size_t>(m)]; }
     auto begin() { return values_.begin(); }

@@ -1,5 +1,6 @@
 #include "core/words/finding_words.h"
 
+#include "core/words/finding_sentences.h"
 #include "core/words/mark_words.h"
 #include "core/compare/hand_check.h"
 #include "core/compare/parts.h"
@@ -12,162 +13,6 @@
 namespace zokran {
 
 namespace {
-
-/// What is said of an error whose amount is above zero, and below, and the hand measurement that
-/// would have caught it.
-struct Sentences {
-    std::string_view id;
-    const char *more, *less, *measure;
-};
-
-/// {amount}: how much. {lower_it} and its like: which way along the head, said for how the head is
-/// drawn. {way}: left, right, up or down on the paper. {mark}: the mark's name.
-constexpr Sentences sentences[] = {
-    {"whole_size",
-     ZOKRAN_WORDS(
-         "The whole head is {amount} too large. Set its height on the paper before you start."),
-     ZOKRAN_WORDS(
-         "The whole head is {amount} too small. Set its height on the paper before you start."),
-     ZOKRAN_WORDS("Mark crown and chin on the paper first and keep between them.")},
-    {"whole_height",
-     ZOKRAN_WORDS("The whole head sits too high on the sheet: move it {way} {amount}."),
-     ZOKRAN_WORDS("The whole head sits too low on the sheet: move it {way} {amount}."),
-     ZOKRAN_WORDS("Mark the middle of the head on the paper before the first line.")},
-    {"whole_across",
-     ZOKRAN_WORDS("The whole head sits too far right on the sheet: move it {way} {amount}."),
-     ZOKRAN_WORDS("The whole head sits too far left on the sheet: move it {way} {amount}."),
-     ZOKRAN_WORDS("Drop a plumb line through the middle of photo and paper.")},
-    {"whole_lean", ZOKRAN_WORDS("The whole head leans {amount} too far to the right."),
-     ZOKRAN_WORDS("The whole head leans {amount} too far to the left."),
-     ZOKRAN_WORDS("Hold the pencil along the centre line and compare its slope.")},
-    {"eye_axis",
-     ZOKRAN_WORDS("The line of the eyes slopes: the sitter's left eye rides high. Turn the line by "
-                  "{amount}, that eye down and the other up."),
-     ZOKRAN_WORDS("The line of the eyes slopes: the sitter's right eye rides high. Turn the line "
-                  "by {amount}, that eye down and the other up."),
-     ZOKRAN_WORDS("Hold the pencil across both inner eye corners: it runs with the brow line.")},
-    {"whole_width",
-     ZOKRAN_WORDS("The whole head is {amount} too wide for its height. Bring both sides in."),
-     ZOKRAN_WORDS("The whole head is {amount} too narrow for its height. Take both sides out."),
-     ZOKRAN_WORDS("Lay the width of the head along its height and count how often it goes.")},
-    {"face_width",
-     ZOKRAN_WORDS("The face is {amount} too wide inside the head. Bring its features towards the "
-                  "centre line."),
-     ZOKRAN_WORDS("The face is {amount} too narrow inside the head. Move its features away from "
-                  "the centre line."),
-     ZOKRAN_WORDS("Count five eye-widths across the face.")},
-    {"face_height",
-     ZOKRAN_WORDS("All the features sit too high in the head: {lower_them} {amount}."),
-     ZOKRAN_WORDS("All the features sit too low in the head: {raise_them} {amount}."),
-     ZOKRAN_WORDS("Halve the height from crown to chin: the eyes lie close to the half.")},
-    {"chin_height", ZOKRAN_WORDS("The chin is too short: {lower_it} {amount}."),
-     ZOKRAN_WORDS("The chin is too long: {raise_it} {amount}."),
-     ZOKRAN_WORDS("Step nose base to chin against brow to nose base.")},
-    {"lower_face", ZOKRAN_WORDS("The face below the nose is {amount} too long. Shorten it."),
-     ZOKRAN_WORDS("The face below the nose is {amount} too short. Lengthen it."),
-     ZOKRAN_WORDS("Step nose base to chin against brow to nose base.")},
-    {"hairline_height", ZOKRAN_WORDS("The hairline is too high: {lower_it} {amount}."),
-     ZOKRAN_WORDS("The forehead is cut short: the hairline is too low, {raise_it} {amount}."),
-     ZOKRAN_WORDS("Step brow to hairline against brow to nose base.")},
-    {"crown_height",
-     ZOKRAN_WORDS("The skull is too tall: the crown is too high, {lower_it} {amount}."),
-     ZOKRAN_WORDS("The top of the skull is cut off: the crown is too low, {raise_it} {amount}."),
-     ZOKRAN_WORDS("Halve crown to chin: the eyes lie close to the half.")},
-    {"forehead", ZOKRAN_WORDS("The forehead and skull are too tall: {lower_them} {amount}."),
-     ZOKRAN_WORDS("The forehead and skull are cut short: {raise_them} {amount}."),
-     ZOKRAN_WORDS("Halve crown to chin: the eyes lie close to the half.")},
-    {"back_depth",
-     ZOKRAN_WORDS("The head goes too far back: bring the back of the skull in {amount}."),
-     ZOKRAN_WORDS("The back of the skull is cut off: take it out {amount}."),
-     ZOKRAN_WORDS("From the side, lay brow to back of the skull along crown to chin.")},
-    {"mouth_height", ZOKRAN_WORDS("The mouth sits too high: {lower_it} {amount}."),
-     ZOKRAN_WORDS("The mouth sits too low: {raise_it} {amount}."),
-     ZOKRAN_WORDS("Divide nose base to chin in three: the lips part at about the first third.")},
-    {"nose_height",
-     ZOKRAN_WORDS("The nose is too short: its base sits too high, {lower_it} {amount}."),
-     ZOKRAN_WORDS("The nose is too long: its base sits too low, {raise_it} {amount}."),
-     ZOKRAN_WORDS("Step brow to nose base against nose base to chin.")},
-    {"nose_mouth_height", ZOKRAN_WORDS("Nose and mouth sit too high: {lower_them} {amount}."),
-     ZOKRAN_WORDS("Nose and mouth sit too low: {raise_them} {amount}."),
-     ZOKRAN_WORDS("Step brow to nose base against nose base to chin.")},
-    {"eye_height", ZOKRAN_WORDS("The eyes sit too high: {lower_them} {amount}."),
-     ZOKRAN_WORDS("The eyes sit too low: {raise_them} {amount}."),
-     ZOKRAN_WORDS("Compare brow to eye with eye to nose base: about one to three.")},
-    {"ear_height", ZOKRAN_WORDS("The ears sit too high: {lower_them} {amount}."),
-     ZOKRAN_WORDS("The ears sit too low: {raise_them} {amount}."),
-     ZOKRAN_WORDS("Run the brow line and the nose-base line back: the ear hangs between them.")},
-    {"ear_depth", ZOKRAN_WORDS("The ears sit too far forward: move them back {amount}."),
-     ZOKRAN_WORDS("The ears sit too far back: bring them forward {amount}."),
-     ZOKRAN_WORDS("The ear stands behind the upright through the middle of the side oval.")},
-    {"mouth_across",
-     ZOKRAN_WORDS("The mouth has slipped off the centre line: move it {way} {amount}."),
-     ZOKRAN_WORDS("The mouth has slipped off the centre line: move it {way} {amount}."),
-     ZOKRAN_WORDS("Drop the centre line from the nose base through the parting of the lips.")},
-    {"nose_across",
-     ZOKRAN_WORDS("The nose has slipped off the centre line: move it {way} {amount}."),
-     ZOKRAN_WORDS("The nose has slipped off the centre line: move it {way} {amount}."),
-     ZOKRAN_WORDS("Drop the centre line from the brow to the middle of the lips.")},
-    {"eyes_across",
-     ZOKRAN_WORDS("The eyes have slipped across the face: move both {way} {amount}."),
-     ZOKRAN_WORDS("The eyes have slipped across the face: move both {way} {amount}."),
-     ZOKRAN_WORDS("Measure from the centre line to each inner eye corner.")},
-    {"eyes_apart", ZOKRAN_WORDS("The eyes stand too far apart: bring them together by {amount}."),
-     ZOKRAN_WORDS("The eyes stand too close together: part them by {amount}."),
-     ZOKRAN_WORDS("One eye-width fits between the eyes.")},
-    {"eyes_spread",
-     ZOKRAN_WORDS("The eyes are {amount} too wide across. Bring the outer corners in."),
-     ZOKRAN_WORDS("The eyes are {amount} too narrow across. Take the outer corners out."),
-     ZOKRAN_WORDS("Count five eye-widths across the face.")},
-    {"eye_size_l", ZOKRAN_WORDS("The sitter's left eye is {amount} too wide. Narrow it."),
-     ZOKRAN_WORDS("The sitter's left eye is {amount} too narrow. Widen it."),
-     ZOKRAN_WORDS("Measure one eye with the pencil and carry it to the other.")},
-    {"eye_size_r", ZOKRAN_WORDS("The sitter's right eye is {amount} too wide. Narrow it."),
-     ZOKRAN_WORDS("The sitter's right eye is {amount} too narrow. Widen it."),
-     ZOKRAN_WORDS("Measure one eye with the pencil and carry it to the other.")},
-    {"one_eye_height_l", ZOKRAN_WORDS("The sitter's left eye rides high: {lower_it} {amount}."),
-     ZOKRAN_WORDS("The sitter's left eye sags: {raise_it} {amount}."),
-     ZOKRAN_WORDS("Hold the pencil across both inner eye corners: it runs with the brow line.")},
-    {"one_eye_height_r", ZOKRAN_WORDS("The sitter's right eye rides high: {lower_it} {amount}."),
-     ZOKRAN_WORDS("The sitter's right eye sags: {raise_it} {amount}."),
-     ZOKRAN_WORDS("Hold the pencil across both inner eye corners: it runs with the brow line.")},
-    {"eye_sizes", ZOKRAN_WORDS("Both eyes are {amount} too wide. Narrow them."),
-     ZOKRAN_WORDS("Both eyes are {amount} too narrow. Widen them."),
-     ZOKRAN_WORDS("Lay one eye into the gap between the eyes.")},
-    {"mouth_width", ZOKRAN_WORDS("The mouth is {amount} too wide. Bring its corners in."),
-     ZOKRAN_WORDS("The mouth is {amount} too narrow. Take its corners out."),
-     ZOKRAN_WORDS("Drop plumb lines from the pupils to the corners of the mouth.")},
-    {"nose_width", ZOKRAN_WORDS("The nose is {amount} too wide. Bring its wings in."),
-     ZOKRAN_WORDS("The nose is {amount} too narrow. Take its wings out."),
-     ZOKRAN_WORDS("Drop plumb lines from the inner eye corners to the wings of the nose.")},
-    {"hair_volume", ZOKRAN_WORDS("The hair stands {amount} too far out from the skull. Bring its edge in."),
-     ZOKRAN_WORDS("The hair adds too little to the skull: take its edge out {amount}."),
-     ZOKRAN_WORDS("Find the skull's circle first; then see how far the hair stands outside it.")},
-    {"neck_width", ZOKRAN_WORDS("The neck is {amount} too thick. Bring its sides in."),
-     ZOKRAN_WORDS("The neck is {amount} too thin. Take its sides out."),
-     ZOKRAN_WORDS("Drop plumb lines from the corners of the jaw: see how far within them the neck stands.")},
-    {"jaw_width", ZOKRAN_WORDS("The jaw is {amount} too wide. Bring its angles in."),
-     ZOKRAN_WORDS("The jaw is {amount} too narrow. Take its angles out."),
-     ZOKRAN_WORDS("Compare the jaw at the height of the mouth with the width at the brow.")},
-    {"ear_length", ZOKRAN_WORDS("The ears are {amount} too long. Shorten them."),
-     ZOKRAN_WORDS("The ears are {amount} too short. Lengthen them."),
-     ZOKRAN_WORDS("Run the brow line and the nose-base line back: the ear hangs between them.")},
-    {"mouth_axis",
-     ZOKRAN_WORDS("The mouth slopes: its corner on the sitter's left rides high. Turn its line by "
-                  "{amount}, that corner down and the other up."),
-     ZOKRAN_WORDS("The mouth slopes: its corner on the sitter's right rides high. Turn its line by "
-                  "{amount}, that corner down and the other up."),
-     ZOKRAN_WORDS("Hold the pencil through both corners of the mouth: it runs with the eyes.")},
-    {"mark_", ZOKRAN_WORDS("The {mark} is {amount} out of place: move it {way}, along the arrow."),
-     ZOKRAN_WORDS("The {mark} is {amount} out of place: move it {way}, along the arrow."),
-     ZOKRAN_WORDS("Find it again from two marks you trust.")},
-};
-
-const Sentences* sentencesFor(std::string_view id) {
-    for (const Sentences& s : sentences)
-        if (s.id == id || (s.id == "mark_" && id.starts_with(s.id)))
-            return &s;
-    return nullptr;
-}
 
 std::string degrees(double radians) {
     return fmt::format("{}°", std::lround(std::abs(toDegrees(Radians{radians}).value)));
@@ -296,7 +141,7 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
         return turnText(f, book);
     if (finding.id == "tilt")
         return tiltText(f, book);
-    const Sentences* s = sentencesFor(finding.id);
+    const FindingSentences* s = sentencesFor(finding.id);
     if (!s)
         return finding.id;
     const std::string first =
@@ -318,7 +163,7 @@ std::string measureOf(const Finding& finding, const Phrasebook& book) {
     if (finding.id == "tilt")
         return book.say(ZOKRAN_WORDS("Run a level line from the top of the ear to the face and see "
                                      "which feature it meets."));
-    const Sentences* s = sentencesFor(finding.id);
+    const FindingSentences* s = sentencesFor(finding.id);
     return s ? book.say(s->measure) : std::string();
 }
 
@@ -343,6 +188,8 @@ int placesCompared(const Comparison& c) {
     int count = 0;
     for (int i = 0; i < markCount; ++i)
         count += c.placements[markAt(i)].has_value();
+    for (const auto& placement : c.expressionPlacements)
+        count += placement.has_value();
     return count;
 }
 
@@ -355,8 +202,14 @@ std::string scopeWords(const Comparison& c, const Phrasebook& book) {
             const bool is = std::find(looked.begin(), looked.end(), part) != looked.end();
             add(is ? seen : unseen, wordsFor(part, book));
         }
-    // No mark tells of these yet.
-    add(unseen, book.say(ZOKRAN_WORDS("eyebrows, lids and lips")));
+    const auto feature = [&](ExpressionFeature of, const char* word) {
+        bool is = false;
+        for (int i = 0; i < expressionMarkCount; ++i)
+            is = is || (c.expressionPlacements[expressionMarkAt(i)] && featureOf(expressionMarkAt(i)) == of);
+        add(is ? seen : unseen, book.say(word));
+    };
+    feature(ExpressionFeature::Lid, ZOKRAN_WORDS("lids"));
+    feature(ExpressionFeature::Lip, ZOKRAN_WORDS("lips' edges"));
     return book.say(ZOKRAN_WORDS("{count} places were compared: {seen}. Not looked at: {unseen}."),
                     {{"count", std::to_string(placesCompared(c))}, {"seen", seen}, {"unseen", unseen}});
 }
@@ -395,6 +248,24 @@ std::string praiseWords(const Comparison& c, const Phrasebook& book) {
             }
         if (judged > 0 && placed == judged)
             add(part.name);
+    }
+    const std::pair<ExpressionFeature, const char*> moving[] = {
+        {ExpressionFeature::Eyebrow, ZOKRAN_WORDS("the eyebrows")},
+        {ExpressionFeature::Lid, ZOKRAN_WORDS("the lids")},
+        {ExpressionFeature::Lip, ZOKRAN_WORDS("the lips' edges")},
+    };
+    for (const auto& [feature, name] : moving) {
+        int judged = 0, placed = 0;
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (const auto& p = c.expressionPlacements[expressionMarkAt(i)]; p && featureOf(expressionMarkAt(i)) == feature) {
+                ++judged;
+                placed += std::hypot(p->up, p->across) < holds / 2 + p->doubt;
+            }
+        const bool isTold = std::any_of(c.findings.begin(), c.findings.end(), [&](const Finding& f) {
+            return f.marks.empty() && !f.expressionMarks.empty() && featureOf(f.expressionMarks.front()) == feature;
+        });
+        if (judged > 0 && placed == judged && !isTold)
+            add(name);
     }
     return list.empty() ? book.say(ZOKRAN_WORDS("Much is off yet, and that is information: mend this "
                                                 "first, and the rest will read more easily. A "

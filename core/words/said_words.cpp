@@ -24,6 +24,8 @@ std::string wordsFor(Part part, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("forehead or hair"));
     case Part::Neck:
         return book.say(ZOKRAN_WORDS("neck"));
+    case Part::Brows:
+        return book.say(ZOKRAN_WORDS("eyebrows"));
     }
     return {};
 }

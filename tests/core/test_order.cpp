@@ -82,28 +82,28 @@ Drawn drawnWithErrors(Random& random, const std::vector<HeadMarks>& heads, int e
 /// How far the sketch's marks lie from the reference's, laid over one another by least squares as
 /// OpenCV's users do it: centred, turned and scaled. In % of the marks' spread.
 double totalError(const MarkSheet& reference, const MarkSheet& sketch) {
-    using Complex = std::complex<double>;
-    std::vector<Complex> a, b;
+    using PlaneNumber = std::complex<double>;
+    std::vector<PlaneNumber> a, b;
     for (int i = 0; i < markCount; ++i)
         if (const auto p = reference.seen(markAt(i)), q = sketch.seen(markAt(i)); p && q) {
             a.emplace_back(p->x(), p->y());
             b.emplace_back(q->x(), q->y());
         }
-    auto centre = [](std::vector<Complex>& v) {
-        const Complex mean = std::accumulate(v.begin(), v.end(), Complex()) /
+    auto centre = [](std::vector<PlaneNumber>& v) {
+        const PlaneNumber mean = std::accumulate(v.begin(), v.end(), PlaneNumber()) /
                              static_cast<double>(v.size());
-        for (Complex& z : v)
+        for (PlaneNumber& z : v)
             z -= mean;
     };
     centre(a);
     centre(b);
-    Complex cross = 0;
+    PlaneNumber cross = 0;
     double spread = 0;
     for (std::size_t i = 0; i < a.size(); ++i) {
         cross += std::conj(a[i]) * b[i];
         spread += std::norm(a[i]);
     }
-    const Complex similarity = cross / spread;
+    const PlaneNumber similarity = cross / spread;
     double sum = 0;
     for (std::size_t i = 0; i < a.size(); ++i)
         sum += std::abs(b[i] / similarity - a[i]);

@@ -35,6 +35,12 @@ PicturePoint placeOf(Part part, const MarkSheet& marks, const Comparison& c) {
             sum += *marks.seen(m);
             ++count;
         }
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& placed = marks.expression[expressionMarkAt(i)];
+            part == Part::Brows && placed && placed->usable() && partOf(expressionMarkAt(i)) == part) {
+            sum += *placed->at;
+            ++count;
+        }
     if (count)
         return sum / count;
     const PicturePoint beside(part == Part::Whole ? -0.5 : 0.5, 0);

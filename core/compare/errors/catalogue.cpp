@@ -20,7 +20,8 @@ const ErrorCatalogue::Marks ErrorCatalogue::eyes{InnerEyeL, OuterEyeL, PupilL,
                                                  InnerEyeR, OuterEyeR, PupilR};
 const ErrorCatalogue::Marks ErrorCatalogue::ears{EarTopL, EarBaseL, EarTopR, EarBaseR};
 
-ErrorCatalogue::ErrorCatalogue(const HeadMarks& s, const View& view, bool h) : sitter(s), held(h) {
+ErrorCatalogue::ErrorCatalogue(const HeadMarks& s, const View& view, bool h, const ExpressionPlaces& e)
+    : sitter(s), expression(e), held(h) {
     // The lean is that against the line of sight; the axes are wanted on the head.
     const Pose pose = view.pose();
     const Eigen::Matrix3d upright = headToView({pose.turn, pose.tilt, {0}});
@@ -38,6 +39,18 @@ void ErrorCatalogue::shift(std::string id, Tier tier, const Marks& marks, const 
 void ErrorCatalogue::widen(std::string id, Tier tier, const Marks& marks, BallRadii about) {
     add(std::move(id), tier, AmountUnit::Share, marks,
         [&](const HeadPoint& p) { return Vector(p.x() - about.value, 0, 0); });
+}
+
+Mark ErrorCatalogue::carrierOf(ExpressionMark mark) {
+    switch (featureOf(mark)) {
+    case ExpressionFeature::Eyebrow:
+        return Brow;
+    case ExpressionFeature::Lid:
+        return isLeft(mark) ? InnerEyeL : InnerEyeR;
+    case ExpressionFeature::Lip:
+        break;
+    }
+    return LipLine;
 }
 
 HeadMarks ErrorCatalogue::nothing() {
@@ -62,8 +75,9 @@ ErrorCatalogue::Marks ErrorCatalogue::bothSides(Marks left) {
     return marks;
 }
 
-std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, bool held) {
-    ErrorCatalogue catalogue(sitter, view, held);
+std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, bool held,
+                                  const ExpressionPlaces& expression) {
+    ErrorCatalogue catalogue(sitter, view, held, expression);
     for (errors::Part* part : parts)
         part(catalogue);
     return std::move(catalogue.modes);

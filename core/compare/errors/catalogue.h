@@ -2,6 +2,8 @@
 
 #include "core/compare/errors/error_modes.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 /// What the errors of a drawing are said about, and the list they go to. A file of this folder adds
@@ -11,9 +13,10 @@ public:
     using Marks = std::vector<Mark>;
     using Vector = Eigen::Vector3d;
 
-    ErrorCatalogue(const HeadMarks& sitter, const View& view, bool held);
+    ErrorCatalogue(const HeadMarks& sitter, const View& view, bool held, const ExpressionPlaces& expression);
 
     const HeadMarks& sitter;
+    const ExpressionPlaces& expression;
     const bool held;
     /// The picture's own axes with the lean taken out, as directions on the head.
     Vector pictureRight, pictureUp, towards;
@@ -28,6 +31,10 @@ public:
         ErrorMode mode{std::move(id), tier, unit, nothing(), 1, nothing()};
         for (Mark m : marks)
             mode.displacement[m] = displace(sitter[m]);
+        for (int i = 0; i < expressionMarkCount; ++i)
+            if (const ExpressionMark m = expressionMarkAt(i);
+                expression[m] && std::find(marks.begin(), marks.end(), carrierOf(m)) != marks.end())
+                mode.carried[m] = displace(*expression[m]);
         return modes.emplace_back(std::move(mode));
     }
     /// Moves the marks along `axis`, in ball radii.
@@ -35,6 +42,8 @@ public:
     /// Grows the marks along x about `about`, as a share.
     void widen(std::string id, Tier tier, const Marks& marks, BallRadii about);
 
+    /// The mark that takes a mark of expression along.
+    static Mark carrierOf(ExpressionMark mark);
     static HeadMarks nothing();
     static Marks all();
     /// Those of the sitter's left and their mirror images.

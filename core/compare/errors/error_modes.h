@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/head/proportions.h"
+#include "core/head/expression_places.h"
 #include "core/view/view.h"
 
 #include <string>
@@ -23,11 +23,14 @@ struct ErrorMode {
     HeadMarks displacement; ///< per unit of the amount (ball radii, head frame)
     int freedoms = 1; ///< 2 for a mark that strays on its own; `second` is then its other axis
     HeadMarks second = {};
+    /// What goes along of the features that move: lids with their eye, lips with the mouth, eyebrows with the brow.
+    PerExpressionMark<HeadPoint> carried = {};
 };
 
 /// Every error looked for on this sitter, drawn from `view`. With `held`, where the registration is
 /// taken from the page, the ball or the eyes, the size, place and lean of the whole count as
 /// errors. Of errors that look alike on the marks at hand the one that stands earlier is told.
-std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, bool held);
+std::vector<ErrorMode> errorModes(const HeadMarks& sitter, const View& view, bool held,
+                                  const ExpressionPlaces& expression = {});
 
 } // namespace zokran

@@ -19,6 +19,8 @@ void sizes(ErrorCatalogue& c) {
         return Vector(p.x() - middleOf(p.x() > 0 ? C::eyeL : C::eyeR).value, 0, 0);
     });
     c.widen("mouth_width", Tier::Size, C::mouth, {0});
+    // Both corners against the parting between them: a smile that is not the sitter's.
+    c.shift("mouth_bend", Tier::Size, {MouthCornerL, MouthCornerR}, Vector::UnitY());
     c.widen("nose_width", Tier::Size, C::nose, {0});
     c.widen("jaw_width", Tier::Size, {JawAngleL, JawAngleR}, {0});
     c.add("ear_length", Tier::Size, AmountUnit::Share, C::ears, [&](const HeadPoint& p) {

@@ -14,6 +14,21 @@ void spacing(ErrorCatalogue& c) {
     c.shift("nose_mouth_height", Tier::Spacing,
             C::bothSides({NoseTip, NoseBase, NoseWingL, MouthCornerL, LipLine}), up);
     c.shift("eye_height", Tier::Spacing, C::eyes, up);
+    // Neighbours that moved together: told as one, or each takes a share of the others' error.
+    const auto together = [](std::initializer_list<C::Marks> features) {
+        C::Marks all;
+        for (const C::Marks& marks : features)
+            all.insert(all.end(), marks.begin(), marks.end());
+        return all;
+    };
+    for (const auto& [name, marks] : {std::pair{"mouth_chin", together({C::mouth, {Chin}})},
+                                      {"nose_mouth_chin", together({C::nose, C::mouth, {Chin}})},
+                                      {"eyes_nose", together({C::eyes, {NoseRoot}, C::nose})},
+                                      {"eyes_brow", together({C::eyes, {NoseRoot, Brow}})}}) {
+        c.shift(name + std::string("_height"), Tier::Spacing, marks, up);
+        c.shift(name + std::string("_across"), Tier::Spacing, marks, across);
+    }
+    c.shift("nose_mouth_across", Tier::Spacing, together({C::nose, C::mouth}), across);
     c.shift("ear_height", Tier::Spacing, C::ears, up);
     c.shift("ear_depth", Tier::Spacing, C::ears, Vector::UnitZ());
     c.shift("mouth_across", Tier::Spacing, C::mouth, across);
