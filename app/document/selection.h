@@ -128,6 +128,25 @@ public:
         tracing_ = std::move(tracing);
         emit changed();
     }
+    /// Eyebrows, lids and lips are being marked, and the ring taken up last.
+    struct ExpressionRing {
+        Side side;
+        ExpressionMark mark;
+        bool operator==(const ExpressionRing&) const = default;
+    };
+    bool marksExpression() const { return marksExpression_; }
+    void markExpression(bool on) {
+        marksExpression_ = on;
+        expression_.reset();
+        emit changed();
+    }
+    const std::optional<ExpressionRing>& expression() const { return expression_; }
+    void takeUpExpression(Side side, ExpressionMark mark) {
+        if (expression_ == ExpressionRing{side, mark})
+            return;
+        expression_ = ExpressionRing{side, mark};
+        emit changed();
+    }
     /// The learner looks over what the program saw on the sketch.
     bool looksOver() const { return looksOver_; }
     void lookOver(bool on) {
@@ -155,7 +174,8 @@ public:
         tracing_.reset();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
-        allNumbers_ = lookedAgain_ = looksOver_ = false;
+        allNumbers_ = lookedAgain_ = looksOver_ = marksExpression_ = false;
+        expression_.reset();
         turned_ = {};
         formStep_ = 0;
         for (auto* list : {&chosen_, &touched_})
@@ -174,7 +194,8 @@ private:
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
-    bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false;
+    bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false, marksExpression_ = false;
+    std::optional<ExpressionRing> expression_;
     std::vector<Part> said_;
     std::optional<ChosenHead> chosenHead_;
     std::optional<Tracing> tracing_;

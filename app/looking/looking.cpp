@@ -11,7 +11,7 @@ namespace zokran {
 
 namespace {
 
-constexpr double mostPixels = 1e6;
+constexpr double mostLaidPixels = 1e6;
 constexpr int beatTime = 700; ///< ms, slow enough to see each picture
 constexpr int keptPictures = 4;
 constexpr int values = 4; ///< light, two halftones, dark
@@ -29,7 +29,7 @@ QImage squint(const QImage& picture) {
 } // namespace
 
 QImage shrunk(const QImage& of) {
-    const double share = std::sqrt(mostPixels / std::max(1.0, 1.0 * of.width() * of.height()));
+    const double share = std::sqrt(mostLaidPixels / std::max(1.0, 1.0 * of.width() * of.height()));
     return share < 1 ? of.scaled(of.size() * share, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
                      : of;
 }

@@ -26,10 +26,10 @@ protected:
     /// Another was taken up.
     virtual void took() = 0;
     virtual void finish() = 0;
-
-private:
+    /// The one within reach of the pointer, the nearest.
     std::optional<std::size_t> pointAt(const SheetPointer& pointer) const;
 
+private:
     std::size_t touched_ = 0;
     bool held_ = false;
     PicturePoint beside_{0, 0}; ///< from where it was taken hold of to the place itself

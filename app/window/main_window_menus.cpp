@@ -1,5 +1,6 @@
 // The menus of the window.
 
+#include "app/document/expression_marking.h"
 #include "app/document/tracing.h"
 #include "app/print/print.h"
 #include "app/sheet/sheet_file.h"
@@ -71,6 +72,12 @@ void MainWindow::buildMenus() {
                 return tell(tr("There is no sketch on the bench yet."));
             startTracing(desk_, line);
         });
+    add(study, tr("Mark eyebrows, lids and lips"), {}, [this] {
+        goTo(Place::Bench);
+        if (!desk_.comparison())
+            return tell(tr("Eyebrows, lids and lips are marked when the head is fitted and the sketch is compared."));
+        startExpression(desk_);
+    });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);

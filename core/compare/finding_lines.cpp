@@ -30,7 +30,7 @@ struct ExpressionStroke {
     std::vector<ExpressionMark> through;
     std::optional<Mark> to;
 };
-const std::vector<ExpressionStroke> expressionStrokes = {
+const std::vector<ExpressionStroke> strokesOfExpression = {
     {{}, {ExpressionMark::BrowStartL, ExpressionMark::BrowPeakL, ExpressionMark::BrowEndL}, {}},
     {{}, {ExpressionMark::BrowStartR, ExpressionMark::BrowPeakR, ExpressionMark::BrowEndR}, {}},
     {InnerEyeL, {ExpressionMark::LidUpperL}, OuterEyeL},
@@ -43,7 +43,7 @@ const std::vector<ExpressionStroke> expressionStrokes = {
 
 /// The strokes that a finding about expression moves, as drawn and where they belong; a soft curve through three.
 void addExpression(FindingLines& on, const Comparison& c, const Finding& finding) {
-    for (const ExpressionStroke& stroke : expressionStrokes) {
+    for (const ExpressionStroke& stroke : strokesOfExpression) {
         if (std::none_of(stroke.through.begin(), stroke.through.end(),
                          [&](ExpressionMark m) { return finding.expressionCorrections[m].has_value(); }))
             continue;
@@ -158,6 +158,27 @@ std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
     if (perPixel)
         length.onPaper = way * *perPixel;
     return length;
+}
+
+std::vector<std::vector<PicturePoint>> expressionStrokes(const PerExpressionMark<std::optional<PicturePoint>>& places,
+                                                         const PerMark<std::optional<PicturePoint>>& structure) {
+    std::vector<std::vector<PicturePoint>> strokes;
+    for (const ExpressionStroke& stroke : strokesOfExpression) {
+        std::vector<PicturePoint> through;
+        const auto add = [&](const std::optional<PicturePoint>& at) {
+            if (at)
+                through.push_back(*at);
+        };
+        if (stroke.from)
+            add(structure[*stroke.from]);
+        for (ExpressionMark m : stroke.through)
+            add(places[m]);
+        if (stroke.to)
+            add(structure[*stroke.to]);
+        if (through.size() >= 2)
+            strokes.push_back(curveThrough(through));
+    }
+    return strokes;
 }
 
 FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSeenBy& lines) {

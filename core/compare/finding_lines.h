@@ -36,6 +36,12 @@ std::optional<std::pair<Mark, SketchPoint>> longestWay(const Finding& finding);
 /// From where to where that is in the sketch; of the outline likewise.
 std::optional<std::pair<SketchPoint, SketchPoint>> wayOf(const Comparison& comparison, const Finding& finding);
 
+/// Eyebrows, lids and lips as strokes between their marks, px, as a pencil runs through them; a stroke of lid or lip
+/// begins and ends in the corners of eye or mouth, where those are known. A stroke of which less than two places are
+/// known is left out.
+std::vector<std::vector<PicturePoint>> expressionStrokes(const PerExpressionMark<std::optional<PicturePoint>>& places,
+                                                         const PerMark<std::optional<PicturePoint>>& structure);
+
 /// What a finding shows on the sketch. Of a head turned or tilted otherwise: the centre line, or brow
 /// and eye line, in the pose drawn and in the sitter's; of features: the marks joined as a pencil runs
 /// through them.

@@ -12,6 +12,7 @@ using MakeTest = std::function<std::unique_ptr<QObject>()>;
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
 std::unique_ptr<QObject> makeDrawnLinesTest();
+std::unique_ptr<QObject> makeFeaturesTest();
 std::unique_ptr<QObject> makeLanguageTest();
 std::unique_ptr<QObject> makeLightingTest();
 std::unique_ptr<QObject> makeMarkingTest();
@@ -30,7 +31,7 @@ std::unique_ptr<QObject> makeCastRoomTest();
 inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
-            makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeLanguageTest,
+            makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeFeaturesTest, makeLanguageTest,
             makeSafetyTest, makeSeeingTest,   makeTrustTest};
 }
 

@@ -11,8 +11,8 @@ namespace {
 class CheckStep : public Step {
 public:
     explicit CheckStep(Desk& desk) : Step(desk) {
-        for (const auto& make : {makePageStage, makeLengthStage, makeLineStage, makeFreshStage, makeHeadStage, makeMarkStage,
-                                 makeSayStage, makeFindingsStage})
+        for (const auto& make : {makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage,
+                                 makeMarkStage, makeSayStage, makeFindingsStage})
             stages_.push_back(make(desk));
     }
     std::string id() const override { return "check"; }

@@ -2,6 +2,7 @@
 
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
+#include "app/document/expression_marking.h"
 #include "app/document/marking.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/fold.h"
@@ -164,6 +165,9 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
             });
     });
     column_->addWidget(held);
+    column_->addWidget(features_ = new QPushButton(tr("Eyebrows, lids and lips…")));
+    features_->setToolTip(tr("Look over the rings on both sheets, or lay them"));
+    connect(features_, &QPushButton::clicked, this, [this] { startExpression(desk_); });
     auto* lines = new Fold(tr("Lines as you drew them"));
     lines->inside()->addWidget(lines_ = new LineButtons(desk_));
     column_->addWidget(lines);

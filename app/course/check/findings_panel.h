@@ -39,7 +39,7 @@ private:
 
     QLabel *gate_, *restsOn_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
     QToolButton *back_, *on_;
-    QPushButton* lookOver_;
+    QPushButton *lookOver_, *features_;
     QHBoxLayout* strip_;
     std::vector<QToolButton*> cards_;
     QStringList stripped_; ///< what the strip was made from

@@ -1,12 +1,15 @@
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/findings_panel.h"
 #include "app/course/check/stage.h"
+#include "app/document/expression_marking.h"
 #include "app/document/marking.h"
 #include "app/document/tracing.h"
 #include "app/overlays/arrows_overlay.h"
 #include "app/overlays/ball_overlay.h"
+#include "app/overlays/expression_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
+#include "app/tools/expression_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/widgets/words.h"
 #include "core/words/finding_words.h"
@@ -44,7 +47,8 @@ std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
 class FindingsStage : public CheckStage {
 public:
     explicit FindingsStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn) {}
+        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn),
+          expressionTool_(desk, Side::Drawn) {}
     bool isOn() const override { return true; } // the last
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(desk_); }
     Scene scene(Side side) override;
@@ -57,6 +61,7 @@ private:
 
     BallTool ballTool_;
     MarkTool markTool_;
+    ExpressionTool expressionTool_;
     StepPanel* panel_ = nullptr;
 };
 
@@ -83,6 +88,15 @@ Scene FindingsStage::findingScene(Side side) {
             shown.small = true;
             scene.lay<MarksOverlay>(std::move(shown));
             scene.tools = {&markTool_};
+            if (finding->marks.empty() && !finding->expressionMarks.empty()) {
+                ExpressionOverlay::Shown rings;
+                for (ExpressionMark m : finding->expressionMarks) {
+                    rings.places[m] = desk_.comparison()->expressionPlacements[m]->drawn;
+                    rings.isFound[m] = true;
+                }
+                scene.lay<ExpressionOverlay>(std::move(rings));
+                scene.tools = {&expressionTool_};
+            }
         }
     }
     return scene;
@@ -123,7 +137,10 @@ NextThing FindingsStage::next() {
                  }},
                 keep};
     if (!shown) {
-        // What hangs on the head is looked at when the head stands.
+        // What moves and what hangs on the head is looked at when the head stands.
+        if (!isExpressionCompared(desk_))
+            return {tr("The placement holds. See whether eyebrows, lids and lips do, or shade it and keep what you noticed."),
+                    keep, Deed{tr("Look at the features"), [this] { startExpression(desk_); }}};
         const Attempt* attempt = desk_.study().attempt();
         for (const auto& [line, label] : {std::pair{DrawnLine::Hair, tr("Look at the hair")}, {DrawnLine::Neck, tr("Look at the neck")}})
             if (attempt && !attempt->marks.lines.has(line))

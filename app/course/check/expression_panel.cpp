@@ -1,0 +1,60 @@
+#include "app/course/check/expression_panel.h"
+
+#include "app/document/expression_marking.h"
+#include "app/widgets/words.h"
+#include "core/words/expression_words.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zokran {
+
+ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    sheet_ = addText({}, "caption");
+    name_ = addHeading({});
+    where_ = addText({});
+    column_->addWidget(aside_ = new QPushButton);
+    aside_->setToolTip(tr("Delete, with the sheet in focus"));
+    connect(aside_, &QPushButton::clicked, this, [this] {
+        if (const auto taken = desk_.selection.expression())
+            hideExpression(desk_, taken->side, taken->mark);
+    });
+    column_->addWidget(back_ = new QPushButton(tr("&Bring back what was set aside")));
+    connect(back_, &QPushButton::clicked, this, [this] {
+        desk_.document.edit(tr("Bring back eyebrows, lids and lips"), {}, [](Study& s) {
+            for (const Side side : {Side::Seen, Side::Drawn})
+                for (auto& placed : s.marks(side).expression)
+                    if (placed && placed->hidden)
+                        placed.reset();
+        });
+    });
+    state_ = addText({});
+    addText(tr("They are looked at when the head stands, and never change how its turn is read. Draw what this sitter has: "
+               "no two eyebrows are alike."));
+    addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
+            "caption");
+    column_->addStretch();
+}
+
+void ExpressionPanel::showStudy() {
+    const auto taken = desk_.selection.expression();
+    sheet_->setText(!taken                       ? tr("Over the photograph and over your sketch")
+                    : taken->side == Side::Seen ? tr("Over the photograph")
+                                                 : tr("Over your sketch"));
+    name_->setText(taken ? capital(qt(wordsFor(taken->mark, learnersBook()))) : tr("Eyebrows, lids and lips"));
+    where_->setText(taken ? qt(whereToFind(taken->mark, learnersBook())) : tr("Drag each ring onto its place, on both sheets."));
+    aside_->setText(taken && taken->side == Side::Seen ? tr("&Cannot see it") : tr("&Not drawn"));
+    aside_->setEnabled(taken && expressionPlacesOn(desk_, taken->side)[taken->mark]);
+    int aside = 0, suggested = 0;
+    for (const Side side : {Side::Seen, Side::Drawn})
+        for (const auto& placed : desk_.study().marks(side).expression) {
+            aside += placed && placed->hidden;
+            suggested += placed && placed->suggested;
+        }
+    back_->setVisible(aside > 0);
+    state_->setText(tr("Set by the program and not looked at yet: %1.").arg(suggested));
+    state_->setVisible(suggested > 0);
+}
+
+} // namespace zokran

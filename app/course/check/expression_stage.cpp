@@ -1,0 +1,73 @@
+#include "app/course/check/expression_panel.h"
+#include "app/course/check/stage.h"
+#include "app/document/expression_marking.h"
+#include "app/overlays/expression_overlay.h"
+#include "app/tools/expression_tool.h"
+
+namespace zokran {
+
+namespace {
+
+/// Eyebrows, lids and lips are marked on both sheets.
+class ExpressionStage : public CheckStage {
+public:
+    explicit ExpressionStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Seen}, {desk, Side::Drawn}} {}
+    bool isOn() const override { return isMarkingExpression(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new ExpressionPanel(desk_); }
+    Scene scene(Side side) override;
+    NextThing next() override;
+    bool offersLooking() const override { return false; }
+
+private:
+    ExpressionTool tools_[2];
+    StepPanel* panel_ = nullptr;
+};
+
+/// The face from the eyebrows to the lips, with air round it.
+QRectF faceFrame(const PerExpressionMark<std::optional<PicturePoint>>& places, double scale) {
+    QPolygonF all;
+    for (const auto& at : places)
+        if (at)
+            all << QPointF(at->x(), at->y());
+    const double air = 0.35 * scale;
+    return all.isEmpty() ? QRectF() : all.boundingRect().adjusted(-air, -air, air, air);
+}
+
+} // namespace
+
+Scene ExpressionStage::scene(Side side) {
+    Scene scene = scenes_.headPicture(side);
+    if (scene.picture.isNull())
+        return scene;
+    const MarkSheet& sheet = desk_.study().marks(side);
+    ExpressionOverlay::Shown shown;
+    shown.places = expressionPlacesOn(desk_, side);
+    for (int i = 0; i < expressionMarkCount; ++i)
+        shown.isFound[expressionMarkAt(i)] = sheet.expression[expressionMarkAt(i)].has_value();
+    for (Mark mark : sheet.seenMarks())
+        shown.structure[mark] = sheet.seen(mark);
+    if (const auto& taken = desk_.selection.expression(); taken && taken->side == side)
+        shown.taken = taken->mark;
+    const View& view = side == Side::Seen ? desk_.fit()->view : desk_.comparison()->sketchView;
+    // The frame stays while a ring is dragged: it follows the head and not the rings.
+    PerExpressionMark<std::optional<PicturePoint>> usual;
+    const PerExpressionMark<HeadPoint> places = usualExpressionPlaces(desk_.fit()->head);
+    for (int i = 0; i < expressionMarkCount; ++i)
+        usual[expressionMarkAt(i)] = view.project(places[expressionMarkAt(i)]);
+    scene.frame = faceFrame(usual, view.scale);
+    scene.lay<ExpressionOverlay>(std::move(shown));
+    scene.tools = {&tools_[side == Side::Seen ? 0 : 1]};
+    return scene;
+}
+
+NextThing ExpressionStage::next() {
+    return {tr("Drag the rings onto eyebrows, lids and lips, on the photograph and as you drew them."),
+            {tr("They lie there"), [this] { endExpression(desk_, true); }},
+            Deed{tr("Leave them"), [this] { endExpression(desk_, false); }}};
+}
+
+std::unique_ptr<CheckStage> makeExpressionStage(Desk& desk) {
+    return std::make_unique<ExpressionStage>(desk);
+}
+
+} // namespace zokran

@@ -1,0 +1,26 @@
+#pragma once
+
+#include "app/document/desk.h"
+
+namespace zokran {
+
+/// Marking of eyebrows, lids and lips, on both sheets at once, after the structure is marked.
+
+/// The marks of a side: where they were placed or found, or else where the fitted head has them; nothing for one that
+/// was set aside as not seen or not drawn, or before a head is fitted.
+PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const Desk& desk, Side side);
+
+/// Lays the rings on both sheets; the check must have a comparison.
+void startExpression(Desk& desk);
+bool isMarkingExpression(const Desk& desk);
+/// Stands by the rings of both sheets as they lie, or leaves everything as it was moved so far.
+void endExpression(Desk& desk, bool keep);
+
+void placeExpression(Desk& desk, Side side, ExpressionMark mark, const PicturePoint& at, const QString& merge);
+/// Sets a mark aside: it cannot be seen in the photograph, or is not drawn.
+void hideExpression(Desk& desk, Side side, ExpressionMark mark);
+
+/// Some mark of expression is compared.
+bool isExpressionCompared(const Desk& desk);
+
+} // namespace zokran

@@ -1,0 +1,70 @@
+#include "app/tools/expression_tool.h"
+
+#include "app/document/expression_marking.h"
+#include "app/widgets/words.h"
+#include "core/words/expression_words.h"
+
+namespace zokran {
+
+std::vector<ExpressionMark> ExpressionTool::marks() const {
+    const auto places = expressionPlacesOn(desk_, side_);
+    std::vector<ExpressionMark> marks;
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (places[expressionMarkAt(i)])
+            marks.push_back(expressionMarkAt(i));
+    return marks;
+}
+
+std::vector<PicturePoint> ExpressionTool::points() const {
+    const auto places = expressionPlacesOn(desk_, side_);
+    std::vector<PicturePoint> points;
+    for (const auto& at : places)
+        if (at)
+            points.push_back(*at);
+    return points;
+}
+
+std::optional<ExpressionMark> ExpressionTool::taken() const {
+    const std::vector<ExpressionMark> all = marks();
+    return all.empty() ? std::nullopt : std::optional(all[touched() % all.size()]);
+}
+
+bool ExpressionTool::press(const SheetPointer& pointer) {
+    if (!PointsTool::press(pointer))
+        return false;
+    took();
+    return true;
+}
+
+void ExpressionTool::release(const SheetPointer& pointer) {
+    PointsTool::release(pointer);
+    desk_.analysis.settle();
+}
+
+bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
+    if (event.key() == Qt::Key_Delete)
+        if (const auto mark = taken())
+            return hideExpression(desk_, side_, *mark), true;
+    return PointsTool::key(event, middle);
+}
+
+QString ExpressionTool::word(const SheetPointer& pointer) const {
+    const auto point = pointAt(pointer);
+    return point ? qt(wordsFor(marks()[*point], learnersBook())) : QString();
+}
+
+void ExpressionTool::put(std::size_t point, const PicturePoint& at, const QString& merge) {
+    placeExpression(desk_, side_, marks()[point], at, merge);
+    took();
+}
+
+void ExpressionTool::took() {
+    if (const auto mark = taken())
+        desk_.selection.takeUpExpression(side_, *mark);
+}
+
+void ExpressionTool::finish() {
+    endExpression(desk_, true);
+}
+
+} // namespace zokran

@@ -1,0 +1,35 @@
+#pragma once
+
+#include "app/document/desk.h"
+#include "app/tools/points_tool.h"
+
+namespace zokran {
+
+/// Drags the rings of eyebrows, lids and lips on one sheet; beside the keys of `PointsTool` Delete sets the ring taken up
+/// aside.
+class ExpressionTool : public PointsTool {
+public:
+    ExpressionTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    bool press(const SheetPointer& pointer) override;
+    bool key(const QKeyEvent& event, const SheetPointer& middle) override;
+    void release(const SheetPointer& pointer) override;
+    QString word(const SheetPointer& pointer) const override;
+
+    /// The mark taken up last; nothing where none lies on the sheet.
+    std::optional<ExpressionMark> taken() const;
+
+protected:
+    std::vector<PicturePoint> points() const override;
+    void put(std::size_t point, const PicturePoint& at, const QString& merge) override;
+    void took() override;
+    void finish() override;
+
+private:
+    /// The marks that lie on the sheet, in the order of `points`.
+    std::vector<ExpressionMark> marks() const;
+
+    Desk& desk_;
+    Side side_;
+};
+
+} // namespace zokran

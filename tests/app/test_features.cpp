@@ -1,0 +1,103 @@
+// Eyebrows, lids and lips, marked and judged in the real window.
+
+#include "app/document/expression_marking.h"
+#include "app/overlays/expression_overlay.h"
+#include "core/compare/finding_lines.h"
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
+
+namespace zokran::test {
+
+class FeaturesTest : public WindowTest {
+    Q_OBJECT
+
+    std::optional<PicturePoint> ring(SheetView* sheet, ExpressionMark mark) {
+        const auto* overlay = sheet->scene().find<ExpressionOverlay>();
+        return overlay ? overlay->shown.places[mark] : std::nullopt;
+    }
+    void openFeatures() {
+        openDemo();
+        goToStep("check");
+        QTRY_VERIFY(desk().comparison());
+        clickOn(buttonSaying("Eyebrows, lids and lips"));
+        QVERIFY2(anyLabelSays("Drag the rings onto eyebrows, lids and lips"), said());
+    }
+    bool isTold(const char* id) {
+        const auto told = toldFindings(*desk().comparison());
+        return std::any_of(told.begin(), told.end(), [&](const Finding* f) { return f->id == id; });
+    }
+
+private slots:
+    void aLidSetTooHighIsToldShownAndMended() {
+        openFeatures();
+        // The rings lie where they are expected, on both sheets, and nothing is kept yet.
+        for (SheetView* sheet : {seen(), drawn()})
+            for (int i = 0; i < expressionMarkCount; ++i)
+                QVERIFY(ring(sheet, expressionMarkAt(i)));
+        QVERIFY(!study().reference.expression[ExpressionMark::LidUpperR]);
+        QVERIFY(!isExpressionCompared(desk()));
+        const PicturePoint lid = *ring(drawn(), ExpressionMark::LidUpperR);
+        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        const QPoint from = spot(drawn(), lid), to = spot(drawn(), lid - PicturePoint(0, 0.05 * head));
+        drag(drawn(), from, to);
+        QVERIFY2((spot(drawn(), *ring(drawn(), ExpressionMark::LidUpperR)) - to).manhattanLength() <= 4, "the ring follows");
+        QVERIFY2(anyLabelSays("Upper lid of the right eye") && anyLabelSays("not of its fold"), said());
+        const Pose before = desk().comparison()->sketchPose;
+        clickOn(buttonSaying("They lie there"));
+        QVERIFY(isExpressionCompared(desk()));
+        QVERIFY2(desk().comparison()->sketchPose.turn == before.turn, "the features never steer the pose");
+        QTRY_VERIFY(isTold("lid_upper_r"));
+        for (int i = 0; i < 12 && !anyLabelSays("The upper lid of the sitter's right eye sits too high"); ++i)
+            press(Qt::Key_PageDown);
+        QVERIFY2(anyLabelSays("The upper lid of the sitter's right eye sits too high"), said());
+        QVERIFY2(anyLabelSays("how much of the iris the upper lid covers"), said());
+        const auto* finding = drawn()->scene().find<FindingOverlay>();
+        QVERIFY(finding && !finding->shown.drawn.empty() && !finding->shown.belongs.empty() && finding->shown.arrow);
+        QVERIFY(finding->shown.arrow->to.y() > finding->shown.arrow->from.y()); // down the page
+        // Put right where it is shown.
+        drag(drawn(), spot(drawn(), *ring(drawn(), ExpressionMark::LidUpperR)), spot(drawn(), lid));
+        QTRY_VERIFY(!isTold("lid_upper_r"));
+        undo();
+        QVERIFY(isTold("lid_upper_r"));
+        undo(); // the rings
+        undo(); // the drag
+        QVERIFY(!isExpressionCompared(desk()));
+    }
+
+    void ringsAreMovedAndSetAsideByKeys() {
+        openFeatures();
+        const PicturePoint start = *ring(seen(), ExpressionMark::BrowStartR);
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Space); // the second ring
+        QVERIFY2(anyLabelSays("Inner end of the right eyebrow"), said());
+        QTest::keyClick(seen(), Qt::Key_Left);
+        QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
+        QVERIFY((*ring(seen(), ExpressionMark::BrowStartR) - start - PicturePoint(-1, -10)).norm() < 1e-6);
+        QTest::keyClick(seen(), Qt::Key_Delete);
+        QVERIFY(!ring(seen(), ExpressionMark::BrowStartR));
+        QVERIFY(study().reference.expression[ExpressionMark::BrowStartR]->hidden);
+        clickOn(buttonSaying("Bring back what was set aside"));
+        QVERIFY(ring(seen(), ExpressionMark::BrowStartR));
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY2(!anyLabelSays("Drag the rings"), said());
+        QVERIFY(study().reference.expression[ExpressionMark::LipLower] && study().attempt()->marks.expression[ExpressionMark::LipLower]);
+        undo();
+        QVERIFY(!study().reference.expression[ExpressionMark::LipLower]);
+    }
+
+    void leavingThemKeepsNothing() {
+        openFeatures();
+        clickOn(buttonSaying("Leave them"));
+        QVERIFY2(!anyLabelSays("Drag the rings"), said());
+        QVERIFY(!isExpressionCompared(desk()));
+    }
+};
+
+std::unique_ptr<QObject> makeFeaturesTest() {
+    return std::make_unique<FeaturesTest>();
+}
+
+} // namespace zokran::test
+
+#include "test_features.moc"
