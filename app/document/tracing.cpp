@@ -2,6 +2,7 @@
 
 #include "app/widgets/words.h"
 #include "core/compare/outline.h"
+#include "core/head/soft_surface.h"
 #include "core/words/line_words.h"
 
 namespace zokran {
@@ -9,7 +10,38 @@ namespace zokran {
 namespace {
 
 bool isOfOutline(DrawnLine line) {
-    return line == DrawnLine::Hair || line == DrawnLine::Neck;
+    return line == DrawnLine::Hair || line == DrawnLine::Neck || isOfStraights(line);
+}
+
+constexpr std::size_t usualCorners = 9;
+
+/// The edge of the face in the picture, from the temple at the viewer's left round the chin to the other: of the skin in
+/// each direction from its middle the place that lies furthest out.
+std::vector<PicturePoint> faceEdge(const HeadMarks& head, const View& view) {
+    const SoftSurface skin = adultSurface().fittedTo(head);
+    // Inside the face, so that a turned face has its far edge beyond it; what lies behind the ears is no face.
+    constexpr double inside = 0.35, behind = 0.05;
+    const PicturePoint middle = view.project(HeadPoint(0, (head[Mark::NoseBase].y() + head[Mark::Brow].y()) / 2, inside));
+    const Radians lean = view.pose().lean;
+    // From a little above the level of the eyes.
+    constexpr Degrees from{200}, to{-20};
+    std::vector<PicturePoint> edge;
+    for (std::size_t i = 0; i < usualCorners; ++i) {
+        const Radians angle = toRadians(from + (to - from) * (1.0 * static_cast<double>(i) / (usualCorners - 1))) + lean;
+        // Down the picture is along +y; at 90 degrees lies the chin.
+        const Eigen::Vector2d way(cos(angle), sin(angle));
+        double furthest = 0;
+        for (std::size_t p = 0; p < skin.points.size(); ++p) {
+            if (skin.ofNeck[p] || skin.points[p].z() < behind)
+                continue;
+            const Eigen::Vector2d off = view.project(skin.points[p]) - middle;
+            constexpr double narrow = 0.12; // of the way out
+            if (std::abs(way.x() * off.y() - way.y() * off.x()) < narrow * off.norm())
+                furthest = std::max(furthest, way.dot(off));
+        }
+        edge.push_back(middle + furthest * way);
+    }
+    return edge;
 }
 
 /// The head as the picture shows it, as far as that is known yet.
@@ -44,6 +76,22 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     if (line == DrawnLine::Neck)
         return {round(-0.62, -1.45), round(0.62, -1.45)};
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
+    const auto& onPhoto = desk.study().reference.lines;
+    if (isOfStraights(line) && side == Side::Drawn && onPhoto.has(line) && desk.fit() && desk.comparison()) {
+        const auto expected = straightsExpected(line, onPhoto[line], *desk.fit(), *desk.comparison());
+        return {expected.begin(), expected.end()};
+    }
+    if (line == DrawnLine::Face)
+        return faceEdge(head, view);
+    if (line == DrawnLine::Shape) {
+        // Down beside the head, where the ground between it and the shoulder is.
+        std::vector<PicturePoint> arc;
+        for (std::size_t i = 0; i < usualCorners; ++i) {
+            const Radians angle = toRadians(Degrees{40 - 100.0 * static_cast<double>(i) / (usualCorners - 1)});
+            arc.push_back(round(1.25 * cos(angle), 1.25 * sin(angle)));
+        }
+        return arc;
+    }
     const std::vector<HeadPoint> curve = curveOf(line, head);
     std::vector<PicturePoint> at;
     for (const std::size_t i : {std::size_t{0}, curve.size() / 2, curve.size() - 1})
@@ -54,7 +102,9 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
 void takeUp(Desk& desk, DrawnLine line, Side side) {
     const MarkSheet& sheet = desk.study().marks(side);
     const auto& laid = sheet.lines[line];
-    desk.selection.trace(Selection::Tracing{line, side, laid.empty() ? whereExpected(desk, side, line) : laid,
+    const bool isOutdated = side == Side::Drawn && isOfStraights(line) &&
+                            laid.size() != desk.study().reference.lines[line].size();
+    desk.selection.trace(Selection::Tracing{line, side, laid.empty() || isOutdated ? whereExpected(desk, side, line) : laid,
                                             sheet.width, sheet.height});
 }
 
@@ -86,6 +136,22 @@ void endTracing(Desk& desk, bool keep) {
                        [&](Study& s) { s.marks(tracing->side).lines[tracing->line] = tracing->at; });
     if (tracing->side == Side::Seen)
         takeUp(desk, tracing->line, Side::Drawn);
+}
+
+void changeCorners(Desk& desk, std::size_t at, bool more) {
+    auto tracing = desk.selection.tracing();
+    // Over the sketch there are as many as over the photograph.
+    if (!tracing || !isOfStraights(tracing->line) || tracing->side != Side::Seen || at >= tracing->at.size())
+        return;
+    auto& corners = tracing->at;
+    const auto [least, most] = pointsOf(tracing->line);
+    if (more && corners.size() < most) {
+        const std::size_t other = at + 1 < corners.size() ? at + 1 : at - 1;
+        const PicturePoint middle = (corners[at] + corners[other]) / 2;
+        corners.insert(corners.begin() + static_cast<long>(std::max(at, other)), middle);
+    } else if (!more && corners.size() > least)
+        corners.erase(corners.begin() + static_cast<long>(at));
+    desk.selection.trace(std::move(tracing));
 }
 
 void eraseLine(Desk& desk, DrawnLine line) {

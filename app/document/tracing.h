@@ -13,6 +13,9 @@ void startTracing(Desk& desk, DrawnLine line);
 bool isTracing(const Desk& desk);
 /// Stands by where it was laid, or leaves it as it was; what is laid in both pictures goes on to the sketch.
 void endTracing(Desk& desk, bool keep);
+/// While a run of straights is laid over the photograph: one corner more after this one, or this one less, within what
+/// `pointsOf` allows.
+void changeCorners(Desk& desk, std::size_t at, bool more);
 /// Takes the line away from the sketch.
 void eraseLine(Desk& desk, DrawnLine line);
 

@@ -36,11 +36,35 @@ void paintThread(const Canvas& canvas, double y, const QString& name) {
     paintWord(canvas, QRectF(canvas.area.right() - width - 4, y - 9, width, 18), name);
 }
 
+/// A length with a stroke across either end and its number in the middle.
+void paintBar(const Canvas& canvas, const FindingShown::Bar& bar) {
+    const QPointF from = canvas.transform.toView(bar.from), to = canvas.transform.toView(bar.to);
+    const QPointF way = to - from;
+    const double size = std::hypot(way.x(), way.y());
+    if (size < 4)
+        return;
+    const QPointF side = 5 * QPointF(-way.y(), way.x()) / size;
+    QPainterPath path;
+    path.moveTo(from);
+    path.lineTo(to);
+    for (const QPointF& end : {from, to}) {
+        path.moveTo(end - side);
+        path.lineTo(end + side);
+    }
+    strokeWithHalo(canvas, path, QPen(canvas.style.ink, 1.6), 2);
+    const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
+    const double width = metrics.horizontalAdvance(bar.number) + 8;
+    const QPointF middle = (from + to) / 2;
+    paintWord(canvas, QRectF(middle.x() - width / 2, middle.y() - 9, width, 18), bar.number);
+}
+
 } // namespace
 
 void FindingOverlay::paint(const Canvas& canvas) const {
     for (const auto& [place, name] : shown.threads)
         paintThread(canvas, canvas.transform.toView(place).y(), name);
+    for (const FindingShown::Bar& bar : shown.bars)
+        paintBar(canvas, bar);
     QPen graphite(canvas.style.text, 2.4);
     graphite.setDashPattern({3, 2});
     strokeWithHalo(canvas, pathOf(shown.drawn, canvas.transform), graphite, 2.6);

@@ -17,6 +17,12 @@ struct FindingShown {
         QString length;
     };
     std::optional<Arrow> arrow;
+    /// Lengths to be compared by a pencil held out, each with its number.
+    struct Bar {
+        PicturePoint from, to;
+        QString number;
+    };
+    std::vector<Bar> bars;
     /// Level lines that run on over the other sheet, with their names; at the height of a place.
     std::vector<std::pair<PicturePoint, QString>> threads;
 };

@@ -26,6 +26,12 @@ protected:
     /// Another was taken up.
     virtual void took() = 0;
     virtual void finish() = 0;
+    /// Takes one up to be dragged from where the button went down.
+    void takeUp(std::size_t point) {
+        touched_ = point;
+        held_ = true;
+        beside_ = {0, 0};
+    }
     /// The one within reach of the pointer, the nearest.
     std::optional<std::size_t> pointAt(const SheetPointer& pointer) const;
 

@@ -280,7 +280,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
         if (referenceMarks.lines.has(line) && sketchMarks.lines.has(line))
             c.linesCompared.push_back(line);
     const OtherErrors others{
-        outlineErrors(referenceMarks, reference, sketchMarks, c.sketchView),
+        outlineErrors(referenceMarks, reference, sketchMarks, c, {bothNoises}),
         expressionErrors(expressionEvidence(c, referenceMarks, sketchMarks, reference, drawn, drawnExpression, {bothNoises}))};
     c.findings = findingsFor(c, explanation, others, options);
     return c;

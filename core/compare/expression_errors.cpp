@@ -1,8 +1,6 @@
 #include "core/compare/expression_errors.h"
 
-#include <algorithm>
-#include <cmath>
-#include <iterator>
+#include "core/compare/linear_selection.h"
 
 namespace zokran {
 
@@ -51,23 +49,8 @@ public:
         return column;
     }
 
-    struct Solution {
-        double misfit;
-        Eigen::VectorXd amounts, sigmas; ///< of the columns
-    };
-    Solution solve(const std::vector<Eigen::VectorXd>& columns) const {
-        Eigen::MatrixXd all(base_.rows(), base_.cols() + static_cast<long>(columns.size()));
-        all.leftCols(base_.cols()) = base_;
-        for (std::size_t k = 0; k < columns.size(); ++k)
-            all.col(base_.cols() + static_cast<long>(k)) = columns[k];
-        // Two errors that look alike on the marks there are share what they explain, and neither earns its place.
-        Eigen::MatrixXd normal = all.transpose() * all;
-        normal.diagonal().array() += 1e-9;
-        const Eigen::LDLT<Eigen::MatrixXd> solver(normal);
-        const Eigen::VectorXd x = solver.solve(all.transpose() * off_);
-        const Eigen::MatrixXd covariance = solver.solve(Eigen::MatrixXd::Identity(normal.rows(), normal.rows()));
-        const auto count = static_cast<long>(columns.size());
-        return {(off_ - all * x).squaredNorm(), x.tail(count), covariance.diagonal().tail(count).cwiseSqrt()};
+    std::vector<LinearChoice> solve(const std::vector<LinearCandidate>& candidates) const {
+        return selectErrors(base_, off_, candidates, mostExpressionErrors);
     }
 
 private:
@@ -79,20 +62,17 @@ private:
         double deviation; ///< px
     };
 
-    /// What the residuals say of the hand beside the deviations given: the median of their absolute values, which a few
-    /// errors do not move.
+    /// What the residuals say of the hand beside the deviations given.
     double steadiness() const {
         constexpr std::size_t enough = 12;
-        constexpr double least = 0.6, most = 1.5, ofNormal = 1.48;
+        constexpr double least = 0.6, most = 1.5;
         if (rows_.size() < enough)
             return 1;
-        std::vector<double> sizes;
+        std::vector<double> whitened;
         for (const Row& row : rows_)
             for (const double off : {row.observation->off.x(), row.observation->off.y()})
-                sizes.push_back(std::abs(off) / row.deviation);
-        const auto middle = sizes.begin() + static_cast<long>(sizes.size() / 2);
-        std::nth_element(sizes.begin(), middle, sizes.end());
-        return std::clamp(ofNormal * *middle, least, most);
+                whitened.push_back(off / row.deviation);
+        return steadinessOf(std::move(whitened), least, most);
     }
 
     static int groupOf(ExpressionMark mark) {
@@ -143,59 +123,12 @@ std::vector<ExpressionError> expressionErrors(const ExpressionEvidence& evidence
             pupils[side] = eye[2]->place;
     const std::vector<ExpressionMode> modes = expressionModes(places, pupils);
     const ExpressionProblem problem(evidence);
-    std::vector<Eigen::VectorXd> columns;
+    std::vector<LinearCandidate> candidates;
     for (const ExpressionMode& mode : modes)
-        columns.push_back(problem.columnOf(mode));
-
-    std::vector<std::size_t> admitted;
-    const auto cost = [&](const std::vector<std::size_t>& chosen) {
-        std::vector<Eigen::VectorXd> of;
-        for (std::size_t k : chosen)
-            of.push_back(columns[k]);
-        double sum = problem.solve(of).misfit;
-        for (std::size_t k : chosen)
-            sum += modes[k].price;
-        return sum;
-    };
-    double total = cost(admitted);
-    while (admitted.size() < mostExpressionErrors) {
-        std::optional<std::size_t> best;
-        double least = total;
-        for (std::size_t k = 0; k < modes.size(); ++k) {
-            if (std::find(admitted.begin(), admitted.end(), k) != admitted.end())
-                continue;
-            std::vector<std::size_t> trial = admitted;
-            trial.push_back(k);
-            // Of errors that explain equally much the first of the list is taken.
-            if (const double c = cost(trial); c < least - 1e-6) {
-                least = c;
-                best = k;
-            }
-        }
-        if (!best)
-            break;
-        admitted.push_back(*best);
-        total = least;
-        for (std::size_t i = 0; i < admitted.size();) {
-            std::vector<std::size_t> without;
-            std::copy_if(admitted.begin(), admitted.end(), std::back_inserter(without),
-                         [&](std::size_t k) { return k != admitted[i]; });
-            if (const double c = cost(without); c < total) {
-                admitted = without;
-                total = c;
-                i = 0;
-            } else
-                ++i;
-        }
-    }
-
-    std::vector<Eigen::VectorXd> of;
-    for (std::size_t k : admitted)
-        of.push_back(columns[k]);
-    const auto solution = problem.solve(of);
+        candidates.push_back({problem.columnOf(mode), mode.price});
     std::vector<ExpressionError> errors;
-    for (std::size_t i = 0; i < admitted.size(); ++i)
-        errors.push_back({modes[admitted[i]], solution.amounts[static_cast<long>(i)], solution.sigmas[static_cast<long>(i)]});
+    for (const LinearChoice& choice : problem.solve(candidates))
+        errors.push_back({modes[choice.candidate], choice.amount, choice.sigma});
     return errors;
 }
 

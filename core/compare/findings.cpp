@@ -94,6 +94,8 @@ public:
         f.structural = true;
         f.line = e.line;
         f.outline = e.moves;
+        f.figures.number = e.number;
+        f.figures.mendClockwise = e.mendClockwise;
         f.figures.amount = e.amount;
         f.figures.sigma = e.sigma;
         f.figures.unit = e.unit;

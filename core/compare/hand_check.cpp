@@ -26,6 +26,10 @@ const std::vector<Pair>& pairs() {
         {"nose_height", Axis::Upright, {Brow}, {NoseBase}, {NoseBase}, {Chin}},
         {"nose_mouth_height", Axis::Upright, {Brow}, {NoseBase}, {NoseBase}, {Chin}},
         {"chin_height", Axis::Upright, {NoseBase}, {Chin}, {Brow}, {NoseBase}},
+        {"mouth_chin_height", Axis::Upright, {NoseBase}, {Chin}, {Brow}, {NoseBase}},
+        {"nose_mouth_chin_height", Axis::Upright, {Brow}, {NoseBase}, {NoseBase}, {Chin}},
+        {"eyes_brow_height", Axis::Upright, {Brow}, {NoseBase}, {NoseBase}, {Chin}},
+        {"eyes_nose_height", Axis::Upright, {NoseBase}, {LipLine}, {LipLine}, {Chin}},
         {"lower_face", Axis::Upright, {NoseBase}, {Chin}, {Brow}, {NoseBase}},
         {"eye_height", Axis::Upright, {Brow}, eyes, {Brow}, {NoseBase}},
         {"hairline_height", Axis::Upright, {Hairline}, {Brow}, {Brow}, {NoseBase}},
@@ -54,6 +58,38 @@ PicturePoint axisOf(const View& view, Axis axis) {
     return (to - from).normalized();
 }
 
+PicturePoint meanOf(const Marks& marks, const std::function<PicturePoint(Mark)>& at) {
+    PicturePoint sum(0, 0);
+    for (Mark m : marks)
+        sum += at(m) / static_cast<double>(marks.size());
+    return sum;
+}
+
+/// The level at which a school puts a mark; nothing where it says none.
+std::optional<BallRadii> levelOf(Mark mark, const Levels& school) {
+    switch (mark) {
+    case Crown:
+        return school.crown;
+    case Hairline:
+        return school.hairline;
+    case Brow:
+        return school.brow;
+    case InnerEyeL:
+    case InnerEyeR:
+    case OuterEyeL:
+    case OuterEyeR:
+        return school.eye;
+    case NoseBase:
+        return school.noseBase;
+    case LipLine:
+        return school.mouth;
+    case Chin:
+        return school.chin;
+    default:
+        return std::nullopt;
+    }
+}
+
 } // namespace
 
 std::optional<HandCheck> handCheckFor(const Comparison& c, const Finding& finding) {
@@ -76,14 +112,10 @@ std::optional<HandCheck> handCheckFor(const Comparison& c, const Finding& findin
         if (check.from.size() != pair.from.size() || check.to.empty() || check.unitFrom.size() != pair.unitFrom.size() ||
             check.unitTo.size() != pair.unitTo.size())
             return std::nullopt;
+        check.isUpright = pair.axis == Axis::Upright;
         const auto share = [&](const View& view, auto at) {
             const PicturePoint axis = axisOf(view, pair.axis);
-            const auto mean = [&](const Marks& marks) {
-                PicturePoint sum(0, 0);
-                for (Mark m : marks)
-                    sum += at(m) / static_cast<double>(marks.size());
-                return sum;
-            };
+            const auto mean = [&](const Marks& marks) { return meanOf(marks, at); };
             const double unit = std::abs((mean(check.unitTo) - mean(check.unitFrom)).dot(axis));
             const double length = std::abs((mean(check.to) - mean(check.from)).dot(axis));
             return unit > shortest * view.scale ? length / unit : 0;
@@ -93,6 +125,48 @@ std::optional<HandCheck> handCheckFor(const Comparison& c, const Finding& findin
         return check.seen > 0 && check.drawn > 0 ? std::optional(check) : std::nullopt;
     }
     return std::nullopt;
+}
+
+HandCheckBars barsOf(const HandCheck& check, const View& view, const std::function<PicturePoint(Mark)>& at) {
+    /// How far beyond the outermost of the marks the bars lie, ball radii, and how far apart.
+    constexpr double away = 0.5, apart = 0.22;
+    const PicturePoint axis = axisOf(view, check.isUpright ? Axis::Upright : Axis::Across);
+    // To the viewer's left of the face, and above its features.
+    const PicturePoint other = axisOf(view, check.isUpright ? Axis::Across : Axis::Upright);
+    PicturePoint square = other - other.dot(axis) * axis;
+    square = square.norm() > 0.1 ? PicturePoint(square.normalized()) : PicturePoint(-axis.y(), axis.x());
+    if (check.isUpright ? square.x() > 0 : square.y() > 0)
+        square = -square;
+    double furthest = 0;
+    bool isFirst = true;
+    for (const Marks* marks : {&check.from, &check.to, &check.unitFrom, &check.unitTo})
+        for (Mark m : *marks) {
+            const double out = at(m).dot(square);
+            furthest = isFirst ? out : std::max(furthest, out);
+            isFirst = false;
+        }
+    const auto bar = [&](const Marks& from, const Marks& to, double out) {
+        const PicturePoint a = meanOf(from, at), b = meanOf(to, at);
+        const double beside = furthest + out * view.scale;
+        return std::pair{PicturePoint(a + (beside - a.dot(square)) * square),
+                         PicturePoint(a + (beside - a.dot(square)) * square + (b - a).dot(axis) * axis)};
+    };
+    return {bar(check.from, check.to, away), bar(check.unitFrom, check.unitTo, away + apart)};
+}
+
+std::optional<double> schoolShare(const HandCheck& check, const Levels& school) {
+    if (!check.isUpright)
+        return std::nullopt;
+    double level[4];
+    const Marks* marks[4] = {&check.from, &check.to, &check.unitFrom, &check.unitTo};
+    for (int i = 0; i < 4; ++i) {
+        const auto of = levelOf(marks[i]->front(), school);
+        if (!of)
+            return std::nullopt;
+        level[i] = of->value;
+    }
+    const double unit = std::abs(level[3] - level[2]);
+    return unit > 0 ? std::optional(std::abs(level[1] - level[0]) / unit) : std::nullopt;
 }
 
 } // namespace zokran

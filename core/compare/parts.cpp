@@ -77,7 +77,16 @@ std::vector<Part> partsOf(const Finding& finding) {
     if (finding.id == "turn" || finding.id == "tilt")
         return {Part::Turn};
     if (finding.line)
-        return {*finding.line == DrawnLine::Neck ? Part::Neck : Part::Forehead};
+        switch (*finding.line) {
+        case DrawnLine::Neck:
+            return {Part::Neck};
+        case DrawnLine::Face:
+            return {Part::Chin};
+        case DrawnLine::Shape:
+            return {Part::Whole};
+        default:
+            return {Part::Forehead};
+        }
     std::vector<Part> parts;
     const bool isWhole = std::find(std::begin(wholes), std::end(wholes), finding.id) != std::end(wholes);
     if (isWhole)

@@ -52,8 +52,10 @@ DrawnLines lines(const nlohmann::json& j) {
         if (!line)
             throw BadInput(fmt::format("there is no line named \"{}\"", id));
         const std::string of = fmt::format("the line \"{}\"", id);
-        if (!points.is_array() || points.size() != pointsOf(*line))
-            throw BadInput(fmt::format("{} needs {} points", of, pointsOf(*line)));
+        const auto [least, most] = pointsOf(*line);
+        if (!points.is_array() || points.size() < least || points.size() > most)
+            throw BadInput(least == most ? fmt::format("{} needs {} points", of, least)
+                                         : fmt::format("{} needs {} to {} points", of, least, most));
         for (const auto& at : points)
             all[*line].emplace_back(finiteNumber(at, "x", of), finiteNumber(at, "y", of));
     }

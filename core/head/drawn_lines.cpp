@@ -9,9 +9,11 @@ namespace {
 
 struct LineEntry {
     std::string_view id;
-    std::size_t points;
+    PointCount points;
 };
-constexpr LineEntry lineEntries[] = {{"centre", 3}, {"brow", 3}, {"hair", 3}, {"neck", 2}};
+constexpr PointCount straights{6, 10};
+constexpr LineEntry lineEntries[] = {{"centre", {3, 3}}, {"brow", {3, 3}},    {"hair", {3, 3}},
+                                     {"neck", {2, 2}},   {"face", straights}, {"shape", straights}};
 
 /// Where two stretches cross, if they do.
 std::optional<PicturePoint> crossing(const PicturePoint& a, const PicturePoint& b, const PicturePoint& c,
@@ -40,8 +42,12 @@ std::optional<DrawnLine> drawnLineNamed(std::string_view id) {
     return std::nullopt;
 }
 
-std::size_t pointsOf(DrawnLine line) {
+PointCount pointsOf(DrawnLine line) {
     return lineEntries[static_cast<int>(line)].points;
+}
+
+bool isOfStraights(DrawnLine line) {
+    return line == DrawnLine::Face || line == DrawnLine::Shape;
 }
 
 std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond) {
@@ -81,6 +87,8 @@ std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, 
 }
 
 std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points) {
+    if (isOfStraights(line))
+        return {points};
     if (line != DrawnLine::Neck || points.size() != 2)
         return {curveThrough(points)};
     const Eigen::Vector2d across = points[1] - points[0], down = 0.25 * Eigen::Vector2d(-across.y(), across.x());

@@ -10,17 +10,25 @@
 namespace zokran {
 
 /// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of
-/// the outline the hair's edge and the two sides of the neck.
-enum class DrawnLine { Centre, Brow, Hair, Neck };
-inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre, DrawnLine::Brow, DrawnLine::Hair, DrawnLine::Neck};
+/// the outline the hair's edge and the two sides of the neck; and two runs of straights, one along the outline of the face and
+/// one along any edge that is seen: hair, a shadow, the ground between head and shoulder.
+enum class DrawnLine { Centre, Brow, Hair, Neck, Face, Shape };
+inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre, DrawnLine::Brow, DrawnLine::Hair,
+                                              DrawnLine::Neck,   DrawnLine::Face, DrawnLine::Shape};
 
 /// The identifier in files, such as `centre`.
 std::string_view idOf(DrawnLine line);
 std::optional<DrawnLine> drawnLineNamed(std::string_view id);
 
-/// How many points a line is laid through. Centre: from the top down; brow: from the viewer's left; hair: its highest
-/// place between its widest at the viewer's left and right; neck: its side at the viewer's left, then the other.
-std::size_t pointsOf(DrawnLine line);
+/// How many points a line is laid through, at least and at most. Centre: from the top down; brow: from the viewer's left;
+/// hair: its highest place between its widest at the viewer's left and right; neck: its side at the viewer's left, then the
+/// other. Runs of straights: their corners, of the face from the temple at the viewer's left round the chin.
+struct PointCount {
+    std::size_t least, most;
+};
+PointCount pointsOf(DrawnLine line);
+/// Whether it is a run of straights between its points.
+bool isOfStraights(DrawnLine line);
 
 /// The points each line was laid through; none where it was not laid.
 class DrawnLines {

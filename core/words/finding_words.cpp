@@ -1,6 +1,7 @@
 #include "core/words/finding_words.h"
 
 #include "core/words/finding_sentences.h"
+#include "core/words/line_words.h"
 #include "core/words/mark_words.h"
 #include "core/compare/hand_check.h"
 #include "core/compare/parts.h"
@@ -32,6 +33,13 @@ std::string along(const FindingFigures& f, bool up, bool several, const Phrasebo
     return up ? several ? book.say(ZOKRAN_WORDS("raise them")) : book.say(ZOKRAN_WORDS("raise it"))
            : several ? book.say(ZOKRAN_WORDS("lower them"))
                      : book.say(ZOKRAN_WORDS("lower it"));
+}
+
+/// With a capital letter at the start; names begin with plain letters in every language there is.
+std::string capitalised(std::string words) {
+    if (!words.empty())
+        words.front() = static_cast<char>(std::toupper(static_cast<unsigned char>(words.front())));
+    return words;
 }
 
 std::string wayWord(const SketchPoint& way, const Phrasebook& book) {
@@ -152,6 +160,9 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
                      {"raise_it", along(f, true, false, book)},
                      {"raise_them", along(f, true, true, book)},
                      {"way", wayWord(f.way, book)},
+                     {"line", finding.line ? capitalised(wordsFor(*finding.line, book)) : ""},
+                     {"number", std::to_string(f.number)},
+                     {"turn", f.mendClockwise ? book.say(ZOKRAN_WORDS("clockwise")) : book.say(ZOKRAN_WORDS("anticlockwise"))},
                      {"mark", finding.marks.empty() ? "" : wordsFor(finding.marks.front(), book)}});
     return f.besides ? first + " " + besidesText(f, book) : first;
 }
@@ -167,14 +178,14 @@ std::string measureOf(const Finding& finding, const Phrasebook& book) {
     return s ? book.say(s->measure) : std::string();
 }
 
-std::string handCheckWords(const Comparison& c, const Finding& finding, const Phrasebook& book) {
+std::string handCheckWords(const Comparison& c, const Finding& finding, const Phrasebook& book, const Levels* school) {
     const auto check = handCheckFor(c, finding);
     if (!check)
         return {};
     const auto name = [&](const std::vector<Mark>& marks) {
         return marks.size() == 1 ? wordsFor(marks.front(), book) : book.say(ZOKRAN_WORDS("the eyes"));
     };
-    return book.say(ZOKRAN_WORDS("Measure it: {from} to {to} is {seen} of {unit_from} to {unit_to} on the photo, and {drawn} "
+    const std::string numbers = book.say(ZOKRAN_WORDS("Measure it: {from} to {to} is {seen} of {unit_from} to {unit_to} on the photo, and {drawn} "
                                  "on yours."),
                     {{"from", name(check->from)},
                      {"to", name(check->to)},
@@ -182,6 +193,10 @@ std::string handCheckWords(const Comparison& c, const Finding& finding, const Ph
                      {"unit_from", name(check->unitFrom)},
                      {"unit_to", name(check->unitTo)},
                      {"drawn", fmt::format("{:.2f}", check->drawn)}});
+    const auto share = school ? schoolShare(*check, *school) : std::nullopt;
+    return share ? numbers + " " + book.say(ZOKRAN_WORDS("Your school starts from {share}; the sitter decides."),
+                                            {{"share", fmt::format("{:.2f}", *share)}})
+                 : numbers;
 }
 
 int placesCompared(const Comparison& c) {

@@ -12,7 +12,9 @@ std::string textOf(const Finding& finding, const Phrasebook& book = english());
 std::string measureOf(const Finding& finding, const Phrasebook& book = english());
 
 /// The same as two numbers of this sitter, the photograph's and the drawing's; empty where there are none.
-std::string handCheckWords(const Comparison& comparison, const Finding& finding, const Phrasebook& book = english());
+/// With a school's levels, what it would make of the share as well.
+std::string handCheckWords(const Comparison& comparison, const Finding& finding, const Phrasebook& book = english(),
+                           const Levels* school = nullptr);
 
 /// How much it is about, such as "4 mm (1.8 % of the head)" or "12°".
 std::string amountOf(const FindingFigures& figures, const Phrasebook& book = english());

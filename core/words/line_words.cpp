@@ -17,6 +17,10 @@ std::string wordsFor(DrawnLine line, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("brow line"));
     case DrawnLine::Hair:
         return book.say(ZOKRAN_WORDS("edge of the hair"));
+    case DrawnLine::Face:
+        return book.say(ZOKRAN_WORDS("outline of the face"));
+    case DrawnLine::Shape:
+        return book.say(ZOKRAN_WORDS("edge of a shape"));
     case DrawnLine::Neck:
         break;
     }
@@ -34,6 +38,12 @@ std::string whereToLay(DrawnLine line, const Phrasebook& book) {
     case DrawnLine::Hair:
         return book.say(ZOKRAN_WORDS("Put the rings on the outer edge of the hair: where it is widest on one side, at its "
                                      "highest, and where it is widest on the other side. On a bald head, on the skull."));
+    case DrawnLine::Face:
+        return book.say(ZOKRAN_WORDS("Straights along the edge of the face, from the temple on your left down round the chin and up "
+                                     "to the other temple. Put a ring where one straight ends and the next begins."));
+    case DrawnLine::Shape:
+        return book.say(ZOKRAN_WORDS("Straights along any edge: hair, a shadow, or negative space, the shape of the ground between "
+                                     "head and shoulder. Put a ring where one straight ends and the next begins."));
     case DrawnLine::Neck:
         break;
     }

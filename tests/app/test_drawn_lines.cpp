@@ -61,6 +61,47 @@ private slots:
         QVERIFY(!lines(Side::Seen).has(DrawnLine::Hair));
     }
 
+    void straightsAlongTheFaceAreLaidByClicksAndACornerThatStandsOutIsTold() {
+        openLines();
+        clickOn(buttonSaying("Outline of the face"));
+        QVERIFY2(anyLabelSays("round the chin"), said());
+        const auto proposed = rings(seen());
+        QCOMPARE(proposed.size(), std::size_t{9});
+        // One corner more by the keyboard, and away again.
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Insert);
+        QCOMPARE(rings(seen()).size(), std::size_t{10});
+        QTest::keyClick(seen(), Qt::Key_Insert);
+        QCOMPARE(rings(seen()).size(), std::size_t{10}); // nine straights are enough
+        QTest::keyClick(seen(), Qt::Key_Space);
+        QTest::keyClick(seen(), Qt::Key_Delete);
+        QCOMPARE(rings(seen()).size(), std::size_t{9});
+        // A click beside the rings puts the first corner there, another the second.
+        const QPoint first(40, seen()->height() / 2), second(60, seen()->height() / 2 + 90);
+        click(seen(), first);
+        click(seen(), second);
+        QVERIFY((spot(seen(), rings(seen())[0]) - first).manhattanLength() <= 2);
+        QVERIFY((spot(seen(), rings(seen())[1]) - second).manhattanLength() <= 2);
+        dragRing(seen(), 0, proposed[0]);
+        dragRing(seen(), 1, proposed[1]);
+        clickOn(buttonSaying("It lies there"));
+        // Over the sketch as many lie where they belong; the chin's corner is drawn out.
+        QCOMPARE(rings(drawn()).size(), std::size_t{9});
+        QTest::keyClick(drawn(), Qt::Key_Insert);
+        QCOMPARE(rings(drawn()).size(), std::size_t{9});
+        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        dragRing(drawn(), 4, rings(drawn())[4] + PicturePoint(0, 0.05 * head));
+        clickOn(buttonSaying("It lies there"));
+        for (int i = 0; i < 12 && !anyLabelSays("Outline of the face, corner 5"); ++i)
+            press(Qt::Key_PageDown);
+        QVERIFY2(anyLabelSays("Outline of the face, corner 5, stands too far out") && anyLabelSays("Bring it in"), said());
+        const auto* shown = drawn()->scene().find<FindingOverlay>();
+        QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
+        undo();
+        undo();
+        QVERIFY(!lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
+    }
+
     void aThinNeckIsToldShownAndMended() {
         openLines();
         clickOn(buttonSaying("Sides of the neck"));
@@ -104,6 +145,9 @@ private slots:
                 else
                     s.attempt()->marks.marks[markAt(i)] = PlacedMark{std::nullopt, true};
         });
+        QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether eyebrows, lids and lips do"), said());
+        clickOn(buttonSaying("Look at the features"));
+        clickOn(buttonSaying("They lie there"));
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
         for (const char* what : {"Look at the hair", "Look at the neck"}) {
             clickOn(buttonSaying(what));

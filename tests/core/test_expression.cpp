@@ -2,14 +2,12 @@
 #include "core/compare/expression_errors.h"
 #include "core/compare/finding_lines.h"
 #include "core/compare/parts.h"
-#include "core/files/marks_file.h"
 #include "core/head/surface_in_view.h"
 #include "core/words/finding_words.h"
 #include "tests/heads.h"
+#include "tests/real_faces.h"
 
 #include <catch2/catch.hpp>
-#include <fstream>
-#include <nlohmann/json.hpp>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -17,16 +15,6 @@ using namespace zokran::test;
 namespace {
 
 using enum ExpressionMark;
-
-/// The marks found in photographs of people, see docs/sources.md.
-std::vector<MarkSheet> realFaces() {
-    std::ifstream file(ZOKRAN_TEST_DATA "/faces.json");
-    std::vector<MarkSheet> sheets;
-    const nlohmann::json all = nlohmann::json::parse(file);
-    for (const auto& face : all.at("faces"))
-        sheets.push_back(parseMarks(face.dump(), "faces.json"));
-    return sheets;
-}
 
 /// What is moved in a drawing, % of the head's height along the head's own axes as the photograph shows them.
 struct Move {

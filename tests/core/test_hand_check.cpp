@@ -55,6 +55,34 @@ TEST_CASE("A finding's numbers are those of a pencil held out over photograph an
     CHECK(words.find(fmt::format("{:.2f} on yours", check->drawn)) != std::string::npos);
 }
 
+TEST_CASE("The bars of a hand check are as long as what they measure, and stand beside the face") {
+    using enum Mark;
+    const View view = viewAt(pose(0, 0, 25));
+    const MarkSheet sheet = sheetOf(adultHeads().mean, view);
+    const HandCheck check{{NoseBase}, {LipLine}, {NoseBase}, {Chin}};
+    const auto at = [&](Mark m) { return *sheet.seen(m); };
+    const HandCheckBars bars = barsOf(check, view, at);
+    const auto length = [](const auto& bar) { return (bar.second - bar.first).norm(); };
+    CHECK(length(bars.length) / length(bars.unit) ==
+          Approx(between(sheet, NoseBase, LipLine) / between(sheet, NoseBase, Chin)).margin(0.01));
+    CHECK(bars.length.first.x() < at(NoseBase).x() - 0.4 * view.scale);
+    CHECK(bars.unit.first.x() < bars.length.first.x());
+    // Along the head's own axis, which leans.
+    const PicturePoint axis = (view.project({0, 1, 0}) - view.project({0, -1, 0})).normalized();
+    CHECK(std::abs((bars.unit.second - bars.unit.first).normalized().dot(axis)) == Approx(1).margin(1e-6));
+}
+
+TEST_CASE("A school's share is that of its levels, and widths have none") {
+    using enum Mark;
+    // By thirds of the face and the lips a third of the way down: common practice, no source.
+    Levels school{{1}, {2. / 3}, {0}, {-.2}, {-2. / 3}, {-8. / 9}, {-4. / 3}, {-1}, {0}, {-.6}};
+    CHECK(*schoolShare({{NoseBase}, {LipLine}, {NoseBase}, {Chin}}, school) == Approx(1. / 3));
+    CHECK(*schoolShare({{Brow}, {NoseBase}, {NoseBase}, {Chin}}, school) == Approx(1));
+    HandCheck across{{NoseWingR}, {NoseWingL}, {InnerEyeR}, {InnerEyeL}};
+    across.isUpright = false;
+    CHECK_FALSE(schoolShare(across, school));
+}
+
 TEST_CASE("A faithful drawing's two numbers agree at any pose and size, and leaning makes no difference") {
     for (const auto& [turn, tilt, lean] : {std::tuple{0.0, 0.0, 0.0}, {30.0, 15.0, -20.0}, {-40.0, -20.0, 25.0}}) {
         const PhotoMarks reference = sheetOf(adultHeads().mean, viewAt(pose(turn, tilt, lean)));

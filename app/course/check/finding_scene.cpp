@@ -1,6 +1,8 @@
 #include "app/course/check/finding_scene.h"
 
 #include "app/widgets/words.h"
+#include "core/compare/hand_check.h"
+#include "core/files/canon_file.h"
 #include "core/words/line_words.h"
 
 #include <algorithm>
@@ -31,10 +33,29 @@ QString arrowLength(const Desk& desk, const Finding& finding) {
     return tr("%1 % of the head").arg(100 * length->share, 0, 'f', 1);
 }
 
+std::optional<Levels> schoolLevels(const Desk& desk) {
+    const std::string& canon = desk.study().canon;
+    if (canon == "sitter")
+        return std::nullopt;
+    try {
+        return canonNamed(canon).levels;
+    } catch (const BadInput&) {
+        return std::nullopt; // its file went; the guides say so
+    }
+}
+
 FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
     FindingShown shown;
     const Comparison& c = *desk.comparison();
     const View& view = side == Side::Seen ? desk.fit()->view : c.registeredView;
+    if (const auto check = handCheckFor(c, finding)) {
+        const MarkSheet& sheet = desk.study().marks(side);
+        const View& of = side == Side::Seen ? desk.fit()->view : c.sketchView;
+        const HandCheckBars bars = barsOf(*check, of, [&](Mark m) { return sheet.seen(m).value_or(of.project(c.sitter[m])); });
+        shown.bars = {{bars.length.first, bars.length.second,
+                       QString::number(side == Side::Seen ? check->seen : check->drawn, 'f', 2)},
+                      {bars.unit.first, bars.unit.second, QStringLiteral("1")}};
+    }
     for (const auto& [mark, id] : {std::pair{Brow, "brow_line"}, {NoseBase, "nose_base_line"}})
         shown.threads.emplace_back(view.project(c.sitter[mark]),
                                    side == Side::Seen

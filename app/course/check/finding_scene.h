@@ -9,6 +9,9 @@ namespace zokran {
 /// The finding the learner looks at; null when nothing is to be mended.
 const Finding* shownFinding(const Desk& desk);
 
+/// The levels of the school whose guides the learner chose; nothing where the sitter's own are.
+std::optional<Levels> schoolLevels(const Desk& desk);
+
 /// What of a finding lies on a sheet. Requires a fit and a comparison.
 FindingShown findingOn(const Desk& desk, const Finding& finding, Side side);
 

@@ -287,7 +287,9 @@ void FindingsPanel::showFinding() {
     QStringList asides;
     if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
         asides << qt(doubt);
-    if (const std::string numbers = shown ? handCheckWords(c, said, learnersBook()) : ""; !numbers.empty())
+    const std::optional<Levels> school = schoolLevels(desk_);
+    if (const std::string numbers = shown ? handCheckWords(c, said, learnersBook(), school ? &*school : nullptr) : "";
+        !numbers.empty())
         asides << qt(numbers);
     else if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
         asides << tr("Would have caught it: %1").arg(qt(measure));

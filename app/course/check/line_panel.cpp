@@ -22,6 +22,9 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         if (const auto& tracing = desk_.selection.tracing())
             eraseLine(desk_, tracing->line);
     });
+    corners_ = addText(tr("A click beside the rings puts the next corner there. Insert adds a corner after the ring taken up, "
+                          "Delete takes it away; five to nine straights serve."),
+                       "caption");
     addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
             "caption");
     column_->addStretch();
@@ -34,6 +37,7 @@ void LinePanel::showStudy() {
     which_->setText(tracing->side == Side::Seen ? tr("Over the photograph, then over your sketch")
                                                 : tr("Over your sketch"));
     name_->setText(capital(qt(wordsFor(tracing->line, learnersBook()))));
+    corners_->setVisible(isOfStraights(tracing->line) && tracing->side == Side::Seen);
     where_->setText(qt(whereToLay(tracing->line, learnersBook())));
 }
 

@@ -15,7 +15,7 @@ protected:
     void showStudy() override;
 
 private:
-    QLabel *name_, *where_, *which_;
+    QLabel *name_, *where_, *which_, *corners_;
 };
 
 /// A button for each line that can be laid.
