@@ -27,7 +27,17 @@ constexpr std::pair<std::string_view, Hold> holdWords[] = {
     {"all", Hold::All}, {"ball", Hold::Ball}, {"eyes", Hold::Eyes}, {"page", Hold::Page}};
 
 /// Of a mark that the fit of the reference itself does not believe nothing is claimed.
-bool isDoubted(Mark m, const Fit& fit) {
+bool isDoubted(Mark m, const PhotoMarks& reference, const Fit& fit) {
+    using enum Mark;
+    // Where in its eye an iris looks is the sitter's affair, however unlike the average that is.
+    for (const auto& [pupil, inner, outer] : {std::tuple{PupilL, InnerEyeL, OuterEyeL}, {PupilR, InnerEyeR, OuterEyeR}})
+        if (const auto at = reference.seen(m); m == pupil && at && reference.seen(inner) && reference.seen(outer)) {
+            const PhotoPoint from = *reference.seen(inner);
+            const Eigen::Vector2d across = *reference.seen(outer) - from;
+            const double along = across.dot(*at - from) / across.squaredNorm();
+            if (along > 0 && along < 1)
+                return isDoubted(inner, reference, fit) || isDoubted(outer, reference, fit);
+        }
     return std::find(fit.outliers.begin(), fit.outliers.end(), m) != fit.outliers.end();
 }
 
@@ -36,7 +46,7 @@ bool isDoubted(Mark m, const Fit& fit) {
 HeadMarks sitterAsMarked(const MarkSheet& marks, const Fit& fit) {
     HeadMarks sitter = fit.head;
     for (Mark m : marks.seenMarks())
-        if (!isDoubted(m, fit))
+        if (!isDoubted(m, marks, fit))
             sitter[m] = fit.view.liftInPlaneOf(fit.head[m], *marks.seen(m));
     return sitter;
 }
@@ -168,7 +178,7 @@ ExpressionEvidence expressionEvidence(const Comparison& c, const PhotoMarks& ref
             evidence.marks[m] = observe(*drawnExpression[m], *sketch.expression[m]->at, *reference.expression[m],
                                         *sketch.expression[m]);
     const auto place = [&](Mark m) -> std::optional<ExpressionObservation> {
-        if (!sketch.seen(m) || !reference.seen(m) || isDoubted(m, fit))
+        if (!sketch.seen(m) || !reference.seen(m) || isDoubted(m, reference, fit))
             return std::nullopt;
         return observe(drawn[m], *sketch.seen(m), *reference.marks[m], *sketch.marks[m]);
     };
@@ -223,7 +233,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     if (held)
         problem.pageHeld = faithful;
     for (Mark m : sketchMarks.seenMarks()) {
-        if (isDoubted(m, reference) || isIris(m, sketchMarks))
+        if (isDoubted(m, referenceMarks, reference) || isIris(m, sketchMarks))
             continue;
         const double spread = referenceMarks.seen(m) ? 0 : unseenSpread * faithful.scale;
         problem.observations.push_back(

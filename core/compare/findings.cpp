@@ -196,8 +196,10 @@ public:
             drafts_.erase(best);
         }
         std::move(outline_.begin(), outline_.end(), std::back_inserter(all));
-        // Within features and within expression what is told most surely comes first.
+        // What is to be mended before what is watched; of that features before expression, the surest first.
         std::stable_sort(expression_.begin(), expression_.end(), [&](const Finding& a, const Finding& b) {
+            if (a.severity != b.severity)
+                return a.severity < b.severity;
             return a.isExpression != b.isExpression ? b.isExpression : size(a) > size(b);
         });
         std::move(expression_.begin(), expression_.end(), std::back_inserter(all));
