@@ -101,6 +101,11 @@ void MarkPanel::buildSketchOnly() {
 void MarkPanel::showNext() {
     const auto next = askedMark(desk_, side_);
     diagram_->show(next);
+    if (side_ == Side::Drawn && !desk_.study().attempt()) {
+        next_->setText(tr("There is no sketch yet"));
+        where_->setText(tr("Open its photograph; the marks are found on it, or placed by hand."));
+        return;
+    }
     if (!next) {
         next_->setText(tr("Every mark is placed"));
         where_->setText(

@@ -38,10 +38,9 @@ std::optional<Mark> nextMark(const Desk& desk, Side side) {
     if (side == Side::Drawn && suggestionCount(desk, side) > 0)
         return std::nullopt;
     const auto isOpen = [&](Mark m) {
-        // Nobody is asked for what the reference does not show.
+        // On the sketch only what was marked on the photograph is asked for: nothing else can be compared.
         const auto& known = desk.study().reference.marks[m];
-        return !desk.study().marks(side).marks[m] &&
-               (side == Side::Seen || !known || !known->hidden);
+        return !desk.study().marks(side).marks[m] && (side == Side::Seen || (known && known->usable()));
     };
     // Brow, chin and the corner of an eye lay the reference over a sketch.
     if (side == Side::Drawn)

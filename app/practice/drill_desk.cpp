@@ -300,8 +300,8 @@ void DrillDesk::answer() {
             const int places = field.step < 1 ? 2 : 0;
             const QString unit = QString::fromUtf8(field.suffix);
             told << tr("%1: you said %2, it is %3.")
-                        .arg(name, QString::number(given.number, 'f', places) + unit,
-                             QString::number(field.right + 0.0, 'f', places) + unit);
+                        .arg(name, decimal(given.number, places) + unit,
+                             decimal(field.right + 0.0, places) + unit);
         } else if (entry.choice) {
             given.number = entry.choice->currentIndex();
             told << tr("It is: %1.").arg(

@@ -13,6 +13,7 @@ public:
         return QCoreApplication::translate("Core", source.c_str()).toStdString();
     }
     using Phrasebook::say;
+    std::string decimalPoint() const override { return QLocale().decimalPoint().toStdString(); }
 };
 
 } // namespace

@@ -3,6 +3,7 @@
 #include "core/words/phrasebook.h"
 
 #include <QCoreApplication>
+#include <QLocale>
 #include <QString>
 
 namespace zokran {
@@ -26,6 +27,13 @@ inline QString breakable(const QString& words) {
         }
     }
     return broken;
+}
+
+/// A number as the learner's language writes it.
+inline QString decimal(double value, int places) {
+    QLocale locale;
+    locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    return locale.toString(value, 'f', places);
 }
 
 /// With a capital at its start.

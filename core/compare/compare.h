@@ -53,6 +53,8 @@ struct FindingFigures {
     std::optional<SketchPoint> besides;
     double besidesPercent = 0; ///< of the head's height
     std::optional<Millimetres> besidesOnPaper;
+    std::optional<Radians> rivalTurn; ///< of a shift across: the turn that explains the marks nearly as well
+    std::string rivalShift;     ///< of a turn: the id of the shift that does
     int number = 0;             ///< of a run of straights: which straight or corner, from 1
     bool mendClockwise = false; ///< of a straight that is turned: which way to turn it back
     Radians lean;     ///< of the drawn head

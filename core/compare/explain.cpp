@@ -181,6 +181,19 @@ Explanation explain(const HeadProblem& problem, const std::vector<ErrorMode>& mo
     Explanation result;
     result.view = best.state.view;
     result.poseDrifted = best.poseFree;
+    // The pose costs more than a shift; beyond that a ratio of likelihoods of about seven does not decide.
+    constexpr double nearlyAsWell = 4 + posePrice - 11;
+    constexpr Degrees hardlyTurned{3};
+    const auto shift = std::find_if(held.admitted.begin(), held.admitted.end(),
+                                    [&](int k) { return modes[k].id.ends_with("_across"); });
+    const Radians turned = wrapped(loose.state.view.pose().turn - faithful.pose().turn);
+    if (loose.poseFree && shift != held.admitted.end() && std::abs(held.total - loose.total) < nearlyAsWell &&
+        abs(toDegrees(turned)) > hardlyTurned) {
+        if (best.poseFree)
+            result.rivalShift = modes[*shift].id;
+        else
+            result.rivalTurn = turned;
+    }
     HeadProblem p = search.problemFor(best);
     result.unexplained = p.deviations(best.state);
     // The doubt of the pose is asked with the pose free, whether or not it drifted.

@@ -3,6 +3,8 @@
 #include "core/compare/errors/error_modes.h"
 #include "core/fit/head_problem.h"
 
+#include <optional>
+#include <string>
 #include <vector>
 
 namespace zokran {
@@ -21,6 +23,10 @@ struct Explanation {
     bool poseDrifted = false;
     std::vector<AdmittedError> errors;
     std::vector<PicturePoint> unexplained; ///< what is left of each observation, px
+    /// Where a turn and a shift across the face explain the marks nearly as well: of a shift that was taken the turn from
+    /// the faithful view that would stand for it, of a turn the id of the shift; else nothing.
+    std::optional<Radians> rivalTurn;
+    std::string rivalShift;
 };
 
 /// Looks for the few errors that explain the sketch's marks. `problem` holds the observations and

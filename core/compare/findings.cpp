@@ -79,6 +79,8 @@ public:
         if (e.mode->unit == AmountUnit::BallRadius)
             say(f.figures, {typicalLength(f)});
         mendWhole(f, e);
+        if (f.id.ends_with("_across"))
+            f.figures.rivalTurn = explanation_.rivalTurn;
         add(std::move(f));
     }
 
@@ -278,6 +280,8 @@ private:
         f.figures.amount = by.value;
         f.figures.sigma = sigma.value;
         f.figures.unit = AmountUnit::Radian;
+        if (f.id == "turn")
+            f.figures.rivalShift = explanation_.rivalShift;
         add(std::move(f));
     }
 

@@ -36,6 +36,8 @@ bool isBox(const PaperBox& box) {
 
 /// Heads higher than this share of the paper eat the page.
 constexpr double largest = 0.55;
+/// Smaller than this it leaves the page empty, and a feature is no wider than the pencil is sure (common practice, no source).
+constexpr double smallest = 0.2;
 
 } // namespace
 
@@ -130,6 +132,7 @@ PagePlan PagePlanner::plan(const PaperSize& paper, Millimetres border, Millimetr
     // Shoulders may run out below; at the sides they are cut.
     warn(runsOff(plan.neck, false), PlanTrouble::ShoulderCut);
     warn(size.y() > largest * h, PlanTrouble::TooLarge);
+    warn(size.y() < smallest * h, PlanTrouble::TooSmall);
     warn((plan.head.low.y() + plan.head.high.y()) / 2 > 0.55 * h, PlanTrouble::TooLow);
     const double leftRoom = plan.head.low.x() - b, rightRoom = w - b - plan.head.high.x();
     constexpr double turned = 0.26; // 15 degrees

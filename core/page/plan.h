@@ -14,7 +14,7 @@ struct PaperBox {
 };
 
 /// What may go wrong with a page before a feature is drawn.
-enum class PlanTrouble { HairCut, ChinCut, EarCut, ShoulderCut, TooLarge, TooLow, LooksOut };
+enum class PlanTrouble { HairCut, ChinCut, EarCut, ShoulderCut, TooLarge, TooSmall, TooLow, LooksOut };
 
 /// Where a head falls on a sheet.
 struct PagePlan {

@@ -146,7 +146,12 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
             {{"scale", fmt::format("{:.2f}", f.scale)},
              {"angle", fmt::format("{}°", std::lround(toDegrees(Radians{f.amount}).value))}});
     if (finding.id == "turn")
-        return turnText(f, book);
+        return f.rivalShift.empty()
+                   ? turnText(f, book)
+                   : turnText(f, book) + " " +
+                         book.say(ZOKRAN_WORDS("Or only a part has slipped ({what}): these marks allow both. Mark more of the "
+                                               "drawing to tell them apart."),
+                                  {{"what", nameOfFinding(f.rivalShift, book)}});
     if (finding.id == "tilt")
         return tiltText(f, book);
     const FindingSentences* s = sentencesFor(finding.id);
@@ -164,7 +169,13 @@ std::string textOf(const Finding& finding, const Phrasebook& book) {
                      {"number", std::to_string(f.number)},
                      {"turn", f.mendClockwise ? book.say(ZOKRAN_WORDS("clockwise")) : book.say(ZOKRAN_WORDS("anticlockwise"))},
                      {"mark", finding.marks.empty() ? "" : wordsFor(finding.marks.front(), book)}});
-    return f.besides ? first + " " + besidesText(f, book) : first;
+    std::string text = f.besides ? first + " " + besidesText(f, book) : first;
+    if (f.rivalTurn)
+        text += " " + book.say(f.rivalTurn->value > 0
+                                   ? ZOKRAN_WORDS("Or the whole head is turned {by} too far to your right: these marks allow both.")
+                                   : ZOKRAN_WORDS("Or the whole head is turned {by} too far to your left: these marks allow both."),
+                               {{"by", degrees(f.rivalTurn->value)}});
+    return text;
 }
 
 std::string measureOf(const Finding& finding, const Phrasebook& book) {

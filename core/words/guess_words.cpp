@@ -27,8 +27,8 @@ std::string guessWords(const Guess& guess, const Fit& fit, const Phrasebook& boo
         const bool less = (e.turn > Radians{0}) != (fit.pose.turn > Radians{0});
         say(abs(fit.pose.turn) > hardlyTurned ? less ? ZOKRAN_WORDS("turned {by}° too little")
                                                      : ZOKRAN_WORDS("turned {by}° too far")
-            : e.turn > Radians{0} ? ZOKRAN_WORDS("turned {by}° too far to the right")
-                                              : ZOKRAN_WORDS("turned {by}° too far to the left"),
+            : e.turn > Radians{0} ? ZOKRAN_WORDS("turned {by}° too far to your right")
+                                              : ZOKRAN_WORDS("turned {by}° too far to your left"),
             degrees(e.turn));
     }
     if (abs(e.tilt) >= hardlyOff)

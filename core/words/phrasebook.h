@@ -23,7 +23,9 @@ public:
     virtual ~Phrasebook() = default;
     /// The sentence in this language; itself when it has none.
     virtual std::string say(std::string_view english) const { return std::string(english); }
-    /// The same with figures put in. A translation whose braces are wrong gives way to the English.
+    /// What separates whole numbers from decimals in this language.
+    virtual std::string decimalPoint() const { return "."; }
+    /// The same with figures put in, their numbers as this language writes them. A translation whose braces are wrong gives way to the English.
     std::string say(std::string_view english, std::initializer_list<Figure> figures) const;
 };
 

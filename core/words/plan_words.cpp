@@ -16,6 +16,8 @@ std::string wordsFor(PlanTrouble trouble, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("Neck or shoulder runs over the border at the side."));
     case PlanTrouble::TooLarge:
         return book.say(ZOKRAN_WORDS("The head eats the page: it takes more than half of its height."));
+    case PlanTrouble::TooSmall:
+        return book.say(ZOKRAN_WORDS("The head is small for the page: let it fill more of it, or take a smaller sheet."));
     case PlanTrouble::TooLow:
         return book.say(ZOKRAN_WORDS("The head sits low on the page."));
     case PlanTrouble::LooksOut:

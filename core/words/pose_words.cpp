@@ -22,8 +22,8 @@ std::string wordsFor(Angle angle, Radians value, const Phrasebook& book) {
     switch (angle) {
     case Angle::Turn:
         return none       ? book.say(ZOKRAN_WORDS("faces you"))
-               : positive ? book.say(ZOKRAN_WORDS("turned to the right"))
-                          : book.say(ZOKRAN_WORDS("turned to the left"));
+               : positive ? book.say(ZOKRAN_WORDS("turned to your right"))
+                          : book.say(ZOKRAN_WORDS("turned to your left"));
     case Angle::Tilt:
         return none       ? book.say(ZOKRAN_WORDS("looks straight ahead"))
                : positive ? book.say(ZOKRAN_WORDS("chin up"))
@@ -32,8 +32,8 @@ std::string wordsFor(Angle angle, Radians value, const Phrasebook& book) {
         break;
     }
     return none       ? book.say(ZOKRAN_WORDS("upright"))
-           : positive ? book.say(ZOKRAN_WORDS("leans to the right"))
-                      : book.say(ZOKRAN_WORDS("leans to the left"));
+           : positive ? book.say(ZOKRAN_WORDS("leans to your right"))
+                      : book.say(ZOKRAN_WORDS("leans to your left"));
 }
 
 std::string figureFor(Radians value) {

@@ -114,9 +114,9 @@ std::string wordsFor(const PoseCell& c, const Phrasebook& book) {
     const auto [turnLow, turnHigh] = range(c.turnLow, c.turnHigh);
     const std::string across =
         std::abs(turn) < 1 ? book.say(ZOKRAN_WORDS("facing you"))
-        : turn > 0         ? book.say(ZOKRAN_WORDS("turned {low}° to {high}° to the right"),
+        : turn > 0         ? book.say(ZOKRAN_WORDS("turned {low}° to {high}° to your right"),
                                       {{"low", turnLow}, {"high", turnHigh}})
-                           : book.say(ZOKRAN_WORDS("turned {low}° to {high}° to the left"),
+                           : book.say(ZOKRAN_WORDS("turned {low}° to {high}° to your left"),
                                       {{"low", turnLow}, {"high", turnHigh}});
     const char* up = std::abs(tilt) < 1 ? ZOKRAN_WORDS("{turned}, level")
                      : tilt > 15        ? ZOKRAN_WORDS("{turned}, looking far up")

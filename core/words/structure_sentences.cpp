@@ -19,8 +19,8 @@ constexpr FindingSentences structure[] = {
      ZOKRAN_WORDS("The whole head sits too far right on the sheet: move it {way} {amount}."),
      ZOKRAN_WORDS("The whole head sits too far left on the sheet: move it {way} {amount}."),
      ZOKRAN_WORDS("Drop a plumb line through the middle of photo and paper.")},
-    {"whole_lean", ZOKRAN_WORDS("lean of the head"), ZOKRAN_WORDS("The whole head leans {amount} too far to the right."),
-     ZOKRAN_WORDS("The whole head leans {amount} too far to the left."),
+    {"whole_lean", ZOKRAN_WORDS("lean of the head"), ZOKRAN_WORDS("The whole head leans {amount} too far to your right."),
+     ZOKRAN_WORDS("The whole head leans {amount} too far to your left."),
      ZOKRAN_WORDS("Hold the pencil along the centre line and compare its slope.")},
     {"eye_axis", ZOKRAN_WORDS("slope of the eyes"),
      ZOKRAN_WORDS("The line of the eyes slopes: the sitter's left eye rides high. Turn the line by "

@@ -25,7 +25,7 @@ private slots:
         markAll(seen(), Side::Seen, truth);
         QVERIFY(desk().fit());
         // The readings stand in large figures and in words.
-        QVERIFY(anyLabelSays("turned to the right"));
+        QVERIFY(anyLabelSays("turned to your right"));
         QVERIFY(anyLabelSays("chin up"));
         QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 35) < 3);
         QVERIFY(!linesOn(seen()).empty());

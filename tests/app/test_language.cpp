@@ -150,6 +150,7 @@ private slots:
         QVERIFY(buttonSaying("Regal"));
         // Numbers as they are written there.
         QCOMPARE(QLocale().decimalPoint(), QString(","));
+        QVERIFY2(anyLabelSays("als 0,83-mal so groß"), said());
         everyView([&](const QString& view) {
             const QStringList cut = cutOff();
             QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));

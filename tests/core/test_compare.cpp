@@ -162,6 +162,35 @@ TEST_CASE("A straightened turn is read as one, and its share is told") {
     CHECK(more.straightening < -0.4);
 }
 
+TEST_CASE("Where a turn and a shift cannot be told apart, both are said") {
+    int both = 0, alone = 0;
+    for (int i = 0; i < 40; ++i) {
+        Random random(300 + i);
+        const Scene scene(pose(random.between(-15, 15), 0, 0), random.head());
+        MarkSheet sketch = scene.drawn(scene.with("nose_across", i % 2 ? 0.12 : -0.12), scene.view);
+        // A bare drawing: the eyes' corners and the nose.
+        const std::vector<Mark> few{OuterEyeL, OuterEyeR, NoseTip, NoseBase};
+        for (int m = 0; m < markCount; ++m)
+            if (std::find(few.begin(), few.end(), markAt(m)) == few.end())
+                sketch.marks[markAt(m)].reset();
+        sketch = random.shaken(sketch, 1.4);
+        MarkSheet reference = scene.reference;
+        reference.noise = sketch.noise = Pixels{1.4};
+        const Comparison c = compareSketch(reference, scene.fit, sketch);
+        const std::string text = textOf(c.findings.front());
+        const bool saysBoth = text.find("allow both") != std::string::npos;
+        both += saysBoth;
+        if (saysBoth && c.findings.front().id != "turn")
+            // What went to the viewer's right may be a head turned further to the right.
+            CHECK((text.find("to your right: these") != std::string::npos) == (i % 2 == 1));
+        // With every mark there is no doubt.
+        alone += textOf(scene.compare(scene.drawn(scene.with("nose_mouth_across", 0.09), scene.view)).findings.front())
+                     .find("allow both") == std::string::npos;
+    }
+    CHECK(both >= 3);
+    CHECK(alone == 40);
+}
+
 TEST_CASE("Structure comes before features, and both are found together") {
     const Scene scene(pose(45, 10, 0));
     const View straight = viewAt(pose(25, 6, 0));

@@ -84,6 +84,8 @@ TEST_CASE("It is warned exactly when something crosses the border") {
     CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle + PicturePoint(side + 0.1, 0))),
                 PlanTrouble::EarCut));
     CHECK(warns(planPage(paper, {15}, {190}, &fit), PlanTrouble::TooLarge));
+    CHECK(warns(planPage(paper, {15}, {40}, &fit), PlanTrouble::TooSmall));
+    CHECK_FALSE(warns(planPage(paper, {15}, {90}, &fit), PlanTrouble::TooSmall));
     CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(105, 200)), PlanTrouble::TooLow));
 }
 

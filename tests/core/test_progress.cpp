@@ -167,7 +167,7 @@ TEST_CASE("Poses never drawn come first in what to draw next") {
     CHECK(counted == 200);
     for (const PoseCell& c : posesToDraw(p, 5))
         CHECK(c.count == 0);
-    CHECK(wordsFor(PoseCell{{-50}, {-30}, {7}, {20}}) == "turned 30° to 50° to the left, chin up");
+    CHECK(wordsFor(PoseCell{{-50}, {-30}, {7}, {20}}) == "turned 30° to 50° to your left, chin up");
     CHECK(wordsFor(PoseCell{{-10}, {10}, {-7}, {7}}) == "facing you, level");
 }
 

@@ -232,19 +232,29 @@ TEST_CASE("Every name and sentence can be said in another language, and a spoilt
     f.figures.percentOfHead = 4;
     CHECK(textOf(f, other).starts_with("!The mouth sits too high"));
     CHECK(textOf(f, Spoilt()).starts_with("The mouth sits too high"));
-    CHECK(wordsFor(Angle::Turn, toRadians({20}), other) == "!turned to the right");
+    CHECK(wordsFor(Angle::Turn, toRadians({20}), other) == "!turned to your right");
+}
+
+TEST_CASE("Numbers in a sentence have the decimal point of its language, and nothing else is changed") {
+    class WithComma : public Phrasebook {
+    public:
+        std::string decimalPoint() const override { return ","; }
+    };
+    CHECK(WithComma().say("{a} and {b} of {c}.", {{"a", "1.25"}, {"b", "-0.5 mm (3.75 %)"}, {"c", "sketch.2b.jpg."}}) ==
+          "1,25 and -0,5 mm (3,75 %) of sketch.2b.jpg..");
+    CHECK(english().say("{a}", {{"a", "1.25"}}) == "1.25");
 }
 
 TEST_CASE("Angles are said by their direction and shown by their size") {
     auto said = [](Angle angle, double value) { return wordsFor(angle, toRadians({value})); };
-    CHECK(said(Angle::Turn, 32.4) == "turned to the right");
-    CHECK(said(Angle::Turn, -7) == "turned to the left");
+    CHECK(said(Angle::Turn, 32.4) == "turned to your right");
+    CHECK(said(Angle::Turn, -7) == "turned to your left");
     CHECK(said(Angle::Turn, 0.6) == "faces you");
     CHECK(said(Angle::Tilt, 20) == "chin up");
     CHECK(said(Angle::Tilt, -20) == "chin down");
     CHECK(said(Angle::Tilt, -1) == "looks straight ahead");
-    CHECK(said(Angle::Lean, 12) == "leans to the right");
-    CHECK(said(Angle::Lean, -90) == "leans to the left");
+    CHECK(said(Angle::Lean, 12) == "leans to your right");
+    CHECK(said(Angle::Lean, -90) == "leans to your left");
     CHECK(said(Angle::Lean, 0) == "upright");
     CHECK(figureFor(toRadians({-32.4})) == "32°");
     CHECK(doubtFor(toRadians({0.2})) == "± 1°"); // never a doubt of nothing

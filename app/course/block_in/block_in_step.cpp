@@ -161,7 +161,8 @@ NextThing BlockInStep::next() {
         return {desk_.study().guess->hasBall()
                     ? tr("Turn it under your hand until it sits on the head, then stand by it.")
                     : tr("Drag the ball out over the cranium, from one side of it to the other."),
-                {tr("This is my guess"), [this] { commitGuess(desk_); }},
+                // Before there is a ball there is no guess to stand by.
+                desk_.study().guess->hasBall() ? Deed{tr("This is my guess"), [this] { commitGuess(desk_); }} : Deed{},
                 Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     if (faceChoice_.isOn())
         return faceChoice_.next();

@@ -30,7 +30,7 @@ QString arrowLength(const Desk& desk, const Finding& finding) {
         return {};
     if (length->onPaper)
         return tr("%1 mm").arg(std::max(1.0, std::round(length->onPaper->value)));
-    return tr("%1 % of the head").arg(100 * length->share, 0, 'f', 1);
+    return tr("%1 % of the head").arg(decimal(100 * length->share, 1));
 }
 
 std::optional<Levels> schoolLevels(const Desk& desk) {
@@ -53,7 +53,7 @@ FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
         const View& of = side == Side::Seen ? desk.fit()->view : c.sketchView;
         const HandCheckBars bars = barsOf(*check, of, [&](Mark m) { return sheet.seen(m).value_or(of.project(c.sitter[m])); });
         shown.bars = {{bars.length.first, bars.length.second,
-                       QString::number(side == Side::Seen ? check->seen : check->drawn, 'f', 2)},
+                       decimal(side == Side::Seen ? check->seen : check->drawn, 2)},
                       {bars.unit.first, bars.unit.second, QStringLiteral("1")}};
     }
     for (const auto& [mark, id] : {std::pair{Brow, "brow_line"}, {NoseBase, "nose_base_line"}})

@@ -107,8 +107,8 @@ void SitterFold::fill() {
         QString own = qt(divisionNumber(*row.division, row.sitter, learnersBook()));
         if (row.sigma > 0)
             own += row.division->unit == "eye_width"
-                       ? tr(" ±%1").arg(row.sigma, 0, 'f', 2)
-                       : tr(" ±%1").arg(100 * row.sigma, 0, 'f', 1);
+                       ? tr(" ±%1").arg(decimal(row.sigma, 2))
+                       : tr(" ±%1").arg(decimal(100 * row.sigma, 1));
         const QString cells[] = {qt(wordsForDivision(row.division->id, learnersBook())), own,
                                  qt(divisionNumber(*row.division, beside, learnersBook()))};
         for (int column = 0; column < 3; ++column) {

@@ -98,8 +98,8 @@ protected:
                     QToolTip::showText(event->globalPosition().toPoint(),
                                        tr("%1: up %2 % (%3 to %4), across %5 % (%6 to %7)")
                                            .arg(qt(wordsFor(markAt(i), learnersBook())))
-                                           .arg(b->up.mean, 0, 'f', 1).arg(b->up.low, 0, 'f', 1).arg(b->up.high, 0, 'f', 1)
-                                           .arg(b->across.mean, 0, 'f', 1).arg(b->across.low, 0, 'f', 1).arg(b->across.high, 0, 'f', 1));
+                                           .arg(decimal(b->up.mean, 1)).arg(decimal(b->up.low, 1)).arg(decimal(b->up.high, 1))
+                                           .arg(decimal(b->across.mean, 1)).arg(decimal(b->across.low, 1)).arg(decimal(b->across.high, 1)));
                     return;
                 }
             }

@@ -33,8 +33,8 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Ph
     heading(ZOKRAN_WORDS("Beside the easel"), 6);
     heading(ZOKRAN_WORDS("What lies ready"), 4.2);
     lines({book.say(ZOKRAN_WORDS("Paper with some tooth, on a board that stands as upright as the sitter")),
-           book.say(ZOKRAN_WORDS("A hard pencil (2H or H) for the form, a soft one (2B to 6B) or charcoal "
-                                 "for the tones")),
+           book.say(ZOKRAN_WORDS("A pencil of HB or softer, held lightly, for the form; a soft one (2B to 6B) "
+                                 "or charcoal for the tones")),
            book.say(ZOKRAN_WORDS("A kneaded eraser and a hard one; a blade or sharpener, and somewhere "
                                  "for the shavings")),
            book.say(ZOKRAN_WORDS("A ruler for border, crown and chin; a strip of paper to fold for the unit; "
@@ -51,6 +51,13 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Ph
                                           "photograph it and check.")));
     order.push_back(book.say(ZOKRAN_WORDS("Then the light, in three values first.")));
     lines(order, true);
+    heading(ZOKRAN_WORDS("While you draw"), 4.2);
+    lines({book.say(ZOKRAN_WORDS("Press lightly until the placement holds: begin with what can be erased, end with what cannot.")),
+           book.say(ZOKRAN_WORDS("Finish no eye before the rest stands. Set a new line first, then rub the old one out.")),
+           book.say(ZOKRAN_WORDS("Step back often: the eye stops seeing what it stares at.")),
+           book.say(ZOKRAN_WORDS("The white of an eye is seldom white: keep the highlight. Few teeth, and faint. Hard outlines "
+                                 "flatten."))},
+          false);
     heading(ZOKRAN_WORDS("Care"), 4.2);
     lines({book.say(ZOKRAN_WORDS("Look up every few minutes; let neck and hand rest; after about five heads "
                                  "or fifty minutes stop.")),
