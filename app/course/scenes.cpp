@@ -167,9 +167,8 @@ std::map<std::string, QString> Scenes::doubts() const {
     for (const LineEntry& line : lineTable())
         if (line.level && fit->spread[*line.level])
             notes[std::string(line.id)] =
-                tr("±%1 %").arg(100 * fit->spread[*line.level]->value / fit->view.scale /
-                                    headHeight(fit->head).value,
-                                0, 'f', 1);
+                tr("±%1 %").arg(decimal(
+                    100 * fit->spread[*line.level]->value / fit->view.scale / headHeight(fit->head).value, 1));
     return notes;
 }
 

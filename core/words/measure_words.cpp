@@ -16,6 +16,11 @@ std::string decimals(double value, int places) {
     return fmt::format("{:.{}f}", std::abs(value) < unit / 2 ? 0.0 : value, places);
 }
 
+/// A number that stands alone, as the book's language writes it.
+std::string alone(const std::string& number, const Phrasebook& book) {
+    return book.say("{number}", {{"number", number}});
+}
+
 } // namespace
 
 std::string shortNumber(const Reading& r, const Phrasebook& book) {
@@ -27,7 +32,7 @@ std::string shortNumber(const Reading& r, const Phrasebook& book) {
     case ReadingUnit::HeadLength:
         return book.say(ZOKRAN_WORDS("{number} ball radii"), {{"number", decimals(r.value, 2)}});
     case ReadingUnit::Share:
-        return decimals(r.value, 2);
+        return alone(decimals(r.value, 2), book);
     case ReadingUnit::Angle:
         break;
     }
@@ -38,7 +43,7 @@ std::string numberWords(const Reading& r, const Phrasebook& book) {
     const int places = r.unit == ReadingUnit::Angle ? 0 : r.unit == ReadingUnit::Area ? 1 : 2;
     // The doubt is never said to be nothing.
     const double least = std::pow(10, -places);
-    return shortNumber(r, book) + " ± " + decimals(std::max(least, r.sigma), places) +
+    return shortNumber(r, book) + " ± " + alone(decimals(std::max(least, r.sigma), places), book) +
            (r.unit == ReadingUnit::Angle ? "°" : "");
 }
 
