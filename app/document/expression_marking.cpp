@@ -42,15 +42,18 @@ bool isMarkingExpression(const Desk& desk) {
 }
 
 void endExpression(Desk& desk, bool keep) {
-    if (keep && isMarkingExpression(desk)) {
-        const auto seen = expressionPlacesOn(desk, Side::Seen), drawn = expressionPlacesOn(desk, Side::Drawn);
-        desk.document.edit(tr("Stand by eyebrows, lids and lips"), {}, [&](Study& s) {
-            for (const auto& [side, places] : {std::pair{Side::Seen, &seen}, {Side::Drawn, &drawn}})
-                for (int i = 0; i < expressionMarkCount; ++i)
-                    if (const auto& at = (*places)[expressionMarkAt(i)])
-                        s.marks(side).expression[expressionMarkAt(i)] = PlacedMark{*at, false};
+    const auto hasSuggestion = [&](Side side) {
+        const auto& marks = desk.study().marks(side).expression;
+        return std::any_of(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; });
+    };
+    // A ring that is only expected was not looked for in the picture: stored, it would agree by construction.
+    if (keep && isMarkingExpression(desk) && (hasSuggestion(Side::Seen) || hasSuggestion(Side::Drawn)))
+        desk.document.edit(tr("Stand by eyebrows, lids and lips"), {}, [](Study& study) {
+            for (const Side side : {Side::Seen, Side::Drawn})
+                for (auto& placed : study.marks(side).expression)
+                    if (placed && placed->suggested)
+                        placed = PlacedMark{placed->at, false};
         });
-    }
     desk.selection.markExpression(false);
 }
 

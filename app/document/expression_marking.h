@@ -13,7 +13,8 @@ PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const Desk& de
 /// Lays the rings on both sheets; the check must have a comparison.
 void startExpression(Desk& desk);
 bool isMarkingExpression(const Desk& desk);
-/// Stands by the rings of both sheets as they lie, or leaves everything as it was moved so far.
+/// Confirms the rings that the program found on both sheets, or leaves them as suggestions. A ring that is only expected
+/// is stored by neither: it is stood by where it is taken hold of.
 void endExpression(Desk& desk, bool keep);
 
 void placeExpression(Desk& desk, Side side, ExpressionMark mark, const PicturePoint& at, const QString& merge);

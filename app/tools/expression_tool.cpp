@@ -33,7 +33,14 @@ bool ExpressionTool::press(const SheetPointer& pointer) {
     if (!PointsTool::press(pointer))
         return false;
     took();
+    standByTaken();
     return true;
+}
+
+void ExpressionTool::standByTaken() {
+    const auto mark = taken();
+    if (mark && !desk_.study().marks(side_).expression[*mark])
+        placeExpression(desk_, side_, *mark, *expressionPlacesOn(desk_, side_)[*mark], {});
 }
 
 void ExpressionTool::release(const SheetPointer& pointer) {
@@ -45,6 +52,10 @@ bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (event.key() == Qt::Key_Delete)
         if (const auto mark = taken())
             return hideExpression(desk_, side_, *mark), true;
+    // The first Space takes a ring up; from then on it stands by the one it leaves.
+    const auto& ring = desk_.selection.expression();
+    if (event.key() == Qt::Key_Space && ring && ring->side == side_ && ring->mark == taken())
+        standByTaken();
     return PointsTool::key(event, middle);
 }
 

@@ -5,8 +5,8 @@
 
 namespace zokran {
 
-/// Drags the rings of eyebrows, lids and lips on one sheet; beside the keys of `PointsTool` Delete sets the ring taken up
-/// aside.
+/// Drags the rings of eyebrows, lids and lips on one sheet. A ring that is pressed, or left by Space, is stood by where it
+/// lies; Delete sets the ring taken up aside.
 class ExpressionTool : public PointsTool {
 public:
     ExpressionTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -25,6 +25,8 @@ protected:
     void finish() override;
 
 private:
+    /// Stores the ring taken up last where it lies, if it is not stored yet.
+    void standByTaken();
     /// The marks that lie on the sheet, in the order of `points`.
     std::vector<ExpressionMark> marks() const;
 

@@ -1,5 +1,6 @@
 // Lines as they were drawn, laid over photograph and sketch in the real window.
 
+#include "app/document/expression_marking.h"
 #include "app/overlays/drawn_line_overlay.h"
 #include "tests/app/window_test.h"
 
@@ -147,6 +148,8 @@ private slots:
         });
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether eyebrows, lids and lips do"), said());
         clickOn(buttonSaying("Look at the features"));
+        for (const auto& [sheet, side] : {std::pair{seen(), Side::Seen}, {drawn(), Side::Drawn}})
+            click(sheet, spot(sheet, *expressionPlacesOn(desk(), side)[ExpressionMark::LipUpper]));
         clickOn(buttonSaying("They lie there"));
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
         for (const char* what : {"Look at the hair", "Look at the neck"}) {

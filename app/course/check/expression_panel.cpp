@@ -32,7 +32,8 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
     state_ = addText({});
     addText(tr("They are looked at when the head stands, and never change how its turn is read. Draw what this sitter has: "
                "no two eyebrows are alike."));
-    addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
+    addText(tr("A click on a dashed ring says that it lies right. Keys on the sheet: Space says so and takes the next ring, arrows "
+               "move it, with Shift by more; Enter is done."),
             "caption");
     column_->addStretch();
 }

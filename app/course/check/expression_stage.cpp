@@ -61,7 +61,7 @@ Scene ExpressionStage::scene(Side side) {
 }
 
 NextThing ExpressionStage::next() {
-    return {tr("Drag the rings onto eyebrows, lids and lips, on the photograph and as you drew them."),
+    return {tr("Drag the rings onto eyebrows, lids and lips, on both sheets. What stays dashed is not judged."),
             {tr("They lie there"), [this] { endExpression(desk_, true); }},
             Deed{tr("Leave them"), [this] { endExpression(desk_, false); }}};
 }
