@@ -130,7 +130,10 @@ void endTracing(Desk& desk, bool keep) {
     if (!tracing)
         return;
     desk.selection.trace(std::nullopt);
-    if (!keep)
+    // A run left where it was proposed on the sketch was not looked for there, and would agree by construction.
+    const bool isUntouched = isOfStraights(tracing->line) && tracing->side == Side::Drawn &&
+                             tracing->at == whereExpected(desk, Side::Drawn, tracing->line);
+    if (!keep || isUntouched)
         return;
     desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(tracing->line, learnersBook()))), {},
                        [&](Study& s) { s.marks(tracing->side).lines[tracing->line] = tracing->at; });

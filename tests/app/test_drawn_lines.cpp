@@ -86,8 +86,14 @@ private slots:
         dragRing(seen(), 0, proposed[0]);
         dragRing(seen(), 1, proposed[1]);
         clickOn(buttonSaying("It lies there"));
-        // Over the sketch as many lie where they belong; the chin's corner is drawn out.
+        // Over the sketch as many lie where they belong; left untouched they are not kept.
         QCOMPARE(rings(drawn()).size(), std::size_t{9});
+        clickOn(buttonSaying("It lies there"));
+        QVERIFY(lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
+        unfold("Lines as you drew them");
+        clickOn(buttonSaying("Outline of the face"));
+        clickOn(buttonSaying("It lies there"));
+        // The chin's corner is drawn out.
         QTest::keyClick(drawn(), Qt::Key_Insert);
         QCOMPARE(rings(drawn()).size(), std::size_t{9});
         const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
@@ -100,6 +106,8 @@ private slots:
         QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
         undo();
         undo();
+        if (lines(Side::Seen).has(DrawnLine::Face))
+            undo();
         QVERIFY(!lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
     }
 
