@@ -14,7 +14,7 @@ namespace zokran {
 enum class ExpressionTier { Feature, Expression };
 
 /// One way in which eyebrows, lids, irises or lips are commonly drawn wrong, as a displacement of their marks. Its
-/// sentences stand in core/words/expression_words.cpp, by its id.
+/// sentences stand in core/words/expression_sentences.cpp, by its id.
 struct ExpressionMode {
     std::string id;
     ExpressionTier tier;

@@ -15,7 +15,14 @@ namespace {
 class CarriedOutline {
 public:
     CarriedOutline(const PhotoMarks& photo, const Fit& fitted, const SketchMarks& page, const Comparison& c, Pixels both)
-        : CarriedOutline(photo, fitted, page, c, both, c.sketchView) {}
+        : reference(photo), sketch(page), fit(fitted), comparison(c), bothNoises(both),
+          noise(std::hypot(page.noiseOrDefault().value,
+                           c.sketchView.scale / fitted.view.scale * photo.noiseOrDefault().value) /
+                c.sketchView.scale),
+          turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
+          by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
+        by_.shift = drawn_.centre - by_(fitted.view.centre);
+    }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
     /// From the ball's centre, in its radii.
@@ -32,17 +39,6 @@ public:
     const Radians turned; ///< between the two: what of a head makes its outline changes with its turn
 
 private:
-    CarriedOutline(const PhotoMarks& photo, const Fit& fitted, const SketchMarks& page, const Comparison& c, Pixels both,
-                   const View& drawn)
-        : reference(photo), sketch(page), fit(fitted), comparison(c), bothNoises(both),
-          noise(std::hypot(page.noiseOrDefault().value,
-                           drawn.scale / fit.view.scale * photo.noiseOrDefault().value) /
-                drawn.scale),
-          turned(angleBetween(drawn.facing(), fit.view.facing())), drawn_(drawn),
-          by_{drawn.scale / fit.view.scale, drawn.pose().lean - fit.view.pose().lean, {0, 0}} {
-        by_.shift = drawn.centre - by_(fit.view.centre);
-    }
-
     const View& drawn_;
     Similarity by_;
 };

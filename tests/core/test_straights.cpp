@@ -130,7 +130,7 @@ TEST_CASE("A straight that is turned is told by its number, the right way, and i
         CHECK(told.front().figures.number == 3);
         CHECK(told.front().figures.mendClockwise == (by < 0)); // y points down: a positive angle is clockwise
         CHECK_THAT(textOf(told.front()), Catch::Contains("straight 3") && Catch::Contains(by < 0 ? "Turn it clockwise" : "Turn it anticlockwise"));
-        // On the viewer's left the edge falls to the right: turned clockwise it gets flatter... or steeper, as drawn.
+        // Whether the turned straight is steeper is read from its own slope before and after.
         const Eigen::Vector2d was = face.run[3] - face.run[2], is = drawn[3] - drawn[2];
         const bool isSteeper = std::abs(is.y()) / is.norm() > std::abs(was.y()) / was.norm();
         CHECK_THAT(textOf(told.front()), Catch::Contains(isSteeper ? "too steep" : "too flat"));

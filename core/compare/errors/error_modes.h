@@ -15,7 +15,7 @@ enum class Tier { Page, Lean, Turn, Proportion, Spacing, Size };
 enum class AmountUnit { BallRadius, Share, Radian };
 
 /// One way in which a drawing commonly goes wrong, as a displacement of the sitter's marks. Its
-/// sentences stand in core/words/finding_words.cpp, by its id.
+/// sentences stand in core/words/structure_sentences.cpp, by its id.
 struct ErrorMode {
     std::string id;
     Tier tier;
