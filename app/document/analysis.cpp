@@ -84,6 +84,8 @@ void Analysis::refit() {
             fit_ = fitHead(marks, options);
             telling_ = mostTelling(marks, *fit_, &sitter_.shape());
             settled_ = !options.warmStart;
+            if (settled_)
+                expression_ = expressionPlaces(marks, fit_->view, fit_->head);
         } catch (const BadInput& e) {
             lacking_[0] = qt(wordsFor(e, learnersBook()));
             settled_ = true;
@@ -195,9 +197,12 @@ const Construction& Analysis::construction(const std::string& canonId) const {
                 return false;
         return true;
     };
+    const double push = study.look.push;
+    // A pushed head has no features of this sitter's any more.
+    const ExpressionPlaces expression = push == 1 ? expression_ : ExpressionPlaces();
     const auto same = [&](const Made& made) {
-        return made.canon == canonId && made.form == study.form && made.look == study.look &&
-               isSameHead(made.head);
+        return made.canon == canonId && made.form == study.form && made.look == study.look && isSameHead(made.head) &&
+               made.expression == expression;
     };
     if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
         return *found->construction;
@@ -210,7 +215,6 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     } catch (const BadInput&) {
         // The canon's file has gone; the sitter's own levels always serve.
     }
-    const double push = study.look.push;
     // Two of them lie on the bench at most; what is bent already serves for both.
     std::shared_ptr<const HeadSolid> solid;
     for (const Made& made : made_)
@@ -221,8 +225,8 @@ const Construction& Analysis::construction(const std::string& canonId) const {
                                                             : pushed(fit_->head, push));
     if (made_.size() > 1)
         made_.erase(made_.begin());
-    made_.push_back({canonId, study.form, study.look, fit_->head,
-                     construct(*form, canon, std::move(solid), study.look)});
+    made_.push_back({canonId, study.form, study.look, fit_->head, expression,
+                     construct(*form, canon, std::move(solid), study.look, expression)});
     return *made_.back().construction;
 }
 

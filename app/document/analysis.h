@@ -74,11 +74,13 @@ private:
     std::optional<StudyId> study_;
     PhotoMarks fitted_;    ///< the marks the fit was made from ...
     bool settled_ = false; ///< ... from scratch
+    ExpressionPlaces expression_; ///< of the sitter, by the last fit that was settled
     /// A construction and what it was made for.
     struct Made {
         std::string canon, form;
         FormLook look;
         HeadMarks head;
+        ExpressionPlaces expression;
         std::shared_ptr<const Construction> construction;
     };
     mutable std::vector<Made> made_; ///< by the first canon, and by the one over it

@@ -122,6 +122,8 @@ public:
         Side side;
         std::vector<PicturePoint> at;
         int width, height; ///< px of the picture as it lies; laid otherwise meanwhile, the points mean nothing
+        /// A ring was pressed, moved or left by Space, or the line lay there before: not merely proposed.
+        bool isLookedAt = false;
     };
     const std::optional<Tracing>& tracing() const { return tracing_; }
     void trace(std::optional<Tracing> tracing) {

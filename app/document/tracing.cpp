@@ -10,7 +10,7 @@ namespace zokran {
 namespace {
 
 bool isOfOutline(DrawnLine line) {
-    return line == DrawnLine::Hair || line == DrawnLine::Neck || isOfStraights(line);
+    return line == DrawnLine::Hair || line == DrawnLine::Neck || line == DrawnLine::Shoulders || isOfStraights(line);
 }
 
 constexpr std::size_t usualCorners = 9;
@@ -74,7 +74,13 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     if (line == DrawnLine::Hair)
         return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
     if (line == DrawnLine::Neck)
-        return {round(-0.62, -1.45), round(0.62, -1.45)};
+        return {round(-0.6, -1.3), round(-0.66, -1.65), round(0.6, -1.3), round(0.66, -1.65)};
+    // The body stands upright, however the head leans: the model's mean in a facing pose.
+    const auto below = [&](double right, double down) {
+        return PicturePoint(view.centre + view.scale * PicturePoint(right, down));
+    };
+    if (line == DrawnLine::Shoulders)
+        return {below(0, 1.87), below(-1.75, 2.1), below(1.75, 2.1)};
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
     const auto& onPhoto = desk.study().reference.lines;
     if (isOfStraights(line) && side == Side::Drawn && onPhoto.has(line) && desk.fit() && desk.comparison()) {
@@ -102,10 +108,14 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
 void takeUp(Desk& desk, DrawnLine line, Side side) {
     const MarkSheet& sheet = desk.study().marks(side);
     const auto& laid = sheet.lines[line];
-    const bool isOutdated = side == Side::Drawn && isOfStraights(line) &&
-                            laid.size() != desk.study().reference.lines[line].size();
-    desk.selection.trace(Selection::Tracing{line, side, laid.empty() || isOutdated ? whereExpected(desk, side, line) : laid,
-                                            sheet.width, sheet.height});
+    // Over the sketch lie as many rings as over the photograph.
+    const auto& onPhoto = desk.study().reference.lines[line];
+    const bool isOutdated = side == Side::Drawn && !onPhoto.empty() && laid.size() != onPhoto.size();
+    const bool isNew = laid.empty() || isOutdated;
+    auto at = isNew ? whereExpected(desk, side, line) : laid;
+    if (side == Side::Drawn && line == DrawnLine::Neck && onPhoto.size() == 2)
+        at = {neckSides(at)[0].middle(), neckSides(at)[1].middle()};
+    desk.selection.trace(Selection::Tracing{line, side, std::move(at), sheet.width, sheet.height, !isNew});
 }
 
 } // namespace
@@ -129,16 +139,33 @@ void endTracing(Desk& desk, bool keep) {
     const auto tracing = desk.selection.tracing();
     if (!tracing)
         return;
+    // A line left where it was proposed was not looked for, and would agree by construction.
+    if (keep && !tracing->isLookedAt)
+        return;
     desk.selection.trace(std::nullopt);
-    // A run left where it was proposed on the sketch was not looked for there, and would agree by construction.
-    const bool isUntouched = isOfStraights(tracing->line) && tracing->side == Side::Drawn &&
-                             tracing->at == whereExpected(desk, Side::Drawn, tracing->line);
-    if (!keep || isUntouched)
+    if (!keep)
         return;
     desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(tracing->line, learnersBook()))), {},
                        [&](Study& s) { s.marks(tracing->side).lines[tracing->line] = tracing->at; });
     if (tracing->side == Side::Seen)
         takeUp(desk, tracing->line, Side::Drawn);
+}
+
+void moveTracing(Desk& desk, std::size_t point, const PicturePoint& at) {
+    auto tracing = desk.selection.tracing();
+    if (!tracing || point >= tracing->at.size())
+        return;
+    tracing->at[point] = at;
+    tracing->isLookedAt = true;
+    desk.selection.trace(std::move(tracing));
+}
+
+void lookAtTracing(Desk& desk) {
+    auto tracing = desk.selection.tracing();
+    if (!tracing)
+        return;
+    tracing->isLookedAt = true;
+    desk.selection.trace(std::move(tracing));
 }
 
 void changeCorners(Desk& desk, std::size_t at, bool more) {

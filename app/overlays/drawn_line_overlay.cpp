@@ -13,8 +13,8 @@ void DrawnLineOverlay::paint(const Canvas& canvas) const {
     for (const auto& each : strokesThrough(line, at))
         stroke(each);
     // How far the neck's sides stand apart is what counts.
-    if (line == DrawnLine::Neck)
-        stroke(at);
+    if (line == DrawnLine::Neck && pointsOf(line).allows(at.size()))
+        stroke({neckSides(at)[0].middle(), neckSides(at)[1].middle()});
     QPen pen(canvas.style.ink, touched ? 2 : 1.4);
     if (!touched)
         pen.setDashPattern({5, 3});

@@ -11,8 +11,10 @@ class LineTool : public PointsTool {
 public:
     LineTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
     bool press(const SheetPointer& pointer) override {
-        if (PointsTool::press(pointer))
+        if (PointsTool::press(pointer)) {
+            lookAtTracing(desk_);
             return true;
+        }
         const auto& tracing = desk_.selection.tracing();
         if (!tracing || tracing->side != side_ || !isOfStraights(tracing->line) || tracing->at.empty())
             return false;
@@ -34,13 +36,9 @@ protected:
         return tracing && tracing->side == side_ ? tracing->at : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString&) override {
-        if (!desk_.selection.tracing())
-            return;
-        Selection::Tracing tracing = *desk_.selection.tracing();
-        tracing.at[point] = at;
-        desk_.selection.trace(std::move(tracing));
+        moveTracing(desk_, point, at);
     }
-    void took() override { emit desk_.selection.changed(); }
+    void took() override { lookAtTracing(desk_); }
     void finish() override {
         clicked_ = 0;
         endTracing(desk_, true);

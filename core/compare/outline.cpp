@@ -22,9 +22,14 @@ public:
           turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
           by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
         by_.shift = drawn_.centre - by_(fitted.view.centre);
+        upright_ = {c.registration.scale, {0}, {0, 0}};
+        upright_.shift = c.registration(PhotoPoint(fitted.view.centre)) - upright_(fitted.view.centre);
     }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
+    /// Of the body, which stands as it stands however the head was leant above it: under the features as the two pictures
+    /// lie over one another, for they say where it is more surely than the ball behind them.
+    SketchPoint carriedUpright(const PicturePoint& at) const { return upright_(PhotoPoint(at)); }
     /// From the ball's centre, in its radii.
     Eigen::Vector2d fromBall(const PicturePoint& at) const { return (at - drawn_.centre) / drawn_.scale; }
 
@@ -40,7 +45,7 @@ public:
 
 private:
     const View& drawn_;
-    Similarity by_;
+    Similarity by_, upright_;
 };
 
 using OutlineKind = std::vector<OutlineError>(const CarriedOutline& outline);
@@ -86,29 +91,108 @@ std::vector<OutlineError> hair(const CarriedOutline& o) {
     return errors;
 }
 
-/// How wide the neck is, and where it stands under the head.
+/// The angle between two directions on the sheet: above zero where the second is turned clockwise, as seen, from the first.
+Radians turnedClockwise(const Eigen::Vector2d& from, const Eigen::Vector2d& to) {
+    return {std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to))};
+}
+
+/// By how much a hand misjudges a slant that it copies: common practice, no source.
+constexpr Degrees slantFelt{1.5};
+
+/// The slants of the neck's two sides, where two places of each were laid in both pictures.
+std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
+    const auto &seen = o.reference.lines[DrawnLine::Neck], &drawn = o.sketch.lines[DrawnLine::Neck];
+    std::vector<OutlineError> errors;
+    if (seen.size() != 4 || drawn.size() != 4)
+        return errors;
+    const auto seenSides = neckSides(seen), drawnSides = neckSides(drawn);
+    for (std::size_t side = 0; side < 2; ++side) {
+        const auto& [upper, lower] = drawnSides[side];
+        const Eigen::Vector2d belongs = o.carriedUpright(seenSides[side].lower) - o.carriedUpright(seenSides[side].upper);
+        const Eigen::Vector2d is = lower - upper;
+        if (!(belongs.norm() > 0) || !(is.norm() > 0))
+            return {};
+        // At the viewer's left a lower end too far out is turned clockwise as seen, at the right the other way.
+        const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is).value;
+        const double placed = std::sqrt(2.0) * o.noise * o.comparison.sketchView.scale / is.norm();
+        OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right", DrawnLine::Neck, AmountUnit::Radian, outward,
+                           std::hypot(placed, toRadians(slantFelt).value), {}};
+        for (const auto& each : drawnSides)
+            for (const PicturePoint& at : {each.upper, each.lower})
+                error.moves.push_back({SketchPoint(at), SketchPoint(at)});
+        error.moves[2 * side + 1].belongs = SketchPoint(upper) + belongs.normalized() * is.norm();
+        errors.push_back(std::move(error));
+    }
+    return errors;
+}
+
+/// How wide the neck is, where it stands under the head, and how its sides slant.
 std::vector<OutlineError> neck(const CarriedOutline& o) {
     if (!o.both(DrawnLine::Neck))
         return {};
     const auto &seen = o.reference.lines[DrawnLine::Neck], &drawn = o.sketch.lines[DrawnLine::Neck];
-    const SketchPoint left = o.carried(seen[0]), right = o.carried(seen[1]);
-    const double belongs = (right - left).norm(), is = (drawn[1] - drawn[0]).norm();
+    const auto seenSides = neckSides(seen), drawnSides = neckSides(drawn);
+    const SketchPoint left = o.carried(seenSides[0].middle()), right = o.carried(seenSides[1].middle());
+    const SketchPoint drawnLeft(drawnSides[0].middle()), drawnRight(drawnSides[1].middle());
+    const double belongs = (right - left).norm(), is = (drawnRight - drawnLeft).norm();
     if (!(belongs > 0) || !(is > 0))
         return {};
     OutlineError width{"neck_width", DrawnLine::Neck, AmountUnit::Share, is / belongs - 1, 0, {}};
     width.sigma = std::hypot(std::sqrt(2.0) * o.noise / (o.fromBall(right) - o.fromBall(left)).norm(),
                              std::hypot(whereItIs, perTurned * o.turned.value));
     // It is mended where it was drawn: both sides, as far apart as they belong.
-    const SketchPoint middle = (SketchPoint(drawn[0]) + SketchPoint(drawn[1])) / 2, should = (left + right) / 2;
-    for (const PicturePoint& at : drawn)
-        width.moves.push_back({SketchPoint(at), SketchPoint(middle + (SketchPoint(at) - middle) * (belongs / is))});
+    const SketchPoint middle = (drawnLeft + drawnRight) / 2, should = (left + right) / 2;
     const Eigen::Vector2d across = (right - left) / belongs;
+    const Eigen::Vector2d further = (belongs / is - 1) * (drawnRight - middle);
+    for (std::size_t i = 0; i < drawn.size(); ++i) {
+        const Eigen::Vector2d by = 2 * i < drawn.size() ? Eigen::Vector2d(-further) : further;
+        width.moves.push_back({SketchPoint(drawn[i]), SketchPoint(SketchPoint(drawn[i]) + by)});
+    }
     OutlineError place{"neck_across", DrawnLine::Neck, AmountUnit::BallRadius, across.dot(o.fromBall(middle) - o.fromBall(should)),
                        std::hypot(std::hypot(o.noise, whereItIs), 2 * perTurned * o.turned.value), {}};
     const double shift = across.dot(should - middle);
     for (const PicturePoint& at : drawn)
         place.moves.push_back({SketchPoint(at), SketchPoint(SketchPoint(at) + shift * across)});
-    return {width, place};
+    std::vector<OutlineError> errors = neckSlants(o);
+    errors.insert(errors.begin(), {width, place});
+    return errors;
+}
+
+/// How long the neck is, from the face to the pit; and how wide the shoulders are and how they slope.
+std::vector<OutlineError> shoulders(const CarriedOutline& o) {
+    if (!o.both(DrawnLine::Shoulders))
+        return {};
+    const auto &seen = o.reference.lines[DrawnLine::Shoulders], &drawn = o.sketch.lines[DrawnLine::Shoulders];
+    std::vector<OutlineMove> still;
+    for (const PicturePoint& at : drawn)
+        still.push_back({SketchPoint(at), SketchPoint(at)});
+    const SketchPoint pit(drawn[0]), should = o.carriedUpright(seen[0]);
+    const double faceIsAt = std::hypot(o.noise, std::hypot(whereItIs, perTurned * o.turned.value));
+    const double lower = (pit - should).y(); // the body stands upright on the sheet
+    OutlineError length{"neck_length", DrawnLine::Shoulders, AmountUnit::BallRadius, lower / o.comparison.sketchView.scale,
+                        faceIsAt, still};
+    // The shoulders go along with the pit between them.
+    for (OutlineMove& move : length.moves)
+        move.belongs = SketchPoint(move.drawn.x(), move.drawn.y() - lower);
+    if (seen.size() != 3 || drawn.size() != 3)
+        return {length};
+    const Eigen::Vector2d belongs = o.carriedUpright(seen[2]) - o.carriedUpright(seen[1]);
+    const SketchPoint left(drawn[1]), right(drawn[2]), middle = (left + right) / 2;
+    const Eigen::Vector2d is = right - left;
+    if (!(belongs.norm() > 0) || !(is.norm() > 0))
+        return {length};
+    const double placed = std::sqrt(2.0) * o.noise * o.comparison.sketchView.scale / is.norm();
+    OutlineError width{"shoulder_width", DrawnLine::Shoulders, AmountUnit::Share, is.norm() / belongs.norm() - 1,
+                       std::hypot(placed, faceIsAt), still};
+    const double share = belongs.norm() / is.norm();
+    width.moves[1].belongs = middle + share * (left - middle);
+    width.moves[2].belongs = middle + share * (right - middle);
+    OutlineError slope{"shoulder_slope", DrawnLine::Shoulders, AmountUnit::Radian, turnedClockwise(belongs, is).value,
+                       std::hypot(placed, toRadians(slantFelt).value), still};
+    const Eigen::Vector2d half = belongs.normalized() * is.norm() / 2;
+    slope.moves[1].belongs = middle - half;
+    slope.moves[2].belongs = middle + half;
+    return {length, width, slope};
 }
 
 /// The straights along the face, or along another shape.
@@ -124,7 +208,7 @@ std::vector<OutlineError> straights(const CarriedOutline& o) {
 }
 
 /// Errors of the outline: another is a function above and its name here.
-constexpr OutlineKind* outlineKinds[] = {hair, neck, straights<DrawnLine::Face>, straights<DrawnLine::Shape>};
+constexpr OutlineKind* outlineKinds[] = {hair, neck, shoulders, straights<DrawnLine::Face>, straights<DrawnLine::Shape>};
 
 } // namespace
 

@@ -79,6 +79,7 @@ std::vector<Part> partsOf(const Finding& finding) {
     if (finding.line)
         switch (*finding.line) {
         case DrawnLine::Neck:
+        case DrawnLine::Shoulders:
             return {Part::Neck};
         case DrawnLine::Face:
             return {Part::Chin};
@@ -117,7 +118,7 @@ std::vector<Part> partsLookedAt(const Comparison& c) {
         if (part == Part::Whole || part == Part::Turn)
             return true;
         if (part == Part::Neck)
-            return has(DrawnLine::Neck);
+            return has(DrawnLine::Neck) || has(DrawnLine::Shoulders);
         bool any = part == Part::Forehead && has(DrawnLine::Hair);
         for (int i = 0; i < markCount; ++i)
             any = any || (c.placements[markAt(i)] && partOf(markAt(i)) == part);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/construction/solid.h"
+#include "core/head/expression_places.h"
 #include "core/head/proportions.h"
 #include "core/view/view.h"
 
@@ -60,6 +61,8 @@ struct Subject {
     Widths widths;
     BallRadii sidePlane = usualSidePlane; ///< where the sides are sliced off: x = ± this
     FormLook look = {};
+    /// Where this sitter's eyebrows, lids and lips lie, as far as that is known; the rest lies where most people have it.
+    ExpressionPlaces expression = {};
 
     const HeadMarks& head() const { return solid->head(); }
 };

@@ -100,21 +100,25 @@ Subject ownSubject(std::shared_ptr<const HeadSolid> solid) {
 
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
                                         std::shared_ptr<const HeadSolid> solid,
-                                        const FormLook& look) {
+                                        const FormLook& look, const ExpressionPlaces& expression) {
     Subject subject;
     if (canon)
         subject = {std::move(solid), canon->levels, canon->widths, canon->sidePlane()};
     else
         subject = ownSubject(std::move(solid));
     subject.look = look;
+    subject.expression = expression;
+    if (const auto& lip = expression[ExpressionMark::LipLower]; lip && !canon)
+        subject.levels.lowerLip = {lip->y()};
     auto made = form.make(std::move(subject));
     made->is(form);
     return made;
 }
 
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        const HeadMarks& head, const FormLook& look) {
-    return construct(form, canon, std::make_shared<const HeadSolid>(head), look);
+                                        const HeadMarks& head, const FormLook& look,
+                                        const ExpressionPlaces& expression) {
+    return construct(form, canon, std::make_shared<const HeadSolid>(head), look, expression);
 }
 
 HeadMarks pushed(const HeadMarks& head, double times) {

@@ -38,11 +38,12 @@ const FormKind& formNamed(std::string_view id);
 
 /// A form on a fitted sitter: at a canon's levels and widths, or without one at the sitter's own.
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        const HeadMarks& head, const FormLook& look = {});
+                                        const HeadMarks& head, const FormLook& look = {},
+                                        const ExpressionPlaces& expression = {});
 /// The same on a head that is bent already.
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
                                         std::shared_ptr<const HeadSolid> solid,
-                                        const FormLook& look = {});
+                                        const FormLook& look = {}, const ExpressionPlaces& expression = {});
 
 /// The widths of one sitter's own features, the face being so wide `across`. Brows, which are no
 /// marks, are taken to be one and a quarter eyes long.

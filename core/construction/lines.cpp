@@ -75,6 +75,15 @@ constexpr LineEntry table[] = {
      lines::mouthBarrel},
     {"chin_block", ZOKRAN_WORDS("block of the chin"), Construction, Planes, whole,
      lines::chinBlock},
+    {"eyeball", ZOKRAN_WORDS("eyeballs with their lids"), Construction, Volumes, guides, lines::eyeballs, {}, {},
+     onlyWhenAsked},
+    {"lid", ZOKRAN_WORDS("lids"), Construction, Volumes, guides, lines::lids, {}, "eyeball", onlyWhenAsked},
+    {"nose_volume", ZOKRAN_WORDS("nose as wedge, ball and wings"), Construction, Volumes, guides, lines::noseVolumes, {}, {},
+     onlyWhenAsked},
+    {"lip_volume", ZOKRAN_WORDS("lips as five masses"), Construction, Volumes, guides, lines::lipVolumes, {}, {},
+     onlyWhenAsked},
+    {"ear_volume", ZOKRAN_WORDS("ear's rim, bowl and lobe"), Construction, Volumes, guides, lines::earVolumes, {}, {},
+     onlyWhenAsked},
     // What only other forms draw.
     {"egg", ZOKRAN_WORDS("egg"), Construction, Form, first, nullptr},
     {"circle", ZOKRAN_WORDS("circle"), Construction, Form, first, nullptr},
@@ -194,6 +203,15 @@ void LineTracer::addRun(const LineEntry& line, int side, Cover cover,
         return SurfacePoint{a.at + s * (b.at - a.at),
                             (a.normal + s * (b.normal - a.normal)).normalized()};
     });
+}
+
+void LineTracer::addFacing(const LineEntry& line, int side, const std::vector<HeadPoint>& points,
+                           const SurfacePoint& at) {
+    if (!inView().seen(at, Cover::Face))
+        return;
+    addSeen(line, points);
+    if (side)
+        lines.back().id += side > 0 ? "_l" : "_r";
 }
 
 void LineTracer::addSeen(const LineEntry& line, const std::vector<HeadPoint>& points) {

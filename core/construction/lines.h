@@ -12,7 +12,7 @@ namespace zokran {
 class LineTracer;
 
 /// What a line belongs to, in the order the groups are offered.
-enum class LineGroup { Skull, Face, Features, Widths, Neck, Planes, Form };
+enum class LineGroup { Skull, Face, Features, Widths, Neck, Planes, Volumes, Form };
 
 /// A line of the construction or of the guides on it.
 struct LineEntry {
@@ -69,6 +69,9 @@ public:
                 bool rounded);
     /// Adds points of a line that is all seen, such as an outline.
     void addSeen(const LineEntry& line, const std::vector<HeadPoint>& points);
+    /// Adds points of the outline of a volume that stands out of the skin, where this place of the skin is in sight; none
+    /// of it where it is not.
+    void addFacing(const LineEntry& line, int side, const std::vector<HeadPoint>& points, const SurfacePoint& at);
     /// Adds the seen edge of the sitter's skin: the face's, or the neck's.
     void addOutline(const LineEntry& line, bool ofNeck);
     /// Adds the edge of the jaw on the sitter's skin, both sides.

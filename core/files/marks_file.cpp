@@ -2,7 +2,10 @@
 
 #include "core/base/json_file.h"
 
+#include <algorithm>
+#include <array>
 #include <cmath>
+#include <iterator>
 
 namespace zokran {
 
@@ -49,13 +52,15 @@ DrawnLines lines(const nlohmann::json& j) {
     DrawnLines all;
     for (const auto& [id, points] : j.items()) {
         const std::optional<DrawnLine> line = drawnLineNamed(id);
-        if (!line)
+        if (!line || *line == DrawnLine::Shoulders)
             throw BadInput(fmt::format("there is no line named \"{}\"", id));
         const std::string of = fmt::format("the line \"{}\"", id);
-        const auto [least, most] = pointsOf(*line);
-        if (!points.is_array() || points.size() < least || points.size() > most)
-            throw BadInput(least == most ? fmt::format("{} needs {} points", of, least)
-                                         : fmt::format("{} needs {} to {} points", of, least, most));
+        const PointCount count = pointsOf(*line);
+        if (!points.is_array() || !count.allows(points.size()))
+            throw BadInput(count.least == count.most
+                               ? fmt::format("{} needs {} points", of, count.least)
+                               : fmt::format("{} needs {} {} {} points", of, count.least,
+                                             count.least + count.step == count.most ? "or" : "to", count.most));
         for (const auto& at : points)
             all[*line].emplace_back(finiteNumber(at, "x", of), finiteNumber(at, "y", of));
     }
@@ -89,6 +94,21 @@ nlohmann::ordered_json written(const PlacedMark& placed) {
     return mark;
 }
 
+/// The marks of the body, which the program keeps as one line: the pit of the neck first.
+constexpr std::string_view bodyMarks[] = {"neck_pit", "shoulder_r", "shoulder_l"};
+
+/// The line through the body's marks that were placed, one for each of `bodyMarks`.
+std::vector<PicturePoint> shoulders(const std::array<std::optional<PicturePoint>, 3>& placed) {
+    const auto& [pit, right, left] = placed;
+    if (!pit && !right && !left)
+        return {};
+    if (pit && right && left)
+        return {*pit, *right, *left};
+    if (!pit || right || left)
+        throw BadInput("\"shoulder_l\" and \"shoulder_r\" are read together, and with \"neck_pit\"");
+    return {*pit};
+}
+
 MarkSheet convert(const nlohmann::json& j) {
     MarkSheet sheet;
     const nlohmann::json image = j.value("image", nlohmann::json());
@@ -108,17 +128,25 @@ MarkSheet convert(const nlohmann::json& j) {
     }
     if (!j.contains("marks") || !j["marks"].is_object())
         throw BadInput("\"marks\" is missing");
+    std::array<std::optional<PicturePoint>, std::size(bodyMarks)> body;
     for (const auto& [id, value] : j["marks"].items()) {
         const std::optional<Mark> mark = markNamed(id);
         const std::optional<ExpressionMark> expression = expressionMarkNamed(id);
-        if (!mark && !expression)
+        const auto ofBody = std::find(std::begin(bodyMarks), std::end(bodyMarks), id) - std::begin(bodyMarks);
+        const bool isOfBody = ofBody < std::ssize(bodyMarks);
+        if (!mark && !expression && !isOfBody)
             throw BadInput(fmt::format("there is no mark named \"{}\"", id));
         if (value.is_null())
             continue;
-        (mark ? sheet.marks[*mark] : sheet.expression[*expression]) = placedMark(value, id);
+        const PlacedMark placed = placedMark(value, id);
+        if (isOfBody)
+            body[static_cast<std::size_t>(ofBody)] = placed.hidden ? std::nullopt : placed.at;
+        else
+            (mark ? sheet.marks[*mark] : sheet.expression[*expression]) = placed;
     }
     if (j.contains("lines") && !j["lines"].is_null())
         sheet.lines = lines(j["lines"]);
+    sheet.lines[DrawnLine::Shoulders] = shoulders(body);
     return sheet;
 }
 
@@ -162,8 +190,11 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
     for (int i = 0; i < expressionMarkCount; ++i)
         if (const auto& placed = sheet.expression[expressionMarkAt(i)])
             j["marks"][std::string(idOf(expressionMarkAt(i)))] = written(*placed);
+    const auto& body = sheet.lines[DrawnLine::Shoulders];
+    for (std::size_t i = 0; i < body.size(); ++i)
+        j["marks"][std::string(bodyMarks[i])] = written(PlacedMark{body[i]});
     for (DrawnLine line : allDrawnLines)
-        for (const PicturePoint& at : sheet.lines[line])
+        for (const PicturePoint& at : line == DrawnLine::Shoulders ? std::vector<PicturePoint>() : sheet.lines[line])
             j["lines"][std::string(idOf(line))].push_back({{"x", at.x()}, {"y", at.y()}});
     if (truth) {
         j["truth"] = {{"turn", toDegrees(truth->pose.turn).value},

@@ -12,8 +12,8 @@ struct LineEntry {
     PointCount points;
 };
 constexpr PointCount straights{6, 10};
-constexpr LineEntry lineEntries[] = {{"centre", {3, 3}}, {"brow", {3, 3}},    {"hair", {3, 3}},
-                                     {"neck", {2, 2}},   {"face", straights}, {"shape", straights}};
+constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},          {"brow", {3, 3}},    {"hair", {3, 3}},  {"neck", {2, 4, 2}},
+                                     {"shoulders", {1, 3, 2}}, {"face", straights}, {"shape", straights}};
 
 /// Where two stretches cross, if they do.
 std::optional<PicturePoint> crossing(const PicturePoint& a, const PicturePoint& b, const PicturePoint& c,
@@ -44,6 +44,12 @@ std::optional<DrawnLine> drawnLineNamed(std::string_view id) {
 
 PointCount pointsOf(DrawnLine line) {
     return lineEntries[static_cast<int>(line)].points;
+}
+
+std::array<NeckSide, 2> neckSides(const std::vector<PicturePoint>& neck) {
+    if (neck.size() == 4)
+        return {NeckSide{neck[0], neck[1]}, NeckSide{neck[2], neck[3]}};
+    return {NeckSide{neck.at(0), neck.at(0)}, NeckSide{neck.at(1), neck.at(1)}};
 }
 
 bool isOfStraights(DrawnLine line) {
@@ -89,8 +95,13 @@ std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, 
 std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points) {
     if (isOfStraights(line))
         return {points};
-    if (line != DrawnLine::Neck || points.size() != 2)
+    if (line == DrawnLine::Shoulders)
+        return {points.size() == 3 ? curveThrough({points[1], points[0], points[2]}) : points};
+    if (line != DrawnLine::Neck || !pointsOf(line).allows(points.size()))
         return {curveThrough(points)};
+    const auto [left, right] = neckSides(points);
+    if (points.size() == 4)
+        return {{left.upper, left.lower}, {right.upper, right.lower}};
     const Eigen::Vector2d across = points[1] - points[0], down = 0.25 * Eigen::Vector2d(-across.y(), across.x());
     return {{points[0] - down, points[0] + down}, {points[1] - down, points[1] + down}};
 }

@@ -10,23 +10,33 @@
 namespace zokran {
 
 /// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of
-/// the outline the hair's edge and the two sides of the neck; and two runs of straights, one along the outline of the face and
-/// one along any edge that is seen: hair, a shadow, the ground between head and shoulder.
-enum class DrawnLine { Centre, Brow, Hair, Neck, Face, Shape };
-inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre, DrawnLine::Brow, DrawnLine::Hair,
-                                              DrawnLine::Neck,   DrawnLine::Face, DrawnLine::Shape};
+/// the outline the hair's edge and the two sides of the neck; the shoulders with the pit of the neck between them; and two
+/// runs of straights, one along the outline of the face and one along any edge that is seen: hair, a shadow, the ground
+/// between head and shoulder.
+enum class DrawnLine { Centre, Brow, Hair, Neck, Shoulders, Face, Shape };
+inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre,    DrawnLine::Brow, DrawnLine::Hair, DrawnLine::Neck,
+                                              DrawnLine::Shoulders, DrawnLine::Face, DrawnLine::Shape};
 
 /// The identifier in files, such as `centre`.
 std::string_view idOf(DrawnLine line);
 std::optional<DrawnLine> drawnLineNamed(std::string_view id);
 
-/// How many points a line is laid through, at least and at most. Centre: from the top down; brow: from the viewer's left;
-/// hair: its highest place between its widest at the viewer's left and right; neck: its side at the viewer's left, then the
-/// other. Runs of straights: their corners, of the face from the temple at the viewer's left round the chin.
+/// How many points a line is laid through. Centre: from the top down; brow: from the viewer's left; hair: its highest place
+/// between its widest at the viewer's left and right; neck: its side at the viewer's left, then the other, each one place or
+/// two, the upper first; shoulders: the pit of the neck alone, or with the shoulder at the viewer's left and the other. Runs
+/// of straights: their corners, of the face from the temple at the viewer's left round the chin.
 struct PointCount {
-    std::size_t least, most;
+    std::size_t least, most, step = 1;
+    bool allows(std::size_t count) const { return count >= least && count <= most && (count - least) % step == 0; }
 };
 PointCount pointsOf(DrawnLine line);
+/// The two sides of a neck.
+struct NeckSide {
+    PicturePoint upper, lower; ///< the same place where one was laid
+    PicturePoint middle() const { return (upper + lower) / 2; }
+};
+/// At the viewer's left, and the other; `neck`: the points of the line, two or four.
+std::array<NeckSide, 2> neckSides(const std::vector<PicturePoint>& neck);
 /// Whether it is a run of straights between its points.
 bool isOfStraights(DrawnLine line);
 

@@ -28,11 +28,19 @@ MarkSheet laidAnew(LaidAnew how, const MarkSheet& sheet) {
         if (placed && placed->at)
             placed->at = laidAnew(how, *placed->at, sheet.width, sheet.height);
     }
-    for (auto& line : laid.lines) {
+    for (auto& line : laid.lines)
         for (PicturePoint& at : line)
             at = laidAnew(how, at, sheet.width, sheet.height);
-        // What goes from the viewer's left to the right still does.
-        if (how == LaidAnew::Mirrored && &line != &laid.lines[DrawnLine::Centre])
+    // Still from the viewer's left to the right.
+    for (DrawnLine which : allDrawnLines) {
+        auto& line = laid.lines[which];
+        if (how != LaidAnew::Mirrored || which == DrawnLine::Centre || line.empty())
+            continue;
+        if (which == DrawnLine::Shoulders)
+            std::reverse(line.begin() + 1, line.end()); // the pit stays first
+        else if (which == DrawnLine::Neck)
+            std::rotate(line.begin(), line.begin() + static_cast<long>(line.size() / 2), line.end());
+        else
             std::reverse(line.begin(), line.end());
     }
     return laid;

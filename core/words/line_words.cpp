@@ -21,6 +21,8 @@ std::string wordsFor(DrawnLine line, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("outline of the face"));
     case DrawnLine::Shape:
         return book.say(ZOKRAN_WORDS("edge of a shape"));
+    case DrawnLine::Shoulders:
+        return book.say(ZOKRAN_WORDS("line of the shoulders"));
     case DrawnLine::Neck:
         break;
     }
@@ -44,10 +46,14 @@ std::string whereToLay(DrawnLine line, const Phrasebook& book) {
     case DrawnLine::Shape:
         return book.say(ZOKRAN_WORDS("Straights along any edge: hair, a shadow, or negative space, the shape of the ground between "
                                      "head and shoulder. Put a ring where one straight ends and the next begins."));
+    case DrawnLine::Shoulders:
+        return book.say(ZOKRAN_WORDS("Put the rings on the pit between the collar bones, and on each shoulder where its slope "
+                                     "turns down into the arm."));
     case DrawnLine::Neck:
         break;
     }
-    return book.say(ZOKRAN_WORDS("Put the rings on the two sides of the neck, where it is narrowest under the jaw."));
+    return book.say(ZOKRAN_WORDS("Put the rings on the two sides of the neck: of each the upper one under the jaw, the lower one "
+                                 "just above where it runs out into the shoulder."));
 }
 
 } // namespace zokran

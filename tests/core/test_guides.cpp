@@ -1,4 +1,5 @@
 #include "core/construction/forms.h"
+#include "core/construction/lines.h"
 #include "core/files/canon_file.h"
 #include "core/files/guides_file.h"
 #include "core/words/line_words.h"
@@ -23,7 +24,7 @@ std::vector<GuideLine> linesAt(const Pose& p) {
 /// Lines that are several strokes under one id.
 bool isSeveral(std::string_view id) {
     for (const char* several : {"nose_wedge", "cheek", "ear", "five_eyes", "forehead", "socket",
-                                "mouth_barrel", "chin_block"})
+                                "mouth_barrel", "chin_block", "eyeball", "lid", "nose_volume", "lip_volume"})
         if (id.starts_with(several))
             return true;
     return false;
@@ -211,4 +212,95 @@ TEST_CASE("A sitter's own asymmetry stands against the half carried over") {
     const HeadPoint twin(-head[near].x(), head[near].y(), head[near].z());
     CHECK((found[0].points.front() - view.project(twin)).norm() < 1e-9);
     CHECK((found[0].points.back() - view.project(head[mirrored(near)])).norm() < 1e-9);
+}
+
+namespace {
+
+std::vector<GuideLine> ofId(const std::vector<GuideLine>& lines, std::string_view id) {
+    std::vector<GuideLine> some;
+    std::copy_if(lines.begin(), lines.end(), std::back_inserter(some),
+                 [&](const GuideLine& l) { return withoutSide(l.id) == id; });
+    return some;
+}
+
+Eigen::AlignedBox2d boxOf(const std::vector<PicturePoint>& points) {
+    Eigen::AlignedBox2d box;
+    for (const PicturePoint& p : points)
+        box.extend(static_cast<const Eigen::Vector2d&>(p));
+    return box;
+}
+
+} // namespace
+
+TEST_CASE("The features' volumes wait to be asked for, and the far ones are foreshortened") {
+    const HeadMarks& head = adultHeads().mean;
+    const auto form = construct(ballKind, std::nullopt, head);
+    const std::set<std::string> asked{"eyeball", "nose_volume", "lip_volume", "ear_volume"};
+    for (const std::string& id : asked)
+        CHECK(ofId(form->lines(viewAt(pose(0, 0, 0)), Detail::Guides), id).empty());
+    const View front = viewAt(pose(0, 0, 0)), turned = viewAt(pose(40, 0, 0));
+    const auto seen = form->lines(front, Detail::Guides, asked), far = form->lines(turned, Detail::Guides, asked);
+    // Facing: three masses above the parting of the lips and two below.
+    CHECK(ofId(seen, "lip_volume").size() == 5);
+    const double parting = front.project(head[Mark::LipLine]).y();
+    const auto masses = ofId(seen, "lip_volume");
+    CHECK(std::count_if(masses.begin(), masses.end(),
+                        [&](const GuideLine& l) { return boxOf(l.points).center().y() < parting; }) == 3);
+    // An eyeball is a ball: turned away it is as large but for its distance, while its lids close up.
+    const auto ball = [&](const std::vector<GuideLine>& lines, std::string_view id) -> Eigen::Vector2d {
+        for (const GuideLine& l : lines)
+            if (l.id == id && l.points.size() > 100)
+                return boxOf(l.points).sizes();
+        return {0, 0};
+    };
+    const auto lid = [&](const std::vector<GuideLine>& lines, std::string_view id) {
+        double widest = 0;
+        for (const GuideLine& l : lines)
+            if (l.id == id)
+                widest = std::max(widest, boxOf(l.points).sizes().x());
+        return widest;
+    };
+    // Turned to the viewer's right, the sitter's left eye is the far one.
+    CHECK(ball(far, "eyeball_l").x() == Approx(ball(seen, "eyeball_l").x()).epsilon(0.1));
+    CHECK(lid(far, "lid_l") < 0.8 * lid(seen, "lid_l"));
+    CHECK(lid(far, "lid_l") < 0.9 * lid(far, "lid_r"));
+    // In profile the far eye is out of sight, ball and lids.
+    const auto profile = form->lines(viewAt(pose(85, 0, 0)), Detail::Guides, asked);
+    CHECK(ball(profile, "eyeball_l").x() == 0);
+    CHECK(ball(profile, "eyeball_r").x() > 0);
+    // Its lid runs through the eye's corners.
+    const PicturePoint corner = front.project(head[Mark::OuterEyeR]);
+    double nearest = 1e9;
+    for (const GuideLine& l : ofId(seen, "lid"))
+        for (const PicturePoint& p : l.points)
+            nearest = std::min(nearest, (p - corner).norm());
+    CHECK(nearest < 0.03 * front.scale);
+}
+
+TEST_CASE("Volumes and the lower lip's line have the sitter's own sizes where they are known") {
+    const HeadMarks& head = adultHeads().mean;
+    ExpressionPlaces own;
+    own[ExpressionMark::LipLower] = head[Mark::LipLine] - HeadPoint(0, 0.25, 0);
+    own[ExpressionMark::LidUpperL] = usualExpressionPlaces(head)[ExpressionMark::LidUpperL] + HeadPoint(0, 0.05, 0);
+    const auto usual = construct(ballKind, std::nullopt, head), sitters = construct(ballKind, std::nullopt, head, {}, own);
+    CHECK(sitters->levels().lowerLip == BallRadii{own[ExpressionMark::LipLower]->y()});
+    const View view = viewAt(pose(0, 0, 0));
+    const auto lowest = [&](const Construction& form) {
+        double y = 0;
+        for (const GuideLine& l : ofId(form.lines(view, Detail::Guides, {"lip_volume"}), "lip_volume"))
+            y = std::max(y, boxOf(l.points).max().y());
+        return y;
+    };
+    CHECK(lowest(*sitters) > lowest(*usual) + 0.05 * view.scale);
+    const auto highest = [&](const Construction& form, std::string_view id) {
+        double y = 1e9;
+        for (const GuideLine& l : form.lines(view, Detail::Guides, {"eyeball"}))
+            if (l.id == id)
+                y = std::min(y, boxOf(l.points).min().y());
+        return y;
+    };
+    CHECK(highest(*sitters, "lid_l") < highest(*usual, "lid_l") - 0.03 * view.scale);
+    CHECK(highest(*sitters, "lid_r") == Approx(highest(*usual, "lid_r")));
+    // A school's levels come before the sitter's.
+    CHECK(construct(ballKind, canonNamed("thirds"), head, {}, own)->levels().lowerLip == canonNamed("thirds").levels.lowerLip);
 }

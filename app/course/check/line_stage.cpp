@@ -51,10 +51,15 @@ Scene LineStage::scene(Side side) {
 NextThing LineStage::next() {
     const auto& tracing = desk_.selection.tracing();
     const QString name = qt(wordsFor(tracing->line, learnersBook()));
+    const Deed leave{tr("Leave it"), [this] { endTracing(desk_, false); }};
+    if (!tracing->isLookedAt)
+        return {tracing->side == Side::Seen
+                    ? tr("Drag the rings onto the %1 in the photograph; press one that lies right.").arg(name)
+                    : tr("Drag the rings onto the %1 as you drew it; press one that lies right.").arg(name),
+                {}, leave};
     return {tracing->side == Side::Seen ? tr("Drag the rings onto the %1 in the photograph.").arg(name)
                                         : tr("Drag the rings onto the %1 as you drew it.").arg(name),
-            {tr("It lies there"), [this] { endTracing(desk_, true); }},
-            Deed{tr("Leave it"), [this] { endTracing(desk_, false); }}};
+            {tr("It lies there"), [this] { endTracing(desk_, true); }}, leave};
 }
 
 std::unique_ptr<CheckStage> makeLineStage(Desk& desk) {

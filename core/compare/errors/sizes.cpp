@@ -22,6 +22,8 @@ void sizes(ErrorCatalogue& c) {
     // Both corners against the parting between them: a smile that is not the sitter's.
     c.shift("mouth_bend", Tier::Size, {MouthCornerL, MouthCornerR}, Vector::UnitY());
     c.widen("nose_width", Tier::Size, C::nose, {0});
+    // Both wings to one side of the nose's base: the one wing and nostril too large, the other too small.
+    c.shift("wings_across", Tier::Size, {NoseWingL, NoseWingR}, Vector::UnitX());
     c.widen("jaw_width", Tier::Size, {JawAngleL, JawAngleR}, {0});
     c.add("ear_length", Tier::Size, AmountUnit::Share, C::ears, [&](const HeadPoint& p) {
         return Vector(0, p.y() - (c.sitter[EarTopL].y() + c.sitter[EarBaseL].y()) / 2, 0);

@@ -1,7 +1,5 @@
 #include "core/construction/lines/traces.h"
 
-#include <numbers>
-
 namespace zokran::lines {
 
 using enum Mark;
@@ -61,59 +59,6 @@ void chinLine(LineTracer& tracer, const LineEntry& line) {
         return SurfacePoint{{x, y, z - 1.2 * x * x},
                             Eigen::Vector3d(2.4 * x, -0.6, 1).normalized()};
     });
-}
-
-namespace {
-
-/// The ear as a tilted egg on the side of the head, broad above, standing off behind.
-struct Ear {
-    HeadPoint middle;
-    Eigen::Vector3d up, forward, normal;
-    SurfacePoint at(Radians a, double size) const {
-        const double wide = 1 + 0.18 * cos(a);
-        return {middle + size * (up * cos(a) + forward * wide * sin(a)), normal};
-    }
-};
-
-Ear earOn(const BallForm& form, int side) {
-    const HeadMarks& head = form.head();
-    const Levels own = levelsOf(head);
-    HeadPoint top = head[side > 0 ? EarTopL : EarTopR];
-    HeadPoint base = head[side > 0 ? EarBaseL : EarBaseR];
-    // A school's levels move it up or down.
-    top.y() += (form.levels().earTop - own.earTop).value;
-    base.y() += (form.levels().earBase - own.earBase).value;
-    Ear ear;
-    ear.up = (top - base) / 2;
-    ear.middle = (top + base) / 2;
-    ear.middle.x() =
-        side * (std::max(form.sidePlane().value, std::abs(ear.middle.x())) + 0.02);
-    ear.up.x() = 0;
-    ear.forward = 0.52 * ear.up.norm() * Eigen::Vector3d(-0.35 * side, 0, 1).normalized();
-    ear.normal = Eigen::Vector3d(side, 0, 0.35).normalized();
-    return ear;
-}
-
-} // namespace
-
-void ear(LineTracer& tracer, const LineEntry& line) {
-    for (int side : bothSides) {
-        const Ear egg = earOn(tracer.form, side);
-        tracer.add(line, side, Cover::Planes, 40,
-                   [&](double t) { return egg.at({2 * std::numbers::pi * t}, 1); });
-    }
-    tracer.forgetHidden(line);
-}
-
-// The inner curve, from the front over the top and round behind to the lobe: an open C.
-void earInner(LineTracer& tracer, const LineEntry& line) {
-    for (int side : bothSides) {
-        const Ear egg = earOn(tracer.form, side);
-        tracer.add(line, side, Cover::Planes, 24, [&](double t) {
-            return egg.at({(0.2 - 1.15 * t) * std::numbers::pi}, 0.62);
-        });
-    }
-    tracer.forgetHidden(line);
 }
 
 } // namespace zokran::lines

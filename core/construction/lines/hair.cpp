@@ -26,21 +26,8 @@ void hair(LineTracer& tracer, const LineEntry& line) {
     const HeadPoint middle(0, 0, -0.06);
     const Eigen::Vector3d size(form.solid().halfWidth(form.levels().brow).value + mass,
                                head[Mark::Crown].y() + mass, back - 0.06 + mass);
-    const View& view = tracer.view;
-    // The camera in the egg's own measures, where it is a ball of radius 1.
-    const HeadPoint towards =
-        (view.towardsCamera() - view.nearness * middle).cwiseQuotient(size);
-    const double far = towards.norm(), near = view.nearness;
-    const Eigen::Vector3d axis = towards / far;
-    const double along = near / far, radius = std::sqrt(std::max(0.0, 1 - along * along));
-    const Eigen::Vector3d u = axis.unitOrthogonal(), v = axis.cross(u);
-    constexpr int steps = 120;
-    std::vector<HeadPoint> ring;
-    for (int i = 0; i < steps; ++i) {
-        const double a = 2 * pi * i / steps;
-        ring.push_back(middle + size.cwiseProduct(along * axis + radius * (std::cos(a) * u +
-                                                                            std::sin(a) * v)));
-    }
+    const std::vector<HeadPoint> ring = ellipsoidOutline({middle, size}, tracer.view);
+    const int steps = static_cast<int>(ring.size());
     auto isHair = [](const HeadPoint& p) { return p.y() > lowestHair(p.z()); };
     // From where it begins, round to where it ends.
     int start = 0;

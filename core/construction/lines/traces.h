@@ -11,13 +11,23 @@ Trace ball, sideOval, sideLevel, sidePlumb, centreLine;                         
 Trace hair, hairEdge;                                                           // hair.cpp
 Trace faceEdge, frontEdge, jawLine, throat;                                     // face.cpp
 Trace browLine, crownLine, hairline, eyeLine, noseBaseLine, mouthLine,          //
-    lowerLipLine, chinLine, ear, earInner;                                      // features.cpp
+    lowerLipLine, chinLine;                                                     // features.cpp
+Trace ear, earInner, earVolumes;                                                // ear.cpp
+Trace eyeballs, lids, noseVolumes, lipVolumes;                                  // volumes.cpp
 Trace earBand, fiveEyes, wingPlumb, cornerPlumb, browSlant, jawLevel, mirroredHalf; // widths.cpp
 Trace neck, pit, neckMuscle;                                                    // neck.cpp
 Trace forehead, socket, noseWedge, cheek, mouthBarrel, chinBlock;               // planes.cpp
 
 /// The sitter's left and right, as the sign of x.
 inline constexpr int bothSides[] = {+1, -1};
+
+/// An ellipsoid whose axes run along those of the head frame, ball radii.
+struct Ellipsoid {
+    HeadPoint centre;
+    Eigen::Vector3d semiAxes;
+};
+/// The places of an ellipsoid that a view shows as its outline, one after the other round it (head frame).
+std::vector<HeadPoint> ellipsoidOutline(const Ellipsoid& ellipsoid, const View& view);
 
 /// The edge between the front plane of the face and its side, from the brow's corner over the
 /// cheekbone to the chin's.
