@@ -64,6 +64,7 @@ struct Study {
     Tolerances tolerances; ///< from where on an error is worth mending
     std::string canon = "sitter";
     std::string form = "ball";
+    std::string approach = "form";       ///< id of how the drawing is gone about
     FormLook look;                       ///< how the construction is wanted
     std::vector<Measurement> measures;   ///< laid on either sheet, in the order they were made
     std::vector<Anchor> unit; ///< the two ends of what counts as one; none: the nearer eye

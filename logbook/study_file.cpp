@@ -150,6 +150,7 @@ nlohmann::ordered_json studyJson(const Study& s) {
                        {"angle", s.tolerances.angle.value}};
     j["canon"] = s.canon;
     j["form"] = s.form;
+    j["approach"] = s.approach;
     j["look"] = nested(lookText(s.look));
     j["switched_lines"] = s.switchedLines;
     j["measures"] = nested(measuresText(s.measures));
@@ -207,6 +208,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
         }
         s.canon = j.value("canon", "sitter");
         s.form = j.value("form", "ball");
+        s.approach = j.value("approach", "form");
         if (j.contains("look"))
             s.look = parseLook(j["look"].dump(), name);
         if (j.contains("switched_lines"))

@@ -174,12 +174,12 @@ void changeCorners(Desk& desk, std::size_t at, bool more) {
     if (!tracing || !isOfStraights(tracing->line) || tracing->side != Side::Seen || at >= tracing->at.size())
         return;
     auto& corners = tracing->at;
-    const auto [least, most] = pointsOf(tracing->line);
-    if (more && corners.size() < most) {
+    const PointCount count = pointsOf(tracing->line);
+    if (more && corners.size() < count.most) {
         const std::size_t other = at + 1 < corners.size() ? at + 1 : at - 1;
         const PicturePoint middle = (corners[at] + corners[other]) / 2;
         corners.insert(corners.begin() + static_cast<long>(std::max(at, other)), middle);
-    } else if (!more && corners.size() > least)
+    } else if (!more && corners.size() > count.least)
         corners.erase(corners.begin() + static_cast<long>(at));
     desk.selection.trace(std::move(tracing));
 }

@@ -126,8 +126,22 @@ std::vector<ExpressionError> expressionErrors(const ExpressionEvidence& evidence
     std::vector<LinearCandidate> candidates;
     for (const ExpressionMode& mode : modes)
         candidates.push_back({problem.columnOf(mode), mode.price});
+    std::vector<LinearChoice> chosen = problem.solve(candidates);
+    // What both sides do and what one does besides would be told against one another: each side is told by itself then.
+    const auto isChosen = [&](std::size_t candidate) {
+        return std::any_of(chosen.begin(), chosen.end(), [&](const LinearChoice& c) { return c.candidate == candidate; });
+    };
+    bool isAnyTaken = false;
+    for (std::size_t both = 0; both < modes.size(); ++both)
+        for (std::size_t one = 0; one < modes.size() && isChosen(both); ++one)
+            if (isChosen(one) && (modes[one].id == modes[both].id + "_l" || modes[one].id == modes[both].id + "_r")) {
+                candidates[both].price = std::numeric_limits<double>::infinity();
+                isAnyTaken = true;
+            }
+    if (isAnyTaken)
+        chosen = problem.solve(candidates);
     std::vector<ExpressionError> errors;
-    for (const LinearChoice& choice : problem.solve(candidates))
+    for (const LinearChoice& choice : chosen)
         errors.push_back({modes[choice.candidate], choice.amount, choice.sigma});
     return errors;
 }

@@ -22,13 +22,15 @@ public:
           turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
           by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
         by_.shift = drawn_.centre - by_(fitted.view.centre);
-        upright_ = {c.registration.scale, {0}, {0, 0}};
-        upright_.shift = c.registration(PhotoPoint(fitted.view.centre)) - upright_(fitted.view.centre);
+        // The middle of the face stands where it stands, whatever single features of it were moved.
+        const HeadPoint face = (fitted.head[Mark::Brow] + fitted.head[Mark::NoseBase]) / 2;
+        upright_ = {by_.scale, {0}, {0, 0}};
+        upright_.shift = drawn_.project(face) - upright_(fitted.view.project(face));
     }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
-    /// Of the body, which stands as it stands however the head was leant above it: under the features as the two pictures
-    /// lie over one another, for they say where it is more surely than the ball behind them.
+    /// Of the body, which stands as it stands however the head was leant above it: under the middle of the face, whose place
+    /// is more surely known than that of the ball behind it.
     SketchPoint carriedUpright(const PicturePoint& at) const { return upright_(PhotoPoint(at)); }
     /// From the ball's centre, in its radii.
     Eigen::Vector2d fromBall(const PicturePoint& at) const { return (at - drawn_.centre) / drawn_.scale; }

@@ -4,6 +4,7 @@
 #include "core/fit/pose_search.h"
 #include "core/fit/pose_spread.h"
 #include "core/fit/shape_problem.h"
+#include "core/fit/reliability.h"
 #include "core/fit/strays.h"
 #include "core/fit/sufficiency.h"
 
@@ -112,6 +113,27 @@ Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeKnowledge* s
     return s;
 }
 
+/// While few marks carry a reading: what is read without one of them, or the other.
+std::vector<Eigen::Matrix3d> withoutOneMark(const MarkSheet& sheet, const FitOptions& options) {
+    constexpr std::size_t few = 8;
+    const std::vector<Mark> seen = sheet.seenMarks();
+    std::vector<Eigen::Matrix3d> readings;
+    if (options.warmStart || seen.size() > few)
+        return readings;
+    FitOptions plain = options;
+    plain.covariance = false;
+    for (Mark m : seen) {
+        MarkSheet without = sheet;
+        without.marks[m].reset();
+        try {
+            readings.push_back(fitHead(without, plain).view.facing());
+        } catch (const BadMarks&) {
+            // Without it there are too few to read anything.
+        }
+    }
+    return readings;
+}
+
 } // namespace
 
 Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
@@ -152,7 +174,9 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         const Eigen::MatrixXd slope = found->problem.facingSlope(best);
         const auto shapes = static_cast<Eigen::Index>(fit.shape.size());
         fit.shapeCovariance = covariance.bottomRightCorner(shapes, shapes);
-        fit.sigma = poseSpread(best.view.facing(), slope * covariance * slope.transpose());
+        fit.sigma = poseSpread(best.view.facing(), slope * covariance * slope.transpose() +
+                                                       unnoticedMistakes(found->problem, best, slope, covariance) +
+                                                       leftOutOneByOne(best.view.facing(), withoutOneMark(sheet, options)));
         fit.spread = expectedSpread(sheet, fit, found->problem, covariance);
         fit.asymmetries = asymmetriesOf(sheet, fit);
     }

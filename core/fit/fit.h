@@ -29,7 +29,7 @@ struct Asymmetry {
 struct Fit {
     View view;
     Pose pose; ///< against the line of sight to the ball's centre, as `view.pose()`
-    PoseSpread sigma;
+    PoseSpread sigma; ///< by the marks' noise, and by what a misplaced mark could do unnoticed
     std::optional<Pose> rival; ///< another reading of the marks, nearly as good
     std::vector<double> shape; ///< coefficients of `adultHeads().directions`; empty when held
     /// Of those coefficients; with the covariance.

@@ -8,10 +8,9 @@ namespace {
 
 /// A mark is looked at as a possible stray from this many standard deviations on ...
 constexpr double suspicious = 1.7;
-/// ... and is one when the fit without it is better by this much, in squared standard deviations:
-/// beyond the 0.1 % point of chi-squared with two degrees of freedom (13.8). That a second mark is
-/// wrong as well asks for more, since a sitter unlike all others looks like several small strays.
-constexpr double strayGain = 14, furtherStrayGain = 24;
+/// ... and is one by `strayGain`. That a second mark is wrong as well asks for more, since a sitter
+/// unlike all others looks like several small strays.
+constexpr double furtherStrayGain = 24;
 constexpr int mostStrays = 4;
 /// A suspect is fitted without only where the linear estimate of the gain reaches this share of what
 /// is asked; the estimate is seldom off by half.
@@ -40,7 +39,7 @@ std::vector<double> gainsWithout(HeadProblem& problem, const HeadProblem::State&
 std::vector<HeadProblem::Observation> setStraysAside(HeadProblem& problem,
                                                      HeadProblem::State& state) {
     std::vector<HeadProblem::Observation> strays;
-    while (static_cast<int>(strays.size()) < mostStrays && problem.observations.size() > 5) {
+    while (static_cast<int>(strays.size()) < mostStrays && problem.observations.size() > fewestForStrays) {
         const std::vector<PicturePoint> deviations = problem.deviations(state);
         std::vector<std::pair<double, std::size_t>> suspects;
         for (std::size_t i = 0; i < deviations.size(); ++i) {

@@ -26,6 +26,9 @@ Drawing drawingOf(const Comparison& c) {
     for (int i = 0; i < markCount; ++i)
         if (const auto& p = c.placements[markAt(i)])
             drawing.off[markAt(i)] = Drawing::Off{p->up, p->across};
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& p = c.expressionPlacements[expressionMarkAt(i)])
+            drawing.expressionOff[expressionMarkAt(i)] = Drawing::Off{p->up, p->across};
     for (const Finding& f : c.findings)
         if (f.severity == Severity::Fix) {
             if (drawing.toMend.empty())
@@ -42,6 +45,9 @@ std::string figuresText(const Drawing& d) {
     for (int i = 0; i < markCount; ++i)
         if (const auto& o = d.off[markAt(i)])
             text += fmt::format(" {} {:.3f} {:.3f}", idOf(markAt(i)), o->up, o->across);
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& o = d.expressionOff[expressionMarkAt(i)])
+            text += fmt::format(" {} {:.3f} {:.3f}", idOf(expressionMarkAt(i)), o->up, o->across);
     text += fmt::format(" ; {}", d.firstPart ? idOf(*d.firstPart) : "-");
     for (const std::string& id : d.toMend)
         text += " " + id;
@@ -58,10 +64,11 @@ Drawing parseFigures(const std::string& text) {
     std::string word;
     while (in >> word && word != ";") {
         const auto mark = markNamed(word);
+        const auto expression = expressionMarkNamed(word);
         Drawing::Off off;
-        if (!mark || !(in >> off.up >> off.across))
+        if (!(mark || expression) || !(in >> off.up >> off.across))
             throw BadInput("these are no figures of a drawing");
-        d.off[*mark] = off;
+        (mark ? d.off[*mark] : d.expressionOff[*expression]) = off;
     }
     if (in >> word)
         d.firstPart = partNamed(word);

@@ -22,6 +22,8 @@ struct Drawing {
         bool operator==(const Off&) const = default;
     };
     PerMark<std::optional<Off>> off;
+    /// The same of eyebrows, lids and lips, against where the structure as it was drawn puts them.
+    PerExpressionMark<std::optional<Off>> expressionOff;
     std::vector<std::string> toMend;   ///< ids of the findings worth mending, the first first
     std::optional<Part> firstPart = {}; ///< what the first of them speaks of
     std::chrono::seconds took{0};      ///< 0 where nobody kept the time

@@ -21,6 +21,18 @@ std::optional<double> meanUp(const Drawing& d, std::initializer_list<Mark> marks
     return count ? std::optional(sum / count) : std::nullopt;
 }
 
+/// How far marks of expression lie too high on average; nothing where none was looked at.
+std::optional<double> meanUp(const Drawing& d, std::initializer_list<ExpressionMark> marks) {
+    double sum = 0;
+    int count = 0;
+    for (ExpressionMark m : marks)
+        if (const auto& off = d.expressionOff[m]) {
+            sum += off->up;
+            ++count;
+        }
+    return count ? std::optional(sum / count) : std::nullopt;
+}
+
 constexpr Radians turned{0.26}; ///< 15°: from here on there is a nearer and a farther side
 
 /// Away from the centre line, of a mark of the farther side (`far` +1) or the nearer (-1).
@@ -64,6 +76,23 @@ std::optional<double> farMouth(const Drawing& d) {
     return outward(d, MouthCornerL, MouthCornerR, 1);
 }
 
+std::optional<double> eyebrows(const Drawing& d) {
+    using enum ExpressionMark;
+    return meanUp(d, {BrowStartL, BrowStartR, BrowPeakL, BrowPeakR, BrowEndL, BrowEndR});
+}
+std::optional<double> opening(const Drawing& d) {
+    const auto upper = meanUp(d, {ExpressionMark::LidUpperL, ExpressionMark::LidUpperR});
+    const auto lower = meanUp(d, {ExpressionMark::LidLowerL, ExpressionMark::LidLowerR});
+    return upper && lower ? std::optional(*upper - *lower) : std::nullopt;
+}
+std::optional<double> upperLip(const Drawing& d) {
+    return meanUp(d, {ExpressionMark::LipUpper});
+}
+std::optional<double> lowerLip(const Drawing& d) {
+    const auto up = meanUp(d, {ExpressionMark::LipLower});
+    return up ? std::optional(-*up) : std::nullopt;
+}
+
 } // namespace
 
 const std::vector<Habit>& habits() {
@@ -92,6 +121,14 @@ const std::vector<Habit>& habits() {
          ZOKRAN_WORDS("In turned heads you draw the mouth's far corner {percent} % of the head too far out"),
          ZOKRAN_WORDS("In turned heads you draw the mouth's far corner {percent} % of the head too far in"),
          "pose", farMouth},
+        {"eyebrows_up", ZOKRAN_WORDS("You set the eyebrows {percent} % of the head too high"),
+         ZOKRAN_WORDS("You set the eyebrows {percent} % of the head too low"), "find", eyebrows},
+        {"eyes_open", ZOKRAN_WORDS("You draw the eyes {percent} % of the head too far open"),
+         ZOKRAN_WORDS("You draw the eyes {percent} % of the head too far shut"), "find", opening},
+        {"upper_lip", ZOKRAN_WORDS("You draw the upper lip {percent} % of the head too thick"),
+         ZOKRAN_WORDS("You draw the upper lip {percent} % of the head too thin"), "find", upperLip},
+        {"lower_lip", ZOKRAN_WORDS("You draw the lower lip {percent} % of the head too thick"),
+         ZOKRAN_WORDS("You draw the lower lip {percent} % of the head too thin"), "find", lowerLip},
     };
     return all;
 }

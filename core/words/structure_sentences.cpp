@@ -158,8 +158,10 @@ constexpr FindingSentences structure[] = {
      ZOKRAN_WORDS("The nose is {amount} too narrow. Take its wings out."),
      ZOKRAN_WORDS("Drop plumb lines from the inner eye corners to the wings of the nose.")},
     {"wings_across", ZOKRAN_WORDS("wings of the nose"),
-     ZOKRAN_WORDS("The two wings of the nose are not as large beside its base as the sitter's: move both {way} {amount}."),
-     ZOKRAN_WORDS("The two wings of the nose are not as large beside its base as the sitter's: move both {way} {amount}."),
+     ZOKRAN_WORDS("The wing of the nose on your right is too large beside the nose's base, the other too small: move both {way} "
+                  "{amount}."),
+     ZOKRAN_WORDS("The wing of the nose on your left is too large beside the nose's base, the other too small: move both {way} "
+                  "{amount}."),
      ZOKRAN_WORDS("From the nose's base compare wing and nostril on either side: on a turned head the far ones show much less.")},
     {"hair_volume", ZOKRAN_WORDS("hair round the skull"), ZOKRAN_WORDS("The hair stands {amount} too far out from the skull. Bring its edge in."),
      ZOKRAN_WORDS("The hair adds too little to the skull: take its edge out {amount}."),

@@ -1,3 +1,4 @@
+#include "app/overlays/half_veil_overlay.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
@@ -297,6 +298,57 @@ private slots:
             clickOn(first); // and all of it again
             QCOMPARE(linesOn(drawn()).size(), whole);
         }
+    }
+
+    void everyWayOfGoingAboutADrawingHasItsStepsAndItsOwnSheet() {
+        openDemo();
+        goToStep("draw");
+        auto* box = visibleNamed<QComboBox>("Going about it");
+        QVERIFY(box);
+        const auto choose = [&](const char* id) {
+            box->setFocus();
+            QTest::keyClick(box, Qt::Key_Home);
+            while (box->currentData().toString() != id && box->currentIndex() + 1 < box->count())
+                QTest::keyClick(box, Qt::Key_Down);
+            QCOMPARE(study().approach, std::string(id));
+        };
+        const auto walk = [&](const QString& last) {
+            clickOn(buttonSaying("First step"));
+            for (int i = 0; i < 8 && buttonSaying("Next step"); ++i)
+                clickOn(buttonSaying("Next step"));
+            QVERIFY2(anyLabelSays(last), said());
+        };
+        choose("slants");
+        QCOMPARE(study().form, std::string("envelope"));
+        walk("Now break the straights into shorter ones");
+        choose("half");
+        const auto* veil = seen()->scene().find<HalfVeilOverlay>();
+        QVERIFY(veil);
+        // It covers the far half: the sitter's far outer eye lies under it, the near one does not.
+        QPolygonF covered;
+        for (const PicturePoint& p : veil->edge())
+            covered << QPointF(p.x(), p.y());
+        const Fit& fit = *desk().fit();
+        const bool leftIsFar = fit.pose.turn > Radians{0};
+        const auto isCovered = [&](Mark m) {
+            const PicturePoint at = fit.view.project(fit.head[m]);
+            return covered.containsPoint(QPointF(at.x(), at.y()), Qt::OddEvenFill);
+        };
+        QVERIFY(isCovered(leftIsFar ? Mark::OuterEyeL : Mark::OuterEyeR));
+        QVERIFY(!isCovered(leftIsFar ? Mark::OuterEyeR : Mark::OuterEyeL));
+        QVERIFY(hasLine(seen(), "mirrored"));
+        walk("Now take the cover away");
+        choose("tone");
+        QVERIFY(!seen()->scene().find<HalfVeilOverlay>());
+        walk("a tone that sits wrong is a feature that sits wrong");
+        const QRectF near = seen()->scene().frame;
+        choose("thumbnail");
+        QVERIFY(seen()->scene().frame.width() > 2.5 * near.width());
+        walk("give the head on the large sheet the share");
+        undo();
+        QCOMPARE(study().approach, std::string("tone"));
+        desk().document.saveNow();
+        QCOMPARE(logbook_->load(*desk().document.id()).study.approach, std::string("tone"));
     }
 
     void theFormAloneIsTurnedInTheHandAndSpringsBack() {

@@ -24,6 +24,16 @@ class DrawnLinesTest : public WindowTest {
         QVERIFY((QPointF(spot(sheet, rings(sheet)[ring]) - there)).manhattanLength() <= 4);
     }
 
+    /// Stands by the proposed line where it lies: one ring is pressed, which is found to lie right.
+    void standBy(SheetView* sheet) {
+        QVERIFY2(!buttonSaying("It lies there"), "what nobody looked at cannot be stood by");
+        sheet->setFocus();
+        QTest::keyClick(sheet, Qt::Key_Return);
+        QVERIFY2(!rings(sheet).empty(), "nor by a key");
+        click(sheet, spot(sheet, rings(sheet).front()));
+        clickOn(buttonSaying("It lies there"));
+    }
+
     void openLines() {
         openDemo();
         goToStep("check");
@@ -86,9 +96,10 @@ private slots:
         dragRing(seen(), 0, proposed[0]);
         dragRing(seen(), 1, proposed[1]);
         clickOn(buttonSaying("It lies there"));
-        // Over the sketch as many lie where they belong; left untouched they are not kept.
+        // Over the sketch as many lie where they belong; left untouched they cannot be kept.
         QCOMPARE(rings(drawn()).size(), std::size_t{9});
-        clickOn(buttonSaying("It lies there"));
+        QVERIFY(!buttonSaying("It lies there"));
+        clickOn(buttonSaying("Leave it"));
         QVERIFY(lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Outline of the face"));
@@ -114,10 +125,12 @@ private slots:
     void aThinNeckIsToldShownAndMended() {
         openLines();
         clickOn(buttonSaying("Sides of the neck"));
-        clickOn(buttonSaying("It lies there"));
-        const PicturePoint left = rings(drawn())[0], right = rings(drawn())[1], middle = (left + right) / 2;
-        dragRing(drawn(), 0, middle + 0.6 * (left - middle));
-        dragRing(drawn(), 1, middle + 0.6 * (right - middle));
+        QCOMPARE(rings(seen()).size(), std::size_t{4});
+        standBy(seen());
+        const std::vector<PicturePoint> laid = rings(drawn());
+        const Eigen::Vector2d in = 0.2 * (laid[2] - laid[0]);
+        for (std::size_t i = 0; i < 4; ++i)
+            dragRing(drawn(), i, PicturePoint(laid[i] + (i < 2 ? in : Eigen::Vector2d(-in))));
         clickOn(buttonSaying("It lies there"));
         QTRY_VERIFY(std::any_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
                                 [](const Finding& f) { return f.id == "neck_width"; }));
@@ -134,11 +147,38 @@ private slots:
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Sides of the neck"));
         clickOn(buttonSaying("It lies there"));
-        dragRing(drawn(), 0, left);
-        dragRing(drawn(), 1, right);
+        for (std::size_t i = 0; i < 4; ++i)
+            dragRing(drawn(), i, laid[i]);
         clickOn(buttonSaying("It lies there"));
         QTRY_VERIFY(std::none_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
                                  [](const Finding& f) { return f.id == "neck_width"; }));
+    }
+
+    void aNeckTooLongAndItsSlantAreTold() {
+        openLines();
+        clickOn(buttonSaying("Line of the shoulders"));
+        QVERIFY2(anyLabelSays("pit between the collar bones"), said());
+        standBy(seen());
+        QVERIFY(lines(Side::Seen).has(DrawnLine::Shoulders));
+        // As many heads further down as the shoulders are drawn too low.
+        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        const std::vector<PicturePoint> shoulders = rings(drawn());
+        QCOMPARE(shoulders.size(), std::size_t{3});
+        for (std::size_t i = 0; i < 3; ++i)
+            dragRing(drawn(), i, shoulders[i] + PicturePoint(0, 0.09 * head));
+        clickOn(buttonSaying("It lies there"));
+        const auto isTold = [&](const char* id) {
+            const auto& all = desk().comparison()->findings;
+            return std::any_of(all.begin(), all.end(), [&](const Finding& f) { return f.id == id; });
+        };
+        QTRY_VERIFY(isTold("neck_length"));
+        for (int i = 0; i < 12 && !anyLabelSays("The neck is too long"); ++i)
+            press(Qt::Key_PageDown);
+        QVERIFY2(anyLabelSays("take its pit and the shoulders up"), said());
+        const auto* shown = drawn()->scene().find<FindingOverlay>();
+        QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
+        undo();
+        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Shoulders));
     }
 
     void wherePlacementHoldsHairAndNeckAreLookedAt() {
@@ -162,8 +202,8 @@ private slots:
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
         for (const char* what : {"Look at the hair", "Look at the neck"}) {
             clickOn(buttonSaying(what));
-            clickOn(buttonSaying("It lies there"));
-            clickOn(buttonSaying("It lies there"));
+            standBy(seen());
+            standBy(drawn());
             QTRY_VERIFY(desk().comparison());
         }
         // Laid over both as the head itself has it, they hold too.
@@ -242,7 +282,7 @@ private slots:
         QCOMPARE(desk().document.undoStack().count(), steps);
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Centre line"));
-        clickOn(buttonSaying("It lies there"));
+        standBy(drawn());
         QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
         unfold("Lines as you drew them");
         clickOn(buttonSaying("✓ Centre line"));

@@ -382,7 +382,7 @@ TEST_CASE("Every form is listed by its fixed id and drawn with its steps") {
         CHECK(contentOf(folder() + "/" + id + ".svg").ends_with("</svg>\n"));
     }
     for (const char* id : {"thirds", "quarters", "halves", "above-half", "circle-and-half",
-                           "brow-halves", "eye-units", "sitter"})
+                           "brow-halves", "eye-units", "upper-lids", "sitter"})
         CHECK(run("canons").out.find(std::string(id) + "\t") != std::string::npos);
 }
 

@@ -2,6 +2,7 @@
 #include "core/fit/head_problem.h"
 #include "core/fit/next_mark.h"
 #include "core/fit/pose_search.h"
+#include "core/fit/reliability.h"
 #include "core/fit/shape_problem.h"
 #include "core/words/trouble_words.h"
 #include "tests/heads.h"
@@ -223,6 +224,40 @@ TEST_CASE("Hidden marks have no say, wherever they are put") {
         if (m->hidden)
             m->at = PicturePoint(3, 3);
     CHECK(apart(fitHead(sheet).view.facing(), fit.view.facing()) < 1e-9);
+}
+
+TEST_CASE("While few marks carry a reading its doubt covers one that was misplaced") {
+    const HeadMarks& head = adultHeads().mean;
+    const View view = viewAt(pose(15, -5, 4));
+    const MarkSheet all = sheetOf(head, view);
+    const auto worst = [&](std::initializer_list<Mark> marks) {
+        MarkSheet few;
+        few.width = few.height = 1000;
+        few.noise = Pixels{2};
+        for (Mark m : marks)
+            few.marks[m] = all.marks[m];
+        double most = 0;
+        for (Mark m : marks)
+            for (const PicturePoint& way : {PicturePoint(1, 0), PicturePoint(-1, 0), PicturePoint(0, 1), PicturePoint(0, -1)}) {
+                MarkSheet wrong = few;
+                *wrong.marks[m]->at += 0.2 * view.scale * way;
+                const Fit fit = fitHead(wrong);
+                const Pose off = fit.pose;
+                most = std::max({most, std::abs(wrapped(off.turn - view.pose().turn).value) / fit.sigma.turn.value,
+                                 std::abs(wrapped(off.tilt - view.pose().tilt).value) / fit.sigma.tilt.value,
+                                 std::abs(wrapped(off.lean - view.pose().lean).value) / fit.sigma.lean.value});
+            }
+        return most;
+    };
+    CHECK(worst({Brow, OuterEyeL, OuterEyeR, NoseBase, Chin}) < 4.5);
+    CHECK(worst({Brow, InnerEyeL, InnerEyeR, NoseBase, LipLine, Chin}) < 4.5);
+    // Among many marks it would be set aside: the doubt is that of the marks' noise alone.
+    const Fit whole = fitHead(all);
+    HeadProblem problem = shapeProblem(all, {whole.view.scale});
+    const HeadProblem::State state{whole.view, whole.shape};
+    const Eigen::MatrixXd covariance = problem.covariance(state), slope = problem.facingSlope(state);
+    const Eigen::Matrix3d noise = slope * covariance * slope.transpose();
+    CHECK(unnoticedMistakes(problem, state, slope, covariance).norm() < 0.1 * noise.norm());
 }
 
 TEST_CASE("A mark far out of place is named, and hardly moves the reading") {

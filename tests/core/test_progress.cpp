@@ -197,16 +197,33 @@ TEST_CASE("Poses drawn badly come oftener, and none is avoided") {
     CHECK(weak / weakCells < 5 * others / otherCells);
 }
 
+TEST_CASE("A hand that opens the eyes too far is told so, and one that nobody looked at is not") {
+    Learner learner{0, 0, 1, 2, std::mt19937(3)};
+    std::vector<Drawing> drawn = learner.draw(20, 40);
+    for (Drawing& d : drawn) {
+        d.expressionOff[ExpressionMark::LidUpperL] = Drawing::Off{1 + learner.normal(0.4), 0};
+        d.expressionOff[ExpressionMark::LidLowerL] = Drawing::Off{-0.8 + learner.normal(0.4), 0};
+    }
+    const Progress progress = progressOf(drawn);
+    REQUIRE(habit(progress, "eyes_open"));
+    CHECK(habit(progress, "eyes_open")->mean.mean == Approx(1.8).margin(0.4));
+    CHECK_FALSE(habit(progress, "upper_lip"));
+    CHECK_FALSE(habit(progress, "eyebrows_up"));
+}
+
 TEST_CASE("A drawing's figures go into one line and come back") {
     Learner learner{1, 2, 0.9, 2, std::mt19937(8)};
     Drawing d = learner.draw(1, 1).front();
     d.toMend = {"mouth_height", "mark_chin"};
     d.firstPart = Part::Mouth;
     d.off[Mark::Back].reset();
+    d.expressionOff[ExpressionMark::LidUpperL] = Drawing::Off{1.25, -0.5};
     const Drawing back = parseFigures(figuresText(d));
     CHECK(back.toMend == d.toMend);
     CHECK(back.firstPart == d.firstPart);
     CHECK_FALSE(back.off[Mark::Back]);
+    CHECK(back.expressionOff[ExpressionMark::LidUpperL] == Drawing::Off{1.25, -0.5});
+    CHECK_FALSE(back.expressionOff[ExpressionMark::LidUpperR]);
     CHECK(back.seen.turn.value == Approx(d.seen.turn.value).margin(1e-5));
     CHECK(back.off[Mark::Chin]->up == Approx(d.off[Mark::Chin]->up).margin(1e-3));
     for (const char* bad : {"", "1 2 3", "1 2 3 4 5 6 nose_of_wax 1 2 ;", "1 2 3 4 5 nan ;", "1 2 3 4 5 6 chin 1"})

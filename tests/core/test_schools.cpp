@@ -72,7 +72,7 @@ TEST_CASE("Each school obeys its own rule") {
         return std::abs((a - b).value) < 1e-3 * (1 + 4.0 / 3);
     };
     for (const char* id : {"thirds", "quarters", "halves", "above-half", "circle-and-half",
-                           "brow-halves", "eye-units"}) {
+                           "brow-halves", "eye-units", "upper-lids"}) {
         INFO(id);
         const Levels l = levels(id);
         CHECK(l.crown.value == Approx(1));
@@ -107,6 +107,11 @@ TEST_CASE("Each school obeys its own rule") {
     CHECK(same(l.brow - l.noseBase, l.noseBase - l.chin));
     CHECK(same(l.noseBase - l.lowerLip, l.lowerLip - l.chin));
     CHECK(same(3 * (l.hairline - l.eye), l.crown - l.eye));
+    // The upper lid's highest place lies 0.05 ball radii above the corners on most people (usualExpressionPlaces).
+    l = levels("upper-lids");
+    CHECK(same(l.eye + BallRadii{0.05}, (l.crown + l.chin) / 2));
+    CHECK(same((l.eye + BallRadii{0.05}) - l.noseBase, l.noseBase - l.chin));
+    CHECK(canonNamed("upper-lids").widths.brow.value == Approx(canonNamed("upper-lids").widths.eye.value));
     l = levels("eye-units");
     CHECK(same(l.eye - l.noseBase, 1.5 * canonNamed("eye-units").widths.eye));
 }

@@ -1,11 +1,12 @@
 #include "app/course/draw/draw_panel.h"
 
+#include "app/course/draw/approach.h"
 #include "app/course/draw/other_views.h"
 #include "app/practice/clock_face.h"
 #include "app/widgets/line_button.h"
 #include "app/widgets/words.h"
-#include "core/construction/forms.h"
 
+#include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -15,9 +16,24 @@ namespace zokran {
 DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addWidget(clock_ = new ClockFace(desk_.clock, desk_.sitting));
     addHeading(tr("Draw on paper"));
-    addText(tr("One step at a time; the form on the right shows as far as you are. Light lines are "
-               "rubbed out again."),
-            "caption");
+    auto* label = new QLabel(tr("&Going about it"));
+    column_->addWidget(label);
+    column_->addWidget(approach_ = new QComboBox);
+    label->setBuddy(approach_);
+    approach_->setAccessibleName(tr("Going about it"));
+    for (const auto& approach : approaches())
+        approach_->addItem(approach->name(), qt(approach->id()));
+    connect(approach_, &QComboBox::activated, this, [this](int index) {
+        const Approach& chosen = *approaches()[static_cast<std::size_t>(index)];
+        if (chosen.id() == desk_.study().approach)
+            return;
+        desk_.document.edit(tr("Go about it otherwise"), {}, [&](Study& s) {
+            s.approach = chosen.id();
+            chosen.prepare(s);
+        });
+        desk_.selection.showFormStep(0);
+    });
+    about_ = addText({}, "caption");
     steps_ = new QVBoxLayout;
     steps_->setSpacing(2);
     column_->addLayout(steps_);
@@ -37,19 +53,14 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addStretch();
 }
 
-void DrawPanel::buildSteps(const std::string& form) {
+void DrawPanel::buildSteps(const std::vector<QString>& words) {
     for (QPushButton* button : buttons_)
         delete button;
     buttons_.clear();
-    form_ = form;
-    const FormKind* kind = forms().front();
-    for (const FormKind* each : forms())
-        if (each->id == form)
-            kind = each;
+    words_ = words;
     int number = 1;
-    for (const FormStep& step : kind->steps) {
-        auto* button = new LineButton(
-            QString("%1.  %2").arg(number).arg(qt(learnersBook().say(step.words))));
+    for (const QString& step : words) {
+        auto* button = new LineButton(QString("%1.  %2").arg(number).arg(step));
         button->setCheckable(true);
         steps_->addWidget(button);
         buttons_.push_back(button);
@@ -62,8 +73,11 @@ void DrawPanel::buildSteps(const std::string& form) {
 }
 
 void DrawPanel::showStudy() {
-    if (desk_.study().form != form_)
-        buildSteps(desk_.study().form);
+    const Approach& approach = approachOf(desk_.study());
+    approach_->setCurrentIndex(approach_->findData(qt(approach.id())));
+    about_->setText(approach.about());
+    if (const auto words = approach.steps(desk_); words != words_)
+        buildSteps(words);
     for (std::size_t i = 0; i < buttons_.size(); ++i)
         buttons_[i]->setChecked(desk_.selection.formStep() == static_cast<int>(i) + 1);
     views_->refresh();

@@ -4,6 +4,8 @@
 
 #include <vector>
 
+class QComboBox;
+class QLabel;
 class QPushButton;
 
 namespace zokran {
@@ -11,7 +13,7 @@ namespace zokran {
 class OtherViews;
 class ClockFace;
 
-/// How the chosen form is drawn on paper, step by step, and what the head looks like at other turns.
+/// How the drawing is gone about on paper, step by step, and what the head looks like at other turns.
 class DrawPanel : public StepPanel {
     Q_OBJECT
 
@@ -22,9 +24,11 @@ protected:
     void showStudy() override;
 
 private:
-    void buildSteps(const std::string& form);
+    void buildSteps(const std::vector<QString>& words);
 
-    std::string form_; ///< whose steps are shown
+    QComboBox* approach_;
+    QLabel* about_;
+    std::vector<QString> words_; ///< of the steps that are shown
     QVBoxLayout* steps_;
     std::vector<QPushButton*> buttons_;
     OtherViews* views_;

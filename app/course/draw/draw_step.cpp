@@ -1,7 +1,7 @@
+#include "app/course/draw/approach.h"
 #include "app/course/draw/draw_panel.h"
 #include "app/course/step.h"
 #include "app/widgets/words.h"
-#include "core/construction/forms.h"
 
 #include <algorithm>
 
@@ -30,7 +30,8 @@ QString DrawStep::lacks() const {
 }
 
 Scene DrawStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.guided(true) : scenes_.fittedFormAlone(true);
+    const Approach& approach = approachOf(desk_.study());
+    return side == Side::Seen ? approach.seen(desk_, scenes_) : approach.beside(desk_, scenes_);
 }
 
 NextThing DrawStep::next() {
@@ -39,16 +40,12 @@ NextThing DrawStep::next() {
     if (!desk_.fit())
         return {tr("Draw what you see; block in now, or when it is drawn."), photograph,
                 Deed{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
-    const FormKind* form = forms().front();
-    for (const FormKind* each : forms())
-        if (each->id == desk_.study().form)
-            form = each;
-    const int step = desk_.selection.formStep(), last = static_cast<int>(form->steps.size());
+    const std::vector<QString> steps = approachOf(desk_.study()).steps(desk_);
+    const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
     if (step == 0)
-        return {tr("Copy the form on to paper, one step after another."), photograph,
+        return {tr("Draw it on paper, one step after another."), photograph,
                 Deed{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
-    const QString words =
-        qt(learnersBook().say(form->steps[static_cast<std::size_t>(std::min(step, last)) - 1].words));
+    const QString& words = steps[static_cast<std::size_t>(std::min(step, last)) - 1];
     if (step >= last)
         return {words, photograph};
     return {words, {tr("Next step"), [this, step] { desk_.selection.showFormStep(step + 1); }},

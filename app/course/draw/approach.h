@@ -1,0 +1,44 @@
+#pragma once
+
+#include "app/course/scenes.h"
+#include "app/course/step.h"
+
+#include <memory>
+#include <vector>
+
+namespace zokran {
+
+/// A way of going about a drawing on paper, such as by the first form or tone first. Each is one file of
+/// app/course/draw/approaches; the list of them is in approach.cpp. A study remembers its approach by the id.
+class Approach {
+public:
+    virtual ~Approach() = default;
+    virtual std::string id() const = 0;
+    virtual QString name() const = 0;
+    /// What it is good for, a sentence or two.
+    virtual QString about() const = 0;
+    /// What is done on the paper, one step after another.
+    virtual std::vector<QString> steps(const Desk& desk) const = 0;
+    /// What of the study it needs, such as a first form; done when it is chosen.
+    virtual void prepare(Study& study) const { Q_UNUSED(study); }
+    /// The reference as this approach looks at it.
+    virtual Scene seen(Desk& desk, Scenes& scenes) const {
+        Q_UNUSED(desk);
+        return scenes.guided(true);
+    }
+    /// What lies beside it.
+    virtual Scene beside(Desk& desk, Scenes& scenes) const {
+        Q_UNUSED(desk);
+        return scenes.fittedFormAlone();
+    }
+};
+
+using MakeApproach = std::unique_ptr<Approach>();
+MakeApproach makeByForm, makeBySlants, makeToneFirst, makeHalfPortrait, makeThumbnail;
+
+/// Every approach, the usual one first.
+const std::vector<std::unique_ptr<Approach>>& approaches();
+/// The study's; the usual one where its id is not known.
+const Approach& approachOf(const Study& study);
+
+} // namespace zokran
