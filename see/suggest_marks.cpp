@@ -26,8 +26,14 @@ constexpr double sketchAlone = 1.5;
 /// A photograph is read with the fewest pixels that leave its longer side this long.
 constexpr int searchedSide = 2400;
 
+/// Points of the mesh on the oval of the face, as `SuggestedFace::outline` has them.
+constexpr int outlinePoints[] = {127, 93, 58, 136, mesh_point::chin, 365, 288, 323, 356};
+
 SuggestedFace marked(const FoundFace& face, const cv::Mat& picture) {
-    return {marksOf(face, picture.cols, picture.rows), face.certain, face.score};
+    SuggestedFace suggested{marksOf(face, picture.cols, picture.rows), face.certain, face.score};
+    for (const int point : outlinePoints)
+        suggested.outline.push_back(face.points[static_cast<std::size_t>(point)]);
+    return suggested;
 }
 
 /// From px of the picture as it was read to px of the whole, or back.
@@ -149,8 +155,11 @@ std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const SearchedPi
             return {};
         suggested.push_back(marked(face, pixels));
         MarkSheet& marks = suggested.back().marks;
-        forEachPlaced(marks, [&](PlacedMark& m) { *m.at += PicturePoint(searched.x, searched.y); });
+        const PicturePoint corner(searched.x, searched.y);
+        forEachPlaced(marks, [&](PlacedMark& m) { *m.at += corner; });
         rescale(marks, photo.reduction);
+        for (PicturePoint& at : suggested.back().outline)
+            at = (at + corner) * photo.reduction;
     }
     return suggested;
 }

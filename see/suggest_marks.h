@@ -18,6 +18,9 @@ struct SuggestedFace {
     MarkSheet marks;      ///< in px of the whole upright picture, each `suggested` and with its own noise
     bool certain = false; ///< else it is only to be offered
     double score = 0;     ///< of the detectors, 0 to 1
+    /// The edge of the face as corners of a run of straights, from the temple at the sitter's right round the chin to the
+    /// other; px like the marks. On the near side of a turned head it runs before the ear.
+    std::vector<PicturePoint> outline = {};
 };
 
 /// A picture to look at: blue, green, red, 8 bits each. Large ones may have been read with fewer pixels; places are

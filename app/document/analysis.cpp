@@ -186,7 +186,7 @@ const std::vector<PlanTrouble>& Analysis::pageTroubles() const {
     return *pageTroubles_;
 }
 
-const Construction& Analysis::construction(const std::string& canonId) const {
+const Construction& Analysis::construction(const std::string& canonId, const std::string& formId) const {
     const Study& study = document_.study();
     // Under a mark that is being dragged the skin follows in steps too small to see.
     const auto isSameHead = [&](const HeadMarks& head) {
@@ -201,7 +201,7 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     // A pushed head has no features of this sitter's any more.
     const ExpressionPlaces expression = push == 1 ? expression_ : ExpressionPlaces();
     const auto same = [&](const Made& made) {
-        return made.canon == canonId && made.form == study.form && made.look == study.look && isSameHead(made.head) &&
+        return made.canon == canonId && made.form == formId && made.look == study.look && isSameHead(made.head) &&
                made.expression == expression;
     };
     if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
@@ -211,11 +211,11 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     try {
         if (canonId != "sitter")
             canon = canonNamed(canonId);
-        form = &formNamed(study.form);
+        form = &formNamed(formId);
     } catch (const BadInput&) {
         // The canon's file has gone; the sitter's own levels always serve.
     }
-    // Two of them lie on the bench at most; what is bent already serves for both.
+    // Three of them lie on the bench at most; what is bent already serves for all.
     std::shared_ptr<const HeadSolid> solid;
     for (const Made& made : made_)
         if (isSameHead(made.head) && made.look.push == push)
@@ -223,9 +223,9 @@ const Construction& Analysis::construction(const std::string& canonId) const {
     if (!solid)
         solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head
                                                             : pushed(fit_->head, push));
-    if (made_.size() > 1)
+    if (made_.size() > 2)
         made_.erase(made_.begin());
-    made_.push_back({canonId, study.form, study.look, fit_->head, expression,
+    made_.push_back({canonId, formId, study.look, fit_->head, expression,
                      construct(*form, canon, std::move(solid), study.look, expression)});
     return *made_.back().construction;
 }
@@ -241,16 +241,22 @@ std::vector<GuideLine> Analysis::linesSeenBy(const View& view, Detail most) cons
         return {};
     const Study& study = document_.study();
     std::vector<GuideLine> all =
-        construction(study.canon)
+        construction(study.canon, study.form)
             .lines(view, std::min(study.look.detail, most), study.switchedLines);
     if (most > Detail::Planes && !study.look.over.empty() && study.look.over != study.canon)
         for (GuideLine& line :
-             construction(study.look.over).lines(view, Detail::Guides, study.switchedLines))
+             construction(study.look.over, study.form).lines(view, Detail::Guides, study.switchedLines))
             if (const LineEntry* entry = lineNamed(line.id); entry && entry->level && !line.hidden) {
                 line.kind = LineKind::Other;
                 all.push_back(std::move(line));
             }
     return all;
+}
+
+std::vector<GuideLine> Analysis::linesOf(const std::string& form, const View& view, const std::set<std::string>& asked) const {
+    if (!fit_)
+        return {};
+    return construction("sitter", form).lines(view, Detail::Guides, asked);
 }
 
 std::vector<GuideLine> Analysis::drawnHeadLines() const {

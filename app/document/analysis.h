@@ -41,6 +41,9 @@ public:
     std::vector<GuideLine> lines(Side side, Detail most = Detail::Head) const;
     /// The same as another view shows them: the form turned in the hand.
     std::vector<GuideLine> linesSeenBy(const View& view, Detail most = Detail::Head) const;
+    /// The lines of another first form than the study's on the fitted head, by its id; `asked`: of the lines that wait to be
+    /// asked for those that are. None before there is a fit.
+    std::vector<GuideLine> linesOf(const std::string& form, const View& view, const std::set<std::string>& asked = {}) const;
     /// The head the sketch shows: the sitter's, bent to the sketch's own marks, in its own pose. Needs
     /// a comparison.
     std::vector<GuideLine> drawnHeadLines() const;
@@ -56,7 +59,7 @@ signals:
 
 private:
     /// The construction by a canon on the fitted head; bent once and kept until fit or wish change.
-    const Construction& construction(const std::string& canon) const;
+    const Construction& construction(const std::string& canon, const std::string& form) const;
     void refit();
     void recompare();
     CompareOptions optionsFor(const Attempt& attempt) const;
@@ -83,7 +86,7 @@ private:
         ExpressionPlaces expression;
         std::shared_ptr<const Construction> construction;
     };
-    mutable std::vector<Made> made_; ///< by the first canon, and by the one over it
+    mutable std::vector<Made> made_; ///< by the first canon, by the one over it, and of another form
     /// What the comparison was made from, beside the fit; nothing where that has changed since.
     struct ComparedFrom {
         std::vector<Attempt> attempts;

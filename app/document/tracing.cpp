@@ -87,8 +87,13 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
         const auto expected = straightsExpected(line, onPhoto[line], *desk.fit(), *desk.comparison());
         return {expected.begin(), expected.end()};
     }
-    if (line == DrawnLine::Face)
+    if (line == DrawnLine::Face) {
+        // As it was found in the photograph; the skin's edge where nothing was.
+        const auto& faces = desk.faces.faces();
+        if (const std::size_t face = desk.faces.face(); side == Side::Seen && face < faces.size())
+            return faces[face].outline;
         return faceEdge(head, view);
+    }
     if (line == DrawnLine::Shape) {
         // Down beside the head, where the ground between it and the shoulder is.
         std::vector<PicturePoint> arc;

@@ -22,15 +22,16 @@ public:
           turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
           by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
         by_.shift = drawn_.centre - by_(fitted.view.centre);
-        // The middle of the face stands where it stands, whatever single features of it were moved.
+        // The ball lies behind the middle of the drawn face as it does in the photograph: where the face stands is known more
+        // surely than what is behind it.
         const HeadPoint face = (fitted.head[Mark::Brow] + fitted.head[Mark::NoseBase]) / 2;
+        const PicturePoint ball = drawn_.project(face) - (by_(fitted.view.project(face)) - by_(fitted.view.centre));
         upright_ = {by_.scale, {0}, {0, 0}};
-        upright_.shift = drawn_.project(face) - upright_(fitted.view.project(face));
+        upright_.shift = ball - upright_(fitted.view.centre);
     }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
-    /// Of the body, which stands as it stands however the head was leant above it: under the middle of the face, whose place
-    /// is more surely known than that of the ball behind it.
+    /// Of the body, which stands as it stands however the head was leant above it.
     SketchPoint carriedUpright(const PicturePoint& at) const { return upright_(PhotoPoint(at)); }
     /// From the ball's centre, in its radii.
     Eigen::Vector2d fromBall(const PicturePoint& at) const { return (at - drawn_.centre) / drawn_.scale; }

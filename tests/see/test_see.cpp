@@ -50,6 +50,17 @@ TEST_CASE("A face is found and marked, also when it leans far over") {
         CHECK((upright * (at(ExpressionMark::LipUpper) - at(ExpressionMark::LipLower)).eval()).y() < 0);
         CHECK((upright * (at(ExpressionMark::BrowEndL) - at(ExpressionMark::BrowStartL)).eval()).x() > 0);
         CHECK((upright * (at(ExpressionMark::BrowEndR) - at(ExpressionMark::BrowStartR)).eval()).x() < 0);
+        // The edge of the face runs from the sitter's right temple round the chin, outside all that was marked.
+        const auto outline = suggestMarks(networks, {pictureOf(shot)}).at(0).outline;
+        REQUIRE(outline.size() == 9);
+        CHECK((upright * (outline[8] - outline[0]).eval()).x() > 100);
+        CHECK((outline[4] - *found.seen(Mark::Chin)).norm() < 20);
+        for (std::size_t i = 0; i < 4; ++i) {
+            CHECK((upright * (outline[i + 1] - outline[i]).eval()).y() > 0);
+            CHECK((upright * (outline[i] - outline[8 - i]).eval()).x() < 0);
+        }
+        for (const auto& [corner, mark] : {std::pair{2, Mark::MouthCornerR}, {1, Mark::OuterEyeR}})
+            CHECK((upright * (outline[static_cast<std::size_t>(corner)] - *found.seen(mark)).eval()).x() < 0);
         // The head is some 320 px tall.
         double sum = 0;
         for (Mark m : found.seenMarks())

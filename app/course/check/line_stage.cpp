@@ -44,6 +44,13 @@ Scene LineStage::scene(Side side) {
         LineTool& tool = tools_[side == Side::Seen ? 0 : 1];
         scene.lay<DrawnLineOverlay>(tracing->line, tracing->at, tool.touched() % tracing->at.size());
         scene.tools = {&tool};
+        // What is to be dragged is in sight, with some room round it.
+        constexpr double room = 0.08;
+        QRectF all = scene.frame;
+        for (const PicturePoint& at : tracing->at)
+            all = all.united(QRectF(at.x(), at.y(), 1, 1));
+        if (all != scene.frame && !scene.frame.isEmpty())
+            scene.frame = all.adjusted(-room * all.width(), -room * all.height(), room * all.width(), room * all.height());
     }
     return scene;
 }

@@ -19,8 +19,6 @@ public:
     virtual QString about() const = 0;
     /// What is done on the paper, one step after another.
     virtual std::vector<QString> steps(const Desk& desk) const = 0;
-    /// What of the study it needs, such as a first form; done when it is chosen.
-    virtual void prepare(Study& study) const { Q_UNUSED(study); }
     /// The reference as this approach looks at it.
     virtual Scene seen(Desk& desk, Scenes& scenes) const {
         Q_UNUSED(desk);

@@ -27,10 +27,7 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         const Approach& chosen = *approaches()[static_cast<std::size_t>(index)];
         if (chosen.id() == desk_.study().approach)
             return;
-        desk_.document.edit(tr("Go about it otherwise"), {}, [&](Study& s) {
-            s.approach = chosen.id();
-            chosen.prepare(s);
-        });
+        desk_.document.edit(tr("Go about it otherwise"), {}, [&](Study& s) { s.approach = chosen.id(); });
         desk_.selection.showFormStep(0);
     });
     about_ = addText({}, "caption");

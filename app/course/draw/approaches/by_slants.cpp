@@ -1,4 +1,5 @@
 #include "app/course/draw/approach.h"
+#include "app/overlays/lines_overlay.h"
 #include "app/widgets/words.h"
 
 namespace zokran {
@@ -24,7 +25,20 @@ public:
                 tr("Now break the straights into shorter ones. In the check, lay “Outline of the face” over them: each is "
                    "compared by its slant.")};
     }
-    void prepare(Study& study) const override { study.form = "envelope"; }
+    Scene seen(Desk& desk, Scenes& scenes) const override {
+        Scene scene = scenes.headPicture(Side::Seen);
+        if (!scene.picture.isNull() && desk.fit())
+            scene.lay<LinesOverlay>(desk.analysis.linesOf(form, desk.fit()->view));
+        return scene;
+    }
+    Scene beside(Desk& desk, Scenes& scenes) const override {
+        if (!desk.fit())
+            return scenes.fittedFormAlone();
+        return scenes.formAlone(desk.analysis.linesOf(form, desk.fit()->view), desk.fit()->view);
+    }
+
+private:
+    static constexpr const char* form = "envelope";
 };
 
 } // namespace

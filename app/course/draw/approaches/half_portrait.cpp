@@ -29,13 +29,12 @@ public:
                 tr("Now take the cover away: in “By the first form” the photograph is whole again. What does not match the mirror is "
                    "this sitter: draw that, do not mend it.")};
     }
-    void prepare(Study& study) const override { study.switchedLines.insert(carriedOver); }
     Scene seen(Desk& desk, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Seen);
         if (scene.picture.isNull() || !desk.fit())
             return scene;
         scene.lay<HalfVeilOverlay>(desk.fit()->view, desk.fit()->head);
-        std::vector<GuideLine> lines = desk.analysis.lines(Side::Seen);
+        std::vector<GuideLine> lines = desk.analysis.linesOf("ball", desk.fit()->view, {carriedOver});
         std::erase_if(lines, [](const GuideLine& line) {
             return withoutSide(line.id) != carriedOver && line.id != "centre_line" && line.id != "brow_line";
         });
