@@ -36,9 +36,9 @@ Scene Scenes::headPicture(Side side) {
     if (scene.picture.isNull())
         return scene;
     if (side == Side::Seen && desk_.fit())
-        scene.frame = seenFrame(desk_.fit()->view, scene.extent, false);
+        scene.frame = seenFrame(desk_.fit()->view, scene.extent);
     else if (side == Side::Drawn && desk_.comparison())
-        scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
+        scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
     return scene;
 }
 
@@ -69,20 +69,20 @@ Scene Scenes::pictureScene(Side side, const QImage& picture, const QSizeF& exten
     return scene;
 }
 
-QRectF Scenes::headFrame(const View& view, bool named) const {
+QRectF Scenes::headFrame(const View& view) const {
     const double r = view.outlineRadius().value;
     const PicturePoint middle = view.project(HeadPoint(0, -0.35, 0));
-    const double half = named ? 1.95 : 1.5;
+    constexpr double half = 1.5;
     return {middle.x() - half * r, middle.y() - 1.8 * r, 2 * half * r, 3.6 * r};
 }
 
-QRectF Scenes::seenFrame(const View& view, const QSizeF& picture, bool named) const {
-    return desk_.study().framing ? rectOf(*desk_.study().framing) : headFrame(view, picture, named);
+QRectF Scenes::seenFrame(const View& view, const QSizeF& picture) const {
+    return desk_.study().framing ? rectOf(*desk_.study().framing) : headFrame(view, picture);
 }
 
-QRectF Scenes::headFrame(const View& view, const QSizeF& picture, bool named) const {
+QRectF Scenes::headFrame(const View& view, const QSizeF& picture) const {
     const double r = view.outlineRadius().value;
-    const QRectF wanted = headFrame(view, named);
+    const QRectF wanted = headFrame(view);
     // The head is shown whole even where the picture ends close by; the sheet lies there then.
     const QRectF room = QRectF({0, 0}, picture).adjusted(-0.6 * r, -0.3 * r, 0.6 * r, 0.3 * r);
     const QRectF shown = wanted.intersected(room);
@@ -95,7 +95,7 @@ Scene Scenes::guided(bool named) {
         return scene;
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
     asMeasured(lines);
-    scene.frame = seenFrame(desk_.fit()->view, scene.extent, named);
+    scene.frame = seenFrame(desk_.fit()->view, scene.extent);
     scene.lay<LinesOverlay>(lines);
     if (named)
         scene.lay<LabelsOverlay>(lines, doubts());
@@ -152,7 +152,7 @@ Scene Scenes::drawn(bool overlaid) {
     Scene scene = picture(Side::Drawn);
     if (scene.picture.isNull() || !overlaid || !desk_.comparison())
         return scene;
-    scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent, false);
+    scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Drawn);
     asMeasured(lines);
     scene.lay<LinesOverlay>(std::move(lines));

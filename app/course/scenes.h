@@ -22,12 +22,11 @@ public:
     /// The photograph as it came.
     Scene photograph(Side side);
     /// What of the reference is looked at: as the learner framed it, or else its head.
-    QRectF seenFrame(const View& view, const QSizeF& picture, bool named) const;
-    /// The head with its neck and some air, as far as the picture reaches; with `named` there is
-    /// room beside it for the names of lines.
-    QRectF headFrame(const View& view, const QSizeF& picture, bool named) const;
+    QRectF seenFrame(const View& view, const QSizeF& picture) const;
+    /// The head with its neck and some air, as far as the picture reaches.
+    QRectF headFrame(const View& view, const QSizeF& picture) const;
     /// The same whether or not the picture reaches so far, so that two heads stand alike.
-    QRectF headFrame(const View& view, bool named = false) const;
+    QRectF headFrame(const View& view) const;
     /// The fitted lines over the reference, with their names.
     Scene guided(bool named);
     /// The construction alone on paper, turned like the sitter, to be copied.

@@ -41,7 +41,7 @@ std::vector<LabelsOverlay::Label> LabelsOverlay::labels(const Canvas& canvas, bo
                     if (v.x() > label.right.x())
                         label.right = v;
                 }
-        if (const auto note = notes_.find(label.id); note != notes_.end())
+        if (const auto note = notes_.find(label.id); note != notes_.end() && label.id == canvas.lit.toStdString())
             label.text += "  " + note->second;
         label.y = onRight ? label.right.y() : label.left.y();
         if (label.left.x() < 1e8)

@@ -36,6 +36,18 @@ struct SheetTransform {
     void put(const QPointF& place, const QPointF& at) {
         offset = at - QPointF(place.x() * across(), place.y() * down());
     }
+    /// Moves the picture so that no strip of an area stays empty beside it on one side while it runs out of the area on the
+    /// other; `picture`: what it covers, in its own px.
+    void fill(const QRectF& area, const QRectF& picture) {
+        const QRectF r = toView(picture);
+        const auto shift = [](double low, double high, double from, double to) {
+            if (low > from && high > to)
+                return -std::min(low - from, high - to);
+            return low < from && high < to ? std::min(from - low, to - high) : 0.0;
+        };
+        offset += QPointF(shift(r.left(), r.right(), area.left(), area.right()),
+                          shift(r.top(), r.bottom(), area.top(), area.bottom()));
+    }
     /// A frame of the picture as large as it fits into an area of the widget.
     static SheetTransform fitting(const QRectF& frame, const QRectF& area, double leastScale,
                                   Flip flip = Flip::None) {

@@ -54,8 +54,10 @@ void SheetView::show(Scene scene) {
 void SheetView::fitWhole() {
     whole_ = true;
     const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
-    transform_ = SheetTransform::fitting(
-        frame, QRectF(rect()).adjusted(sheetMargin, sheetMargin, -sheetMargin, -sheetMargin), leastZoom, scene_.flip);
+    const QRectF area = QRectF(rect()).adjusted(sheetMargin, sheetMargin, -sheetMargin, -sheetMargin);
+    transform_ = SheetTransform::fitting(frame, area, leastZoom, scene_.flip);
+    if (!scene_.picture.isNull())
+        transform_.fill(area, QRectF({0, 0}, scene_.extent));
     update();
 }
 

@@ -75,14 +75,14 @@ constexpr LineEntry table[] = {
      lines::mouthBarrel},
     {"chin_block", ZOKRAN_WORDS("block of the chin"), Construction, Planes, whole,
      lines::chinBlock},
-    {"eyeball", ZOKRAN_WORDS("eyeballs with their lids"), Construction, Volumes, guides, lines::eyeballs, {}, {},
+    {"eyeball", ZOKRAN_WORDS("eyeballs with their lids"), Guide, Volumes, guides, lines::eyeballs, {}, {},
      onlyWhenAsked},
-    {"lid", ZOKRAN_WORDS("lids"), Construction, Volumes, guides, lines::lids, {}, "eyeball", onlyWhenAsked},
-    {"nose_volume", ZOKRAN_WORDS("nose as wedge, ball and wings"), Construction, Volumes, guides, lines::noseVolumes, {}, {},
+    {"lid", ZOKRAN_WORDS("lids"), Guide, Volumes, guides, lines::lids, {}, "eyeball", onlyWhenAsked},
+    {"nose_volume", ZOKRAN_WORDS("nose as wedge, ball and wings"), Guide, Volumes, guides, lines::noseVolumes, {}, {},
      onlyWhenAsked},
-    {"lip_volume", ZOKRAN_WORDS("lips as five masses"), Construction, Volumes, guides, lines::lipVolumes, {}, {},
+    {"lip_volume", ZOKRAN_WORDS("lips as five masses"), Guide, Volumes, guides, lines::lipVolumes, {}, {},
      onlyWhenAsked},
-    {"ear_volume", ZOKRAN_WORDS("ear's rim, bowl and lobe"), Construction, Volumes, guides, lines::earVolumes, {}, {},
+    {"ear_volume", ZOKRAN_WORDS("ear's rim, bowl and lobe"), Guide, Volumes, guides, lines::earVolumes, {}, {},
      onlyWhenAsked},
     // What only other forms draw.
     {"egg", ZOKRAN_WORDS("egg"), Construction, Form, first, nullptr},
@@ -205,13 +205,24 @@ void LineTracer::addRun(const LineEntry& line, int side, Cover cover,
     });
 }
 
-void LineTracer::addFacing(const LineEntry& line, int side, const std::vector<HeadPoint>& points,
-                           const SurfacePoint& at) {
-    if (!inView().seen(at, Cover::Face))
-        return;
-    addSeen(line, points);
-    if (side)
-        lines.back().id += side > 0 ? "_l" : "_r";
+void LineTracer::addStandingOut(const LineEntry& line, int side, const std::vector<HeadPoint>& points, BallRadii reach) {
+    std::vector<HeadPoint> run;
+    const auto finish = [&] {
+        if (run.size() > 1) {
+            addSeen(line, run);
+            if (side)
+                lines.back().id += side > 0 ? "_l" : "_r";
+        }
+        run.clear();
+    };
+    for (const HeadPoint& p : points) {
+        const Eigen::Vector3d towards = (view.towardsCamera() - view.nearness * p).normalized();
+        if (inView().seen({p + reach.value * towards, towards}, Cover::Face))
+            run.push_back(p);
+        else
+            finish();
+    }
+    finish();
 }
 
 void LineTracer::addSeen(const LineEntry& line, const std::vector<HeadPoint>& points) {

@@ -69,9 +69,10 @@ public:
                 bool rounded);
     /// Adds points of a line that is all seen, such as an outline.
     void addSeen(const LineEntry& line, const std::vector<HeadPoint>& points);
-    /// Adds points of the outline of a volume that stands out of the skin, where this place of the skin is in sight; none
-    /// of it where it is not.
-    void addFacing(const LineEntry& line, int side, const std::vector<HeadPoint>& points, const SurfacePoint& at);
+    /// Whether a place of the face is in sight.
+    bool sees(const SurfacePoint& place) { return inView().seen(place, Cover::Face); }
+    /// Adds the outline of a volume that lies in the skin, where nothing of the head stands before it by more than `reach`.
+    void addStandingOut(const LineEntry& line, int side, const std::vector<HeadPoint>& points, BallRadii reach);
     /// Adds the seen edge of the sitter's skin: the face's, or the neck's.
     void addOutline(const LineEntry& line, bool ofNeck);
     /// Adds the edge of the jaw on the sitter's skin, both sides.

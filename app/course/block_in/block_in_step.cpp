@@ -100,7 +100,7 @@ Scene BlockInStep::guessing(Side side) {
     if (const auto frame = faceFrame())
         scene.frame = *frame;
     else if (study.guess->hasBall())
-        scene.frame = scenes_.seenFrame(guessView(*study.guess, study.reference), scene.extent, false);
+        scene.frame = scenes_.seenFrame(guessView(*study.guess, study.reference), scene.extent);
     scene.lay<LinesOverlay>(lines);
     scene.tools = {&guessTool_};
     return scene;
@@ -148,7 +148,7 @@ Scene BlockInStep::scene(Side side) {
         // A study that is marked already is opened on its head; while marks are sought the whole
         // photograph may hold the next one.
         if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_, Side::Seen))
-            scene.frame = scenes_.seenFrame(fit->view, scene.extent, false);
+            scene.frame = scenes_.seenFrame(fit->view, scene.extent);
     } else if (const auto frame = faceFrame())
         scene.frame = *frame;
     scene.lay<MarksOverlay>(std::move(shown));

@@ -59,7 +59,7 @@ Scene MarkStage::askedOnReference() {
     Scene scene = scenes_.picture(Side::Seen);
     if (scene.picture.isNull())
         return scene;
-    scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent, false);
+    scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
     MarksShown shown;
     shown.preplaced[*mark] = desk_.study().reference.seen(*mark).value_or(
         PhotoPoint(desk_.fit()->view.project(desk_.fit()->head[*mark])));

@@ -44,7 +44,7 @@ GuidesPanel::GuidesPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) 
     buildLines();
     buildMore();
     column_->addWidget(sitter_ = new SitterFold(desk_));
-    addText(tr("± after a line's name: how far it may lie off, in % of the head's height."),
+    addText(tr("Point at a line: beside its name stands how far it may lie off, in % of the head's height."),
             "caption");
     column_->addStretch();
 }

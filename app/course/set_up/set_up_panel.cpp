@@ -157,7 +157,7 @@ void SetUpPanel::frameByItself() {
     f.low = size / 4;
     f.high = 3 * size / 4;
     if (desk_.fit()) {
-        const QRectF head = Scenes(desk_).headFrame(desk_.fit()->view, QSizeF(sheet.width, sheet.height), false);
+        const QRectF head = Scenes(desk_).headFrame(desk_.fit()->view, QSizeF(sheet.width, sheet.height));
         f.low = {head.left(), head.top()};
         f.high = {head.right(), head.bottom()};
     }

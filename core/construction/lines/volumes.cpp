@@ -27,7 +27,6 @@ struct Eye {
     HeadPoint centre; ///< of the eyeball
     double radius;
     HeadPoint inner, outer, pupil, upperLid, lowerLid;
-    SurfacePoint front() const { return {pupil, Eigen::Vector3d::UnitZ()}; }
 };
 
 Eye eyeOf(const BallForm& form, int side) {
@@ -77,11 +76,13 @@ SurfacePoint onSkin(const BallForm& form, double x, double y) {
     return form.solid().front({x}, {y});
 }
 
-/// A mass that stands out of the skin: its outline, where the skin under it is in sight.
-void addMass(LineTracer& tracer, const LineEntry& line, int side, const Ellipsoid& mass, const SurfacePoint& under) {
+/// How far the skin over a volume stands before its outline, ball radii: lids before an eyeball, skin before nose and lips.
+constexpr BallRadii overEyeball{0.16}, overMass{0.07};
+
+void addMass(LineTracer& tracer, const LineEntry& line, int side, const Ellipsoid& mass, BallRadii skinOver) {
     std::vector<HeadPoint> ring = ellipsoidOutline(mass, tracer.view);
     ring.push_back(ring.front());
-    tracer.addFacing(line, side, ring, under);
+    tracer.addStandingOut(line, side, ring, skinOver);
 }
 
 } // namespace
@@ -90,7 +91,9 @@ void addMass(LineTracer& tracer, const LineEntry& line, int side, const Ellipsoi
 void eyeballs(LineTracer& tracer, const LineEntry& line) {
     for (int side : bothSides) {
         const Eye eye = eyeOf(tracer.form, side);
-        addMass(tracer, line, side, {eye.centre, Eigen::Vector3d::Constant(eye.radius)}, eye.front());
+        if (!tracer.sees({eye.pupil, Eigen::Vector3d::UnitZ()}))
+            continue;
+        addMass(tracer, line, side, {eye.centre, Eigen::Vector3d::Constant(eye.radius)}, overEyeball);
         // An iris is about 12 mm across, half the ball.
         const double iris = eye.radius / 2, depth = std::sqrt(eye.radius * eye.radius - iris * iris);
         tracer.add(line, side, Cover::Face, 24, [&](double t) {
@@ -125,14 +128,12 @@ void noseVolumes(LineTracer& tracer, const LineEntry& line) {
     const auto at = [&](Mark m) { return HeadPoint(head[m] + HeadPoint(0, up, 0)); };
     const double width = (head[NoseWingL] - head[NoseWingR]).norm();
     const double tip = 0.26 * width;
-    addMass(tracer, line, 0, {at(NoseTip) - HeadPoint(0, 0, tip), Eigen::Vector3d::Constant(tip)},
-            {at(NoseTip), Eigen::Vector3d::UnitZ()});
+    addMass(tracer, line, 0, {at(NoseTip) - HeadPoint(0, 0, tip), Eigen::Vector3d::Constant(tip)}, overMass);
     for (int side : bothSides) {
         // The wing's outer edge is the mark; it stands somewhat before it.
         const Eigen::Vector3d size(0.13 * width, 0.22 * width, 0.26 * width);
         const HeadPoint wing = at(side > 0 ? NoseWingL : NoseWingR);
-        addMass(tracer, line, side, {wing + HeadPoint(-side * size.x(), size.y() / 3, size.z() / 2), size},
-                {wing, Eigen::Vector3d(side, 0, 1).normalized()});
+        addMass(tracer, line, side, {wing + HeadPoint(-side * size.x(), size.y() / 3, size.z() / 2), size}, overMass);
     }
     tracer.forgetHidden(line);
 }
@@ -150,8 +151,7 @@ void lipVolumes(LineTracer& tracer, const LineEntry& line) {
     const double lower = std::max(parting - places[LipLower].y(), 0.02);
     const auto mass = [&](int side, double x, double y, const Eigen::Vector3d& size) {
         const SurfacePoint skin = onSkin(form, x, y);
-        addMass(tracer, line, side, {skin.at + HeadPoint(0, moved, -0.6 * size.z()), size},
-                {skin.at + HeadPoint(0, moved, 0), skin.normal});
+        addMass(tracer, line, side, {skin.at + HeadPoint(0, moved, -0.6 * size.z()), size}, overMass);
     };
     mass(0, middle, parting + 0.42 * upper, {0.2 * half, 0.5 * upper, 0.5 * upper});
     for (int side : bothSides) {
