@@ -10,7 +10,7 @@ namespace zokran {
 namespace {
 
 bool isOfOutline(DrawnLine line) {
-    return line == DrawnLine::Hair || line == DrawnLine::Neck || line == DrawnLine::Shoulders || isOfStraights(line);
+    return line != DrawnLine::Centre && line != DrawnLine::Brow;
 }
 
 constexpr std::size_t usualCorners = 9;
@@ -73,6 +73,14 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     const double out = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
     if (line == DrawnLine::Hair)
         return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
+    if (line == DrawnLine::Hairline) {
+        const HeadMarks& sitter = desk.fit() ? desk.fit()->head : adultHeads().mean;
+        const HeadPoint& middle = sitter[Mark::Hairline];
+        // The temples lie beside it, further back and lower.
+        const HeadPoint temple(0.52, middle.y() - 0.12, middle.z() - 0.22);
+        const HeadPoint other(-temple.x(), temple.y(), temple.z());
+        return {view.project(other), view.project(middle), view.project(temple)};
+    }
     if (line == DrawnLine::Neck)
         return {round(-0.6, -1.3), round(-0.66, -1.65), round(0.6, -1.3), round(0.66, -1.65)};
     // The body stands upright, however the head leans: the model's mean in a facing pose.
@@ -84,7 +92,7 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
     const auto& onPhoto = desk.study().reference.lines;
     if (isOfStraights(line) && side == Side::Drawn && onPhoto.has(line) && desk.fit() && desk.comparison()) {
-        const auto expected = straightsExpected(line, onPhoto[line], *desk.fit(), *desk.comparison());
+        const auto expected = expectedPlaces(line, onPhoto[line], *desk.fit(), *desk.comparison());
         return {expected.begin(), expected.end()};
     }
     if (line == DrawnLine::Face) {

@@ -94,6 +94,42 @@ std::vector<OutlineError> hair(const CarriedOutline& o) {
     return errors;
 }
 
+/// How high the hairline runs: all of it, or at a temple or its middle by itself.
+std::vector<OutlineError> hairline(const CarriedOutline& o) {
+    if (!o.both(DrawnLine::Hairline))
+        return {};
+    const auto& drawn = o.sketch.lines[DrawnLine::Hairline];
+    const auto belongs = expectedPlaces(DrawnLine::Hairline, o.reference.lines[DrawnLine::Hairline], o.fit, o.comparison);
+    const View& view = o.comparison.sketchView;
+    const Radians lean = view.pose().lean;
+    const Eigen::Vector2d up(sin(lean), -cos(lean)); // along the head as drawn
+    constexpr std::string_view ids[] = {"hairline_line", "hairline_left", "hairline_middle", "hairline_right"};
+    constexpr double aboutThere = 0.02, onTurned = 0.1; // where hair begins is no sharp line: common practice, no source
+    const double sigma = std::hypot(o.noise, std::hypot(aboutThere, onTurned * o.turned.value));
+    double offs[3];
+    std::vector<OutlineMove> still, moved;
+    for (std::size_t i = 0; i < 3; ++i) {
+        const SketchPoint at(drawn[i]);
+        offs[i] = up.dot(at - belongs[i]) / view.scale;
+        still.push_back({at, at});
+        moved.push_back({at, SketchPoint(at - offs[i] * view.scale * up)});
+    }
+    const auto [least, most] = std::minmax_element(std::begin(offs), std::end(offs));
+    if (*most - *least < 2 * sigma) {
+        // Where its middle is a mark, that tells it.
+        if (o.comparison.placements[Mark::Hairline])
+            return {};
+        return {{std::string(ids[0]), DrawnLine::Hairline, AmountUnit::BallRadius, (offs[0] + offs[1] + offs[2]) / 3, sigma, moved}};
+    }
+    std::vector<OutlineError> errors;
+    for (std::size_t i = 0; i < 3; ++i) {
+        OutlineError error{std::string(ids[i + 1]), DrawnLine::Hairline, AmountUnit::BallRadius, offs[i], sigma, still};
+        error.moves[i] = moved[i];
+        errors.push_back(std::move(error));
+    }
+    return errors;
+}
+
 /// The angle between two directions on the sheet: above zero where the second is turned clockwise, as seen, from the first.
 Radians turnedClockwise(const Eigen::Vector2d& from, const Eigen::Vector2d& to) {
     return {std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to))};
@@ -203,7 +239,7 @@ template <DrawnLine line>
 std::vector<OutlineError> straights(const CarriedOutline& o) {
     if (!o.both(line))
         return {};
-    StraightRun run{line, {}, straightsExpected(line, o.reference.lines[line], o.fit, o.comparison), o.bothNoises,
+    StraightRun run{line, {}, expectedPlaces(line, o.reference.lines[line], o.fit, o.comparison), o.bothNoises,
                     o.sketch.noise.has_value(), o.comparison.sketchView.scale};
     for (const PicturePoint& at : o.sketch.lines[line])
         run.drawn.push_back(SketchPoint(at));
@@ -211,7 +247,8 @@ std::vector<OutlineError> straights(const CarriedOutline& o) {
 }
 
 /// Errors of the outline: another is a function above and its name here.
-constexpr OutlineKind* outlineKinds[] = {hair, neck, shoulders, straights<DrawnLine::Face>, straights<DrawnLine::Shape>};
+constexpr OutlineKind* outlineKinds[] = {hair,      hairline, neck, shoulders, straights<DrawnLine::Face>,
+                                         straights<DrawnLine::Shape>};
 
 } // namespace
 
@@ -225,11 +262,11 @@ std::vector<OutlineError> outlineErrors(const PhotoMarks& reference, const Fit& 
     return all;
 }
 
-std::vector<SketchPoint> straightsExpected(DrawnLine line, const std::vector<PicturePoint>& onPhoto, const Fit& fit,
+std::vector<SketchPoint> expectedPlaces(DrawnLine line, const std::vector<PicturePoint>& onPhoto, const Fit& fit,
                                            const Comparison& comparison) {
     std::vector<SketchPoint> expected;
     std::optional<SurfaceInView> skin;
-    if (line == DrawnLine::Face)
+    if (isOnSkin(line))
         skin.emplace(adultSurface().fittedTo(fit.head), fit.view);
     for (const PicturePoint& at : onPhoto)
         expected.push_back(skin ? SketchPoint(comparison.sketchView.project(skin->under(at)))

@@ -25,9 +25,9 @@ struct OutlineError {
 std::vector<OutlineError> outlineErrors(const PhotoMarks& reference, const Fit& fit, const SketchMarks& sketch,
                                         const Comparison& comparison, Pixels noise);
 
-/// Where the corners of a run of straights laid over the photograph belong in the drawing, px: of the face on its skin as
-/// the drawing is turned, of another shape as it is seen.
-std::vector<SketchPoint> straightsExpected(DrawnLine line, const std::vector<PicturePoint>& onPhoto, const Fit& fit,
+/// Where the points of a line laid over the photograph belong in the drawing, px: on the skin as the drawing is turned, or as
+/// they are seen (`isOnSkin`).
+std::vector<SketchPoint> expectedPlaces(DrawnLine line, const std::vector<PicturePoint>& onPhoto, const Fit& fit,
                                            const Comparison& comparison);
 
 /// The lines of a block-in as curves on the head: where the centre line and the brow line run.

@@ -12,8 +12,8 @@ struct LineEntry {
     PointCount points;
 };
 constexpr PointCount straights{6, 10};
-constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},          {"brow", {3, 3}},    {"hair", {3, 3}},  {"neck", {2, 4, 2}},
-                                     {"shoulders", {1, 3, 2}}, {"face", straights}, {"shape", straights}};
+constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},  {"brow", {3, 3}},         {"hair", {3, 3}},    {"hairline", {3, 3}},
+                                     {"neck", {2, 4, 2}}, {"shoulders", {1, 3, 2}}, {"face", straights}, {"shape", straights}};
 
 /// Where two stretches cross, if they do.
 std::optional<PicturePoint> crossing(const PicturePoint& a, const PicturePoint& b, const PicturePoint& c,
@@ -54,6 +54,10 @@ std::array<NeckSide, 2> neckSides(const std::vector<PicturePoint>& neck) {
 
 bool isOfStraights(DrawnLine line) {
     return line == DrawnLine::Face || line == DrawnLine::Shape;
+}
+
+bool isOnSkin(DrawnLine line) {
+    return line == DrawnLine::Face || line == DrawnLine::Hairline;
 }
 
 std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond) {

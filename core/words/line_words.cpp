@@ -17,6 +17,8 @@ std::string wordsFor(DrawnLine line, const Phrasebook& book) {
         return book.say(ZOKRAN_WORDS("brow line"));
     case DrawnLine::Hair:
         return book.say(ZOKRAN_WORDS("edge of the hair"));
+    case DrawnLine::Hairline:
+        return book.say(ZOKRAN_WORDS("hairline"));
     case DrawnLine::Face:
         return book.say(ZOKRAN_WORDS("outline of the face"));
     case DrawnLine::Shape:
@@ -40,6 +42,9 @@ std::string whereToLay(DrawnLine line, const Phrasebook& book) {
     case DrawnLine::Hair:
         return book.say(ZOKRAN_WORDS("Put the rings on the outer edge of the hair: where it is widest on one side, at its "
                                      "highest, and where it is widest on the other side. On a bald head, on the skull."));
+    case DrawnLine::Hairline:
+        return book.say(ZOKRAN_WORDS("Put the rings where hair and forehead meet: at the temple on your left, at the middle or where "
+                                     "the hair parts, and at the other temple."));
     case DrawnLine::Face:
         return book.say(ZOKRAN_WORDS("Straights along the edge of the face, from the temple on your left down round the chin and up "
                                      "to the other temple. Put a ring where one straight ends and the next begins."));

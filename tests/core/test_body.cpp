@@ -22,6 +22,10 @@ DrawnLines bodyUnder(const MarkSheet& face) {
     DrawnLines lines;
     lines[DrawnLine::Neck] = {at(-0.55, -0.05), at(-0.62, 0.4), at(0.5, -0.05), at(0.6, 0.35)};
     lines[DrawnLine::Shoulders] = {at(0, 0.65), at(-1.6, 0.95), at(1.5, 0.85)};
+    // On the forehead, along the line through the eyes.
+    const Eigen::Vector2d across = (*face.seen(Mark::OuterEyeL) - *face.seen(Mark::OuterEyeR)) / 2, up(across.y(), -across.x());
+    for (const auto& [right, high] : {std::pair{-0.85, 0.95}, {0.0, 1.2}, {0.85, 0.95}})
+        lines[DrawnLine::Hairline].push_back(PicturePoint(brow + right * across + high * up));
     return lines;
 }
 
@@ -32,7 +36,7 @@ public:
         fit_ = fitHead(reference_);
     }
     double head() const { return headHeight(fit_.head).value * fit_.view.scale; }
-    /// What is told of neck and shoulders where the drawing has these, with a hand's noise of 0.3 % of the head.
+    /// What is told of hairline, neck and shoulders where the drawing has these, with a hand's noise of 0.3 % of the head.
     std::vector<Finding> told(const DrawnLines& drawn, Random& random) const {
         const double noise = 0.003 * head();
         const auto shake = [&] { return PicturePoint(random.normal(noise), random.normal(noise)); };
@@ -46,7 +50,7 @@ public:
         std::vector<Finding> told;
         const Comparison c = compareSketch(reference_, fit_, sketch);
         for (const Finding* f : toldFindings(c))
-            if (f->id.starts_with("neck_") || f->id.starts_with("shoulder_"))
+            if (f->id.starts_with("neck_") || f->id.starts_with("shoulder_") || f->id.starts_with("hairline_"))
                 told.push_back(*f);
         return told;
     }
@@ -74,6 +78,9 @@ TEST_CASE("What is wrong with neck and shoulders under real faces is told, the r
     const auto neck = [](DrawnLines& l) -> auto& { return l[DrawnLine::Neck]; };
     const auto shoulders = [](DrawnLines& l) -> auto& { return l[DrawnLine::Shoulders]; };
     Planted planted[] = {
+        {"hairline_left", [&](auto& l, double head) { l[DrawnLine::Hairline][0].y() -= 0.06 * head; }, true},
+        {"hairline_right", [&](auto& l, double head) { l[DrawnLine::Hairline][2].y() += 0.06 * head; }, false},
+        {"hairline_line", [&](auto& l, double head) { for (auto& p : l[DrawnLine::Hairline]) p.y() -= 0.05 * head; }, true},
         {"neck_slant_left", [&](auto& l, double) { neck(l)[1] = turnedAbout(neck(l)[1], neck(l)[0], Degrees{10}); }, true},
         {"neck_slant_right", [&](auto& l, double) { neck(l)[3] = turnedAbout(neck(l)[3], neck(l)[2], Degrees{10}); }, false},
         {"neck_length", [&](auto& l, double head) { for (auto& p : shoulders(l)) p.y() += 0.08 * head; }, true},
