@@ -4,9 +4,9 @@
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/shelf/demo.h"
+#include "app/library/demo.h"
 #include "app/widgets/theme.h"
-#include "app/window/bench.h"
+#include "app/window/workspace.h"
 #include "app/window/launch.h"
 #include "app/window/main_window.h"
 #include "benchmarks/unseen_heads.h"
@@ -199,11 +199,11 @@ void draggedMark(benchmark::State& state, const char* step, Side side) {
 }
 /// Of the reference: the head is fitted and the sketch compared.
 void draggedMarkInTheWindow(benchmark::State& state) {
-    draggedMark(state, "block-in", Side::Seen);
+    draggedMark(state, "block-in", Side::Reference);
 }
 /// Of the sketch: the check follows.
 void draggedSketchMarkInTheWindow(benchmark::State& state) {
-    draggedMark(state, "check", Side::Drawn);
+    draggedMark(state, "check", Side::Sketch);
 }
 /// The light's handle is dragged by a degree: form, places, panel and both sheets follow.
 void lightTurnedInTheWindow(benchmark::State& state) {
@@ -245,8 +245,8 @@ void shelfOfTenThousand(benchmark::State& state) {
     window.resize(1280, 800);
     window.show();
     for (auto _ : state) {
-        window.goTo(MainWindow::Place::Bench);
-        window.goTo(MainWindow::Place::Shelf);
+        window.goTo(MainWindow::Place::Workspace);
+        window.goTo(MainWindow::Place::Library);
         DemoWindow::letItPaint();
     }
 }
@@ -255,7 +255,7 @@ void foundInTenThousand(benchmark::State& state) {
     MainWindow window(logbook);
     window.resize(1280, 800);
     window.show();
-    window.goTo(MainWindow::Place::Shelf);
+    window.goTo(MainWindow::Place::Library);
     QLineEdit* find = nullptr;
     for (QLineEdit* edit : window.findChildren<QLineEdit*>())
         if (edit->accessibleName() == "Find a study")
@@ -268,7 +268,7 @@ void foundInTenThousand(benchmark::State& state) {
     }
 }
 void progressOfTenThousand(benchmark::State& state) {
-    const Logbook logbook(tenThousandStudies(), Logbook::Access::Beside);
+    const Logbook logbook(tenThousandStudies(), Logbook::Access::ReadOnlyShared);
     for (auto _ : state) {
         std::vector<Drawing> drawings;
         for (LoggedDrawing& logged : drawingsOf(logbook))
@@ -301,7 +301,7 @@ void pageFound(benchmark::State& state) {
 void pageLaidFlat(benchmark::State& state) {
     const QImage& photograph = pagePhotograph();
     const auto page = pageIn(photograph);
-    const LaidFlat how{page->corners, paperNamed("a4"), photograph.width(), photograph.height(), true};
+    const PageRectification how{page->corners, paperNamed("a4"), photograph.width(), photograph.height(), true};
     for (auto _ : state)
         benchmark::DoNotOptimize(laidFlat(photograph, how).width());
 }

@@ -1,7 +1,7 @@
 #include "cast/bust.h"
 
 #include "cast/hair.h"
-#include "core/head/bend.h"
+#include "core/head/rbf_warp.h"
 #include "core/head/population.h"
 
 #include <Eigen/Dense>
@@ -111,7 +111,7 @@ Bust Bust::bentTo(const HeadMarks& wanted) const {
         from.push_back(anchor);
         to.push_back(anchor);
     }
-    const Bend bend(from, to);
+    const RbfWarp bend(from, to);
     Bust bent = *this;
     bent.obstacles_.reset();
     inParallel(16, [&](int band) {

@@ -1,5 +1,5 @@
 #include "cast/pencil.h"
-#include "cast/phone.h"
+#include "cast/simulated_phone.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
 #include "core/compare/errors/error_modes.h"
@@ -268,7 +268,7 @@ DrawnHead headAsDrawn(const Bust& bust, const Shot& shot, const PlantedErrors& p
     return {marks == bust.marks() ? bust : bust.bentTo(marks), view, drawn.pose};
 }
 
-Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
+SimulatedSketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed) {
     const auto [drawn, view, pose] = headAsDrawn(bust, shot, planted);
     const int height = shot.size, width = static_cast<int>(std::lround(0.8 * shot.size));
@@ -292,7 +292,7 @@ Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& plant
     // Graphite catches on the tooth of the paper.
     const cv::Mat1f tooth = noise(edges.size(), 0.9, rng);
     const cv::Mat1f cloud = noise(edges.size(), 120 * unit, rng);
-    Sketch sketch;
+    SimulatedSketch sketch;
     sketch.pose = pose;
     sketch.picture = {width, height, std::vector<std::uint8_t>(3ul * width * height)};
     for (int y = 0; y < height; ++y)

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "cast/bust_model.h"
-#include "core/words/phrasebook.h"
+#include "core/messages/translator.h"
 
 #include <string>
 #include <vector>
@@ -22,13 +22,13 @@ struct Hair {
 
 /// One plaster head of the cast room.
 struct Sitter {
-    std::string id, about; ///< a sentence of the phrasebook's, perhaps with {age}
+    std::string id, about; ///< a sentence to be translated, perhaps with {age}
     Recipe recipe;
     Hair hair;
 };
 
 /// Who a sitter is, in a few words.
-std::string aboutWords(const Sitter& sitter, const Phrasebook& book = english());
+std::string aboutWords(const Sitter& sitter, const Translator& book = english());
 
 /// The sitters of data/heads/sitters.json in their order. Throws BadInput when it is not as it
 /// should be.

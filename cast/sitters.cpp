@@ -68,7 +68,7 @@ Sitter sitterNamed(const std::string& id) {
                                fmt::join(ids, ", ")));
 }
 
-std::string aboutWords(const Sitter& sitter, const Phrasebook& book) {
+std::string aboutWords(const Sitter& sitter, const Translator& book) {
     return book.say(sitter.about, {{"age", std::to_string(static_cast<int>(sitter.recipe.age))}});
 }
 

@@ -259,7 +259,7 @@ std::string encoded(const Picture& picture, const std::string& extension) {
     return {bytes.begin(), bytes.end()};
 }
 
-std::string asTaken(const Picture& picture, const Shot& shot) {
+std::string encodeAsCameraJpeg(const Picture& picture, const Shot& shot) {
     // A camera held upright writes what its sensor saw, lying on its side, and says so.
     cv::Mat lying;
     cv::rotate(asImage(picture), lying, cv::ROTATE_90_COUNTERCLOCKWISE);

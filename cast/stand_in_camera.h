@@ -78,7 +78,7 @@ std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted);
 DrawnHead headAsDrawn(const Bust& bust, const Shot& shot, const PlantedErrors& planted);
 
 /// A simulated pencil sketch of a bust seen as in `shot`, and the exact marks in it.
-struct Sketch {
+struct SimulatedSketch {
     Picture picture;
     SketchMarks marks;
     Pose pose; ///< as drawn
@@ -86,7 +86,7 @@ struct Sketch {
 
 /// Draws it on a sheet `size` px high. `seed` moves the hand. Throws BadInput when an error's or the
 /// hand's id is not known.
-Sketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
+SimulatedSketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed);
 
 /// Encodes a picture; `extension` is ".png" or ".jpg".
@@ -94,6 +94,6 @@ std::string encoded(const Picture& picture, const std::string& extension);
 
 /// The photograph as a camera writes it: a JPEG lying on its side with EXIF that says how it was
 /// held and through which lens it was taken.
-std::string asTaken(const Picture& picture, const Shot& shot);
+std::string encodeAsCameraJpeg(const Picture& picture, const Shot& shot);
 
 } // namespace zokran

@@ -18,9 +18,9 @@ std::filesystem::path logbookFolder(const std::string& named) {
 std::unique_ptr<Logbook> openToRead(const std::string& named) {
     const std::filesystem::path folder = logbookFolder(named);
     try {
-        return std::make_unique<Logbook>(folder, Logbook::Access::Beside);
+        return std::make_unique<Logbook>(folder, Logbook::Access::ReadOnlyShared);
     } catch (const StorageError&) {
-        return std::make_unique<Logbook>(folder, Logbook::Access::LookOnly);
+        return std::make_unique<Logbook>(folder, Logbook::Access::ReadOnly);
     }
 }
 

@@ -1,5 +1,5 @@
 #include "cli/verb.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 
 #include <cmath>
 #include <cstdio>

@@ -42,7 +42,7 @@ Backup named(const std::filesystem::path& file) {
 
 void lookInto(Backup& backup) {
     try {
-        const Database copy(backup.file, Database::Access::LookOnly);
+        const Database copy(backup.file, Database::Access::ReadOnly);
         Database::Statement s(copy, "SELECT count(*), coalesce(sum(revision), 0), coalesce(max(changed), '') FROM study");
         s.next();
         backup.studies = static_cast<int>(s.integer(0));
@@ -92,7 +92,7 @@ bool backUp(const std::filesystem::path& folder, const std::string& day) {
         fail(folderOf(folder), error);
     std::filesystem::remove(part, error); // of a program that was killed over it
     {
-        const Database logbook(file, Database::Access::Beside);
+        const Database logbook(file, Database::Access::ReadOnlyShared);
         Database::Statement into(logbook, "VACUUM INTO ?");
         into.bind(part.string());
         into.next();

@@ -205,7 +205,7 @@ std::uintmax_t pictureBytes(zip_t* zip) {
 /// Every picture a study speaks of, each to be renamed.
 std::vector<std::string*> picturesOf(Study& study) {
     std::vector<std::string*> names{&study.referencePicture};
-    for (Attempt& a : study.attempts)
+    for (Sketch& a : study.sketches)
         names.push_back(&a.picture);
     std::erase_if(names, [](const std::string* name) { return name->empty(); });
     return names;

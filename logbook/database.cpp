@@ -24,7 +24,7 @@ Database::Database(const std::filesystem::path& file, Access access) : file_(fil
     int result = 0;
     if (access == Access::Write) {
         result = sqlite3_open(file.c_str(), &db);
-    } else if (access == Access::Beside || access == Access::Salvage) {
+    } else if (access == Access::ReadOnlyShared || access == Access::Salvage) {
         result = sqlite3_open_v2(file.c_str(), &db, SQLITE_OPEN_READONLY, nullptr);
     } else {
         // As an immutable file it needs no lock and no journal beside it. In a URI some letters

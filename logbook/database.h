@@ -35,9 +35,9 @@ class Database {
 public:
     enum class Access {
         Write,   ///< made on first use
-        Beside,  ///< nothing of it is changed, while another writes to it
+        ReadOnlyShared,  ///< nothing of it is changed, while another writes to it
         Salvage, ///< the same, of a logbook whose version may be an earlier one
-        LookOnly ///< nothing is written, not even beside the file; it may lie on a read-only disk
+        ReadOnly ///< nothing is written, not even beside the file; it may lie on a read-only disk
     };
     Database(const std::filesystem::path& file, Access access);
     ~Database();

@@ -13,9 +13,9 @@ namespace {
 Drawing computed(const Logbook& logbook, const Logbook::DrawnFigures& row) {
     const Study study = logbook.load(row.study).study;
     const auto place = static_cast<std::size_t>(row.place);
-    if (place >= study.attempts.size())
+    if (place >= study.sketches.size())
         throw BadInput("the sketch is gone");
-    return drawingOf(compareSketch(study.reference, fitHead(study.reference), study.attempts[place].marks));
+    return drawingOf(compareSketch(study.reference, fitHead(study.reference), study.sketches[place].marks));
 }
 
 /// Whether the part named first is the one to mend first.
@@ -65,7 +65,7 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
         }
         logged.drawing.drawn = momentOf(row.drawn);
         logged.drawing.took = row.took;
-        logged.drawing.ownEye = ownEye(row.said, logged.drawing);
+        logged.drawing.ownEye = ownEye(row.selfAssessment, logged.drawing);
         drawings.push_back(std::move(logged));
     }
     return drawings;

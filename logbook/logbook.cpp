@@ -102,7 +102,7 @@ struct Logbook::PrivateCopy {
     /// Null where the file shows everything by itself: it has no journal and is of this version.
     static std::shared_ptr<const PrivateCopy> where(const std::filesystem::path& file, Access access) {
         std::error_code error;
-        if (access != Access::LookOnly || !std::filesystem::exists(file, error))
+        if (access != Access::ReadOnly || !std::filesystem::exists(file, error))
             return nullptr;
         const auto journal = std::filesystem::file_size(file.string() + "-wal", error);
         const bool hasJournal = !error && journal > 0;
@@ -368,7 +368,7 @@ void Logbook::erase(StudyId id) {
         Database::Transaction whole(db_);
         const Study study = load(id).study;
         pictures.push_back(study.referencePicture);
-        for (const Attempt& a : study.attempts)
+        for (const Sketch& a : study.sketches)
             pictures.push_back(a.picture);
         Statement gone(db_, "DELETE FROM study WHERE id = ?"); // and its sketches with it
         gone.bind(id);

@@ -61,7 +61,7 @@ public:
     /// Opens the logbook in `folder`, making it on first use and bringing an older one up to date.
     /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. Throws MissingLogbook where
     /// the file is gone or empty and what lies beside it tells that there was one. With
-    /// `Beside` and `LookOnly` nothing is checked or written, and every change throws.
+    /// `Beside` and `ReadOnly` nothing is checked or written, and every change throws.
     explicit Logbook(const std::filesystem::path& folder, Access access = Access::Write);
 
     /// Begins an empty logbook where one is missing, because the learner wants it so.
@@ -72,7 +72,7 @@ public:
     void copyTo(const std::filesystem::path& folder) const;
 
     const std::filesystem::path& folder() const { return folder_; }
-    bool isLookOnly() const { return access_ != Access::Write; }
+    bool isReadOnly() const { return access_ != Access::Write; }
 
     /// The studies on the shelf, or those put away, the last changed first.
     enum class Shelved { OnShelf, PutAway };
@@ -103,7 +103,7 @@ public:
     struct DrawnFigures {
         StudyId study = 0;
         int place = 0; ///< which attempt
-        std::string sitter, drawn, figures, guess, said, picture;
+        std::string sitter, drawn, figures, guess, selfAssessment, picture;
         std::chrono::seconds took{0};
     };
     /// Every sketch of the studies not put away, oldest first.

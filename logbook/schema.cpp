@@ -160,7 +160,7 @@ void namePicturesPlainly(Study& study, const std::filesystem::path& pictures) {
         picture = plain;
     };
     name(study.referencePicture);
-    for (Attempt& attempt : study.attempts)
+    for (Sketch& attempt : study.sketches)
         name(attempt.picture);
 }
 

@@ -9,7 +9,7 @@
 #include "core/measure/kinds.h"
 #include "core/page/framing.h"
 #include "core/page/page.h"
-#include "core/page/placing.h"
+#include "core/page/page_layout.h"
 
 #include <algorithm>
 #include <chrono>
@@ -21,19 +21,19 @@
 namespace zokran {
 
 /// Which of the two sheets on the bench.
-enum class Side { Seen, Drawn };
+enum class Side { Reference, Sketch };
 
 /// One sketch of a head.
-struct Attempt {
+struct Sketch {
     std::string picture; ///< file name in the logbook's pictures folder
     SketchMarks marks;
     Page page;
     std::string drawn; ///< when, ISO 8601, UTC
     /// What looked wrong to the learner before anything was told, the biggest first; empty where they
     /// did not say, nothing while they have not been asked.
-    std::optional<std::vector<Part>> said = {};
+    std::optional<std::vector<Part>> selfAssessment = {};
     std::chrono::seconds took{0}; ///< of drawing; 0 where nobody kept the time
-    bool operator==(const Attempt&) const = default;
+    bool operator==(const Sketch&) const = default;
 };
 
 /// Whether lengths and angles were measured by hand before a head was drawn, only when it was, or not at all.
@@ -56,7 +56,7 @@ struct Study {
     std::string notes;
     std::string referencePicture; ///< file name in the logbook's pictures folder; may be empty
     PhotoMarks reference;
-    std::vector<Attempt> attempts; ///< in the order they were drawn
+    std::vector<Sketch> sketches; ///< in the order they were drawn
     std::size_t current = 0;       ///< the attempt on the bench
     std::optional<Guess> guess;    ///< how the learner judged the reference before measuring
     Page nextPage;                 ///< of the sketch that comes next
@@ -68,7 +68,7 @@ struct Study {
     FormLook look;                       ///< how the construction is wanted
     std::vector<Measurement> measures;   ///< laid on either sheet, in the order they were made
     std::vector<Anchor> unit; ///< the two ends of what counts as one; none: the nearer eye
-    std::optional<Placing> placing;    ///< where the head is to stand on the paper
+    std::optional<PageLayout> pageLayout;    ///< where the head is to stand on the paper
     std::optional<Lighting> lighting;  ///< as the learner set it
     std::optional<Framing> framing;    ///< of the reference; nothing: framed by itself
     Diary diary;
@@ -76,28 +76,28 @@ struct Study {
     std::string step;                  ///< id of the step of the course where the learner was
 
     /// The attempt on the bench; null before there is one.
-    const Attempt* attempt() const {
-        return current < attempts.size() ? &attempts[current] : nullptr;
+    const Sketch* sketch() const {
+        return current < sketches.size() ? &sketches[current] : nullptr;
     }
-    Attempt* attempt() { return current < attempts.size() ? &attempts[current] : nullptr; }
+    Sketch* sketch() { return current < sketches.size() ? &sketches[current] : nullptr; }
 
     /// The marks of a side; of a sketch that is not there, none.
     const MarkSheet& marks(Side side) const {
         static const MarkSheet none;
-        if (side == Side::Seen)
+        if (side == Side::Reference)
             return reference;
-        return attempt() ? attempt()->marks : none;
+        return sketch() ? sketch()->marks : none;
     }
     /// Requires that there is a picture on that side.
     MarkSheet& marks(Side side) {
-        if (side == Side::Seen)
+        if (side == Side::Reference)
             return reference;
-        return attempts.at(current).marks;
+        return sketches.at(current).marks;
     }
     std::string picture(Side side) const {
-        if (side == Side::Seen)
+        if (side == Side::Reference)
             return referencePicture;
-        return attempt() ? attempt()->picture : std::string();
+        return sketch() ? sketch()->picture : std::string();
     }
     bool operator==(const Study&) const = default;
 };

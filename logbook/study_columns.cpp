@@ -64,9 +64,9 @@ void loadMeasures(const std::string& text, Study& study) {
         study.unit.clear();
 }
 
-std::optional<Placing> loadedPlacing(const std::string& text) {
+std::optional<PageLayout> loadedPlacing(const std::string& text) {
     std::istringstream in(text);
-    Placing p;
+    PageLayout p;
     if (!(in >> p.paper.width.value >> p.paper.height.value >> p.border.value >> p.head.value) ||
         !isPossible(p))
         return std::nullopt;
@@ -136,7 +136,7 @@ Study studyFromColumns(const Database& database, std::int64_t id, const char* su
     });
     study.tolerances = loadedTolerances(s.text(14));
     part([&] { loadMeasures(s.text(15), study); });
-    study.placing = loadedPlacing(s.text(16));
+    study.pageLayout = loadedPlacing(s.text(16));
     study.lighting = loadedLighting(s.text(17));
     study.diary = {s.text(18), s.text(19), s.text(20), measuredFrom(s.text(22))};
     study.framing = loadedFraming(s.text(21));
@@ -145,14 +145,14 @@ Study studyFromColumns(const Database& database, std::int64_t id, const char* su
                                                 suffix));
     a.bind(id);
     while (a.next()) {
-        Attempt attempt;
+        Sketch attempt;
         attempt.picture = a.text(0);
         part([&] { static_cast<MarkSheet&>(attempt.marks) = loadedMarks(a.text(1)); });
         part([&] { attempt.page = loadedPage(a.text(2)); });
         attempt.drawn = a.text(3);
-        attempt.said = loadedSaid(a.text(4));
+        attempt.selfAssessment = loadedSaid(a.text(4));
         attempt.took = std::chrono::seconds(std::max<std::int64_t>(0, a.integer(5)));
-        study.attempts.push_back(std::move(attempt));
+        study.sketches.push_back(std::move(attempt));
     }
     return study;
 }

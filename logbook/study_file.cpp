@@ -38,34 +38,34 @@ Json nested(const std::string& text) {
     return Json::parse(text);
 }
 
-Json jsonOf(const Attempt& a) {
+Json jsonOf(const Sketch& a) {
     Json j;
     j["picture"] = a.picture;
     if (a.marks.width)
         j["marks"] = nested(marksText(a.marks));
     j["page"] = nested(pageText(a.page));
     j["drawn"] = a.drawn;
-    if (a.said) {
+    if (a.selfAssessment) {
         j["said"] = Json::array();
-        for (Part part : *a.said)
+        for (Part part : *a.selfAssessment)
             j["said"].push_back(std::string(idOf(part)));
     }
     j["took_s"] = a.took.count();
     return j;
 }
 
-Attempt attemptFrom(const nlohmann::json& j, const std::string& name) {
-    Attempt a;
+Sketch attemptFrom(const nlohmann::json& j, const std::string& name) {
+    Sketch a;
     a.picture = j.at("picture").get<std::string>();
     if (j.contains("marks"))
         a.marks = parseMarks(j["marks"].dump(), name);
     a.page = parsePage(j.at("page").dump(), name);
     a.drawn = j.value("drawn", "");
     if (j.contains("said")) {
-        a.said.emplace();
+        a.selfAssessment.emplace();
         for (const auto& id : j["said"])
             if (const auto part = partNamed(id.get<std::string>()))
-                a.said->push_back(*part);
+                a.selfAssessment->push_back(*part);
     }
     constexpr double longest = 1e7; // seconds, some hundred days
     if (j.contains("took_s"))
@@ -73,7 +73,7 @@ Attempt attemptFrom(const nlohmann::json& j, const std::string& name) {
     return a;
 }
 
-Json jsonOf(const Placing& p) {
+Json jsonOf(const PageLayout& p) {
     Json j;
     j["paper_mm"] = {p.paper.width.value, p.paper.height.value};
     j["border_mm"] = p.border.value;
@@ -82,8 +82,8 @@ Json jsonOf(const Placing& p) {
         j["at_mm"] = point(*p.at);
     return j;
 }
-Placing placingFrom(const nlohmann::json& j) {
-    Placing p;
+PageLayout placingFrom(const nlohmann::json& j) {
+    PageLayout p;
     p.paper = {{j.at("paper_mm").at(0).get<double>()}, {j.at("paper_mm").at(1).get<double>()}};
     p.border = {j.at("border_mm").get<double>()};
     p.head = {j.at("head_mm").get<double>()};
@@ -138,7 +138,7 @@ nlohmann::ordered_json studyJson(const Study& s) {
     if (s.framing)
         j["reference"]["framing"] = {point(s.framing->low), point(s.framing->high)};
     j["sketches"] = Json::array();
-    for (const Attempt& a : s.attempts)
+    for (const Sketch& a : s.sketches)
         j["sketches"].push_back(jsonOf(a));
     j["current"] = s.current;
     if (s.guess)
@@ -157,8 +157,8 @@ nlohmann::ordered_json studyJson(const Study& s) {
     // The unit's two ends, in the same words as a measurement's.
     if (!s.unit.empty())
         j["unit"] = nested(measuresText({{"stick", s.unit, false}}));
-    if (s.placing)
-        j["placing"] = jsonOf(*s.placing);
+    if (s.pageLayout)
+        j["placing"] = jsonOf(*s.pageLayout);
     if (s.lighting)
         j["lighting"] = jsonOf(*s.lighting);
     j["step"] = s.step;
@@ -194,7 +194,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
         if (j.at("sketches").size() > mostSketches)
             throw BadInput(fmt::format("more than {} sketches", mostSketches));
         for (const auto& sketch : j["sketches"])
-            s.attempts.push_back(attemptFrom(sketch, name));
+            s.sketches.push_back(attemptFrom(sketch, name));
         s.current = j.value("current", std::size_t{0});
         if (j.contains("guess"))
             s.guess = parseGuess(j["guess"].dump(), name);
@@ -221,7 +221,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
                 s.unit = unit[0].anchors;
         }
         if (j.contains("placing"))
-            s.placing = placingFrom(j["placing"]);
+            s.pageLayout = placingFrom(j["placing"]);
         if (j.contains("lighting"))
             s.lighting = lightingFrom(j["lighting"]);
         s.step = j.value("step", "");

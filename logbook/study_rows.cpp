@@ -33,22 +33,22 @@ void putStudy(const Database& database, std::int64_t id, const Study& study) {
     s.bind(fmt::format("{} {} {} {}", study.notes, d.materials, d.mood, d.tags)).bind(study.referencePicture);
     s.bind(study.guess ? guessText(*study.guess) : std::string()).bind(static_cast<std::int64_t>(study.current)).bind(id);
     s.next();
-    for (std::size_t i = 0; i < study.attempts.size(); ++i) {
-        const Attempt& a = study.attempts[i];
+    for (std::size_t i = 0; i < study.sketches.size(); ++i) {
+        const Sketch& a = study.sketches[i];
         Statement put(database,
                       "INSERT INTO attempt (study, place, picture, drawn, said, took, is_marked, marks_key) "
                       "VALUES (?1, ?2, ?3, ?4, ?5, ?6, ?7, ?8) ON CONFLICT (study, place) DO UPDATE SET picture = ?3, "
                       "drawn = ?4, said = ?5, took = ?6, is_marked = ?7, marks_key = ?8, "
                       "comparison = CASE WHEN marks_key = ?8 THEN comparison ELSE '' END, "
                       "figures = CASE WHEN marks_key = ?8 THEN figures ELSE '' END");
-        put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(a.drawn).bind(wordsOf(a.said));
+        put.bind(id).bind(static_cast<std::int64_t>(i)).bind(a.picture).bind(a.drawn).bind(wordsOf(a.selfAssessment));
         put.bind(static_cast<std::int64_t>(a.took.count()));
         put.bind(static_cast<std::int64_t>(!a.marks.seenMarks().empty()));
         put.bind(keyOf(study.reference, a.marks));
         put.next();
     }
     Statement rest(database, "DELETE FROM attempt WHERE study = ? AND place >= ?");
-    rest.bind(id).bind(static_cast<std::int64_t>(study.attempts.size()));
+    rest.bind(id).bind(static_cast<std::int64_t>(study.sketches.size()));
     rest.next();
 }
 

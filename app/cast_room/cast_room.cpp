@@ -4,7 +4,7 @@
 #include "app/cast_room/cast_view.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/atomic_file.h"
 
 #include <QComboBox>
@@ -312,7 +312,7 @@ void CastRoom::take() {
                 throw StorageError(taken_.errorString().toStdString());
             file = taken_.filePath(
                 QString("%1 at %2°.jpg").arg(name).arg(std::lround(toDegrees(shot.pose.turn).value)));
-            writeAtomically(file.toStdString(), asTaken(picture, shot));
+            writeAtomically(file.toStdString(), encodeAsCameraJpeg(picture, shot));
         }
         return file;
     };

@@ -1,7 +1,7 @@
 #include "app/course/face_choice.h"
 
 #include "app/overlays/heads_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -16,7 +16,7 @@ void FaceChoice::layOn(Scene& scene) {
 }
 
 NextThing FaceChoice::next() {
-    const Deed byHand{tr("Mark by hand"), [this] { desk_.faces.dismiss(); }};
+    const Action byHand{tr("Mark by hand"), [this] { desk_.faces.dismiss(); }};
     if (desk_.faces.faces().size() == 1)
         return {tr("This may be a face, but it is doubtful. Shall it be marked?"),
                 {tr("Mark it"), [this] { desk_.faces.takeFace(0); }},

@@ -1,11 +1,11 @@
 #include "app/course/mark_diagram.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/ball_form.h"
 #include "core/construction/forms.h"
 #include "core/head/population.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 
 #include <QPainter>
 #include <QPainterPath>

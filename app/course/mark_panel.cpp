@@ -3,11 +3,11 @@
 #include "app/course/check/line_panel.h"
 #include "app/course/mark_diagram.h"
 #include "app/document/marking.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "core/words/guess_words.h"
-#include "core/words/mark_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/guess_messages.h"
+#include "core/messages/mark_messages.h"
 
 #include <QCheckBox>
 #include <QLabel>
@@ -27,14 +27,14 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     column_->addWidget(diagram_ = new MarkDiagram);
     auto* row = new QHBoxLayout;
     auto* hidden =
-        new QPushButton(side == Side::Seen ? tr("&Cannot see it") : tr("Not drawn &yet"));
+        new QPushButton(side == Side::Reference ? tr("&Cannot see it") : tr("Not drawn &yet"));
     hidden->setToolTip(tr("Space"));
     auto* ball = new QPushButton(tr("&Lay the ball"));
     ball->setToolTip(tr("Lay the ball over the cranium and drag it into place"));
     row->addWidget(hidden);
     row->addWidget(ball);
     column_->addLayout(row);
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         buildReferenceOnly();
     else
         buildSketchOnly();
@@ -93,7 +93,7 @@ void MarkPanel::buildSketchOnly() {
     column_->addWidget(length_ = new QPushButton(tr("&Scale it by a known length")));
     length_->setToolTip(tr("For a sketch that fills no page: something on it you can measure with a ruler"));
     connect(length_, &QPushButton::clicked, this, [this] { desk_.page.layLength(); });
-    auto* lines = new Fold(tr("Lines as you drew them"));
+    auto* lines = new CollapsibleSection(tr("Lines as you drew them"));
     lines->inside()->addWidget(lines_ = new LineButtons(desk_));
     column_->addWidget(lines);
 }
@@ -101,7 +101,7 @@ void MarkPanel::buildSketchOnly() {
 void MarkPanel::showNext() {
     const auto next = askedMark(desk_, side_);
     diagram_->show(next);
-    if (side_ == Side::Drawn && !desk_.study().attempt()) {
+    if (side_ == Side::Sketch && !desk_.study().sketch()) {
         next_->setText(tr("There is no sketch yet"));
         where_->setText(tr("Open its photograph; the marks are found on it, or placed by hand."));
         return;
@@ -114,8 +114,8 @@ void MarkPanel::showNext() {
     }
     next_->setText(tr("Next: %1").arg(qt(wordsFor(*next, learnersBook()))));
     QString where = qt(whereToFind(*next, learnersBook()));
-    const auto& telling = desk_.analysis.telling();
-    if (side_ == Side::Seen && telling && telling->mark == *next)
+    const auto& telling = desk_.analysis.nextBestMark();
+    if (side_ == Side::Reference && telling && telling->mark == *next)
         where += telling->doubtLeft < hardlyWorth
                      ? tr(" It would take %1 % off the doubt of the reading.")
                            .arg(std::lround(100 * (1 - telling->doubtLeft)))
@@ -135,13 +135,13 @@ void MarkPanel::showList() {
             state = QStringLiteral("–");
         else if (mark)
             state = mark->suggested ? QStringLiteral("○") : QStringLiteral("✓");
-        if (side_ == Side::Seen && desk_.fit()) {
+        if (side_ == Side::Reference && desk_.fit()) {
             const auto& outliers = desk_.fit()->outliers;
             if (std::find(outliers.begin(), outliers.end(), m) != outliers.end())
                 doubt = tr("  (doubtful)");
         }
         if (mark && mark->hidden)
-            doubt = side_ == Side::Seen ? tr("  (not seen)") : tr("  (not drawn)");
+            doubt = side_ == Side::Reference ? tr("  (not seen)") : tr("  (not drawn)");
         else if (mark && mark->suggested)
             doubt = tr("  (suggested)");
         QListWidgetItem* item = list_->item(row);
@@ -158,13 +158,13 @@ void MarkPanel::showList() {
 
 void MarkPanel::showStudy() {
     QString state = tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount);
-    if (side_ == Side::Seen && desk_.faces.foundNone() && placedCount(desk_, side_) == 0)
+    if (side_ == Side::Reference && desk_.faces.foundNone() && placedCount(desk_, side_) == 0)
         state = tr("No face was found in this photograph. Place the marks by hand.");
     state_->setText(state);
-    if (side_ == Side::Seen) {
+    if (side_ == Side::Reference) {
         suggest_->setText(desk_.faces.isRunning() ? tr("Looking for a face… stop")
                                                        : tr("S&uggest marks"));
-        suggest_->setEnabled(desk_.faces.isRunning() || nextMark(desk_, side_));
+        suggest_->setEnabled(desk_.faces.isRunning() || markToPlace(desk_, side_));
         const auto faces = static_cast<int>(desk_.faces.faces().size());
         another_->setVisible(faces > 1 && suggestionCount(desk_, side_) > 0);
         another_->setText(
@@ -176,14 +176,14 @@ void MarkPanel::showStudy() {
                                   : QString());
         guessWords_->setVisible(told);
     }
-    if (side_ == Side::Drawn) {
+    if (side_ == Side::Sketch) {
         const auto& flat = desk_.page.flat();
         page_->setText(flat ? tr("&Page laid flat: %1 by %2 mm…")
                                   .arg(flat->paper.width.value, 0, 'f', 0)
                                   .arg(flat->paper.height.value, 0, 'f', 0)
                             : tr("Lay the &page flat…"));
-        page_->setEnabled(desk_.study().attempt());
-        length_->setVisible(desk_.study().attempt() && !flat);
+        page_->setEnabled(desk_.study().sketch());
+        length_->setVisible(desk_.study().sketch() && !flat);
         rest_->setEnabled(desk_.comparison().has_value());
         lines_->showStudy();
     }

@@ -2,7 +2,7 @@
 
 #include "app/overlays/labels_overlay.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/lines.h"
 
 namespace zokran {
@@ -26,7 +26,7 @@ QRectF rectOf(const Framing& f) {
 Scene Scenes::picture(Side side) {
     const MarkSheet& sheet = desk_.study().marks(side);
     Scene scene = pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
-    if (side == Side::Seen && desk_.study().framing)
+    if (side == Side::Reference && desk_.study().framing)
         scene.frame = rectOf(*desk_.study().framing);
     return scene;
 }
@@ -35,9 +35,9 @@ Scene Scenes::headPicture(Side side) {
     Scene scene = picture(side);
     if (scene.picture.isNull())
         return scene;
-    if (side == Side::Seen && desk_.fit())
+    if (side == Side::Reference && desk_.fit())
         scene.frame = seenFrame(desk_.fit()->view, scene.extent);
-    else if (side == Side::Drawn && desk_.comparison())
+    else if (side == Side::Sketch && desk_.comparison())
         scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
     return scene;
 }
@@ -49,7 +49,7 @@ Scene Scenes::photograph(Side side) {
 
 Scene Scenes::pictureScene(Side side, const QImage& picture, const QSizeF& extent) {
     Scene scene;
-    const bool seen = side == Side::Seen;
+    const bool seen = side == Side::Reference;
     const QString name = desk_.pictureName(side);
     scene.caption = seen ? tr("Seen") : tr("Drawn");
     if (seen && !desk_.study().sitter.empty())
@@ -90,10 +90,10 @@ QRectF Scenes::headFrame(const View& view, const QSizeF& picture) const {
 }
 
 Scene Scenes::guided(bool named) {
-    Scene scene = picture(Side::Seen);
+    Scene scene = picture(Side::Reference);
     if (scene.picture.isNull() || !desk_.fit())
         return scene;
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen);
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference);
     asMeasured(lines);
     scene.frame = seenFrame(desk_.fit()->view, scene.extent);
     scene.lay<LinesOverlay>(lines);
@@ -147,13 +147,13 @@ Scene Scenes::fittedFormAlone(bool byStep) {
 }
 
 Scene Scenes::drawn(bool overlaid) {
-    if (desk_.pictureName(Side::Drawn).isEmpty())
+    if (desk_.pictureName(Side::Sketch).isEmpty())
         return fittedFormAlone();
-    Scene scene = picture(Side::Drawn);
+    Scene scene = picture(Side::Sketch);
     if (scene.picture.isNull() || !overlaid || !desk_.comparison())
         return scene;
     scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Drawn);
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Sketch);
     asMeasured(lines);
     scene.lay<LinesOverlay>(std::move(lines));
     return scene;

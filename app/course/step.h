@@ -12,7 +12,7 @@
 namespace zokran {
 
 /// A button and what it does.
-struct Deed {
+struct Action {
     QString label;
     std::function<void()> act;
 };
@@ -21,8 +21,8 @@ struct Deed {
 /// way.
 struct NextThing {
     QString sentence;
-    Deed deed;
-    std::optional<Deed> other = {};
+    Action action;
+    std::optional<Action> other = {};
 };
 
 /// A step of the course. Each is one folder of app/course; the list of them is in course.cpp. A
@@ -50,7 +50,7 @@ protected:
     StepPanel* panelOf(StepPanel*& panel) {
         return panel ? panel : panel = new Panel(desk_);
     }
-    Deed goTo(const QString& label, const std::string& step) {
+    Action goTo(const QString& label, const std::string& step) {
         return {label, [this, step] { desk_.document.goTo(step); }};
     }
 

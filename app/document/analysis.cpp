@@ -1,6 +1,6 @@
 #include "app/document/analysis.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/compare/on_page.h"
 #include "core/construction/forms.h"
 #include "core/construction/lines.h"
@@ -8,7 +8,7 @@
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
 #include "core/practice/drawing.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 
 #include <algorithm>
 
@@ -47,7 +47,7 @@ Analysis::Analysis(Document& document, QObject* parent)
         refit();
         emit changed();
     });
-    connect(&sitter_, &SitterKnowledge::learnt, this, [this] {
+    connect(&sitter_, &SitterShape::learnt, this, [this] {
         fitted_ = {};
         refit();
         emit changed();
@@ -73,7 +73,7 @@ void Analysis::refit() {
         comparedFrom_.reset();
         const PhotoMarks& marks = document_.study().reference;
         fit_.reset();
-        telling_.reset();
+        nextBestMark_.reset();
         lacking_[0].clear();
         try {
             // While a mark is dragged the last fit is followed; otherwise the fit is sought from
@@ -82,7 +82,7 @@ void Analysis::refit() {
             options.warmStart = following && before ? &*before : nullptr;
             options.sitter = &sitter_.shape();
             fit_ = fitHead(marks, options);
-            telling_ = mostTelling(marks, *fit_, &sitter_.shape());
+            nextBestMark_ = zokran::nextBestMark(marks, *fit_, &sitter_.shape());
             settled_ = !options.warmStart;
             if (settled_)
                 expression_ = expressionPlaces(marks, fit_->view, fit_->head);
@@ -113,7 +113,7 @@ void Analysis::settle() {
 void Analysis::recompare() {
     compareSoon_.stop();
     const Study& study = document_.study();
-    ComparedFrom from{study.attempts, study.current, study.hold, study.tolerances};
+    ComparedFrom from{study.sketches, study.current, study.hold, study.tolerances};
     if (comparedFrom_ == from)
         return;
     comparedFrom_ = std::move(from);
@@ -122,7 +122,7 @@ void Analysis::recompare() {
     round_.reset();
     pageTroubles_.reset();
     lacking_[1].clear();
-    const Attempt* attempt = study.attempt();
+    const Sketch* attempt = study.sketch();
     if (!attempt) {
         lacking_[1] = tr("there is no sketch yet");
         return;
@@ -146,9 +146,9 @@ const std::optional<Round>& Analysis::round() const {
     const Study& study = document_.study();
     if (!comparison_ || study.current == 0)
         return *round_;
-    const Attempt &earlier = study.attempts[study.current - 1], &now = *study.attempt();
+    const Sketch &earlier = study.sketches[study.current - 1], &now = *study.sketch();
     // By all features, whatever is held for the findings: so that size and place tell.
-    const auto byAll = [&](const Attempt& a) {
+    const auto byAll = [&](const Sketch& a) {
         CompareOptions options = optionsFor(a);
         options.hold = Hold::All;
         return compareSketch(study.reference, *fit_, a.marks, options);
@@ -162,7 +162,7 @@ const std::optional<Round>& Analysis::round() const {
     return *round_;
 }
 
-CompareOptions Analysis::optionsFor(const Attempt& attempt) const {
+CompareOptions Analysis::optionsFor(const Sketch& attempt) const {
     CompareOptions options;
     options.hold = document_.study().hold;
     options.perPixel = attempt.page.perPixel({1.0 * attempt.marks.width});
@@ -173,7 +173,7 @@ CompareOptions Analysis::optionsFor(const Attempt& attempt) const {
 const std::vector<PlanTrouble>& Analysis::pageTroubles() const {
     if (!pageTroubles_) {
         pageTroubles_.emplace();
-        const Attempt* attempt = document_.study().attempt();
+        const Sketch* attempt = document_.study().sketch();
         if (comparison_ && attempt && attempt->page.flat)
             try {
                 pageTroubles_ = onPage(*comparison_, *fit_, attempt->page.flat->paper,
@@ -231,9 +231,9 @@ const Construction& Analysis::construction(const std::string& canonId, const std
 }
 
 std::vector<GuideLine> Analysis::lines(Side side, Detail most) const {
-    if (!fit_ || (side == Side::Drawn && !comparison_))
+    if (!fit_ || (side == Side::Sketch && !comparison_))
         return {};
-    return linesSeenBy(side == Side::Seen ? fit_->view : comparison_->registeredView, most);
+    return linesSeenBy(side == Side::Reference ? fit_->view : comparison_->registeredView, most);
 }
 
 std::vector<GuideLine> Analysis::linesSeenBy(const View& view, Detail most) const {

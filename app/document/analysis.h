@@ -1,10 +1,10 @@
 #pragma once
 
 #include "app/document/document.h"
-#include "app/document/sitter_knowledge.h"
+#include "app/document/sitter_shape.h"
 #include "core/compare/rounds.h"
 #include "core/construction/construction.h"
-#include "core/fit/next_mark.h"
+#include "core/fit/next_best_mark.h"
 #include "core/page/plan.h"
 
 #include <QElapsedTimer>
@@ -30,9 +30,9 @@ public:
     /// known.
     const std::vector<PlanTrouble>& pageTroubles() const;
     /// Why there is no fit or comparison yet, in one sentence; empty when there is one.
-    const QString& lacking(Side side) const { return lacking_[side == Side::Seen ? 0 : 1]; }
+    const QString& lacking(Side side) const { return lacking_[side == Side::Reference ? 0 : 1]; }
     /// What the next mark would do for the reading; nothing before there is a fit.
-    const std::optional<TellingMark>& telling() const { return telling_; }
+    const std::optional<NextBestMark>& nextBestMark() const { return nextBestMark_; }
     int sharedWith() const { return sitter_.photographs(); }
 
     /// The lines of the study's form and canon on the fitted head, or the same carried onto the
@@ -62,17 +62,17 @@ private:
     const Construction& construction(const std::string& canon, const std::string& form) const;
     void refit();
     void recompare();
-    CompareOptions optionsFor(const Attempt& attempt) const;
+    CompareOptions optionsFor(const Sketch& attempt) const;
     bool fitIsCurrent() const;
 
     Document& document_;
-    SitterKnowledge sitter_;
+    SitterShape sitter_;
     std::optional<Fit> fit_;
     std::optional<Comparison> comparison_;
     /// What follows from the comparison, once it was asked for.
     mutable std::optional<std::optional<Round>> round_;
     mutable std::optional<std::vector<PlanTrouble>> pageTroubles_;
-    std::optional<TellingMark> telling_;
+    std::optional<NextBestMark> nextBestMark_;
     QString lacking_[2];
     std::optional<StudyId> study_;
     PhotoMarks fitted_;    ///< the marks the fit was made from ...
@@ -89,7 +89,7 @@ private:
     mutable std::vector<Made> made_; ///< by the first canon, by the one over it, and of another form
     /// What the comparison was made from, beside the fit; nothing where that has changed since.
     struct ComparedFrom {
-        std::vector<Attempt> attempts;
+        std::vector<Sketch> sketches;
         std::size_t current = 0;
         Hold hold = Hold::All;
         Tolerances tolerances;

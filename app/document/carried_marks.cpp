@@ -15,7 +15,7 @@ constexpr double moved = 2.5;
 
 } // namespace
 
-MarkSheet carriedMarks(const Attempt& before, const Attempt& now, const MarkSheet& found) {
+MarkSheet carriedMarks(const Sketch& before, const Sketch& now, const MarkSheet& found) {
     if (!before.page.flat || !now.page.flat || before.marks.width <= 0)
         return found;
     const double larger = static_cast<double>(now.marks.width) / before.marks.width;

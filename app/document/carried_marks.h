@@ -9,6 +9,6 @@ namespace zokran {
 /// that the learner placed or confirmed and that has not moved, as far as its doubt and the page's can tell, stays
 /// confirmed where it was. One that was placed and is not found is suggested at its old place, with a doubt that asks
 /// for a look. What was not drawn and is not found stays so.
-MarkSheet carriedMarks(const Attempt& before, const Attempt& now, const MarkSheet& found);
+MarkSheet carriedMarks(const Sketch& before, const Sketch& now, const MarkSheet& found);
 
 } // namespace zokran

@@ -4,15 +4,15 @@ namespace zokran {
 
 const std::vector<Framing>& severalHeads(Desk& desk) {
     static const std::vector<Framing> none;
-    if (!desk.study().attempt() || desk.page.isLooking() || desk.page.isAdjusting())
+    if (!desk.study().sketch() || desk.page.isLooking() || desk.page.isAdjusting())
         return none;
-    const auto& heads = desk.heads.of(desk.picture(Side::Drawn));
+    const auto& heads = desk.heads.of(desk.picture(Side::Sketch));
     return heads.size() > 1 ? heads : none;
 }
 
 void chooseHead(Desk& desk, std::size_t head) {
     const auto& heads = severalHeads(desk);
-    const Attempt* attempt = desk.study().attempt();
+    const Sketch* attempt = desk.study().sketch();
     if (!attempt)
         return;
     const MarkSheet& sheet = attempt->marks;
@@ -23,7 +23,7 @@ void chooseHead(Desk& desk, std::size_t head) {
 
 std::optional<Framing> headTakenUp(const Desk& desk) {
     const auto& chosen = desk.selection.chosenHead();
-    const Attempt* attempt = desk.study().attempt();
+    const Sketch* attempt = desk.study().sketch();
     if (!chosen || !attempt || chosen->picture != attempt->picture || chosen->flat != attempt->page.flat)
         return std::nullopt;
     return chosen->frame;

@@ -1,22 +1,22 @@
 #include "app/document/desk.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
-      pictures(logbook.folder(), !logbook.isLookOnly()), faces(document),
+      pictures(logbook.folder(), !logbook.isReadOnly()), faces(document),
       page(document), light(document, analysis, selection),
-      planning(document, analysis), clock(document), intake(document, pictures),
+      layoutController(document, analysis), clock(document), intake(document, pictures),
       sitting(document, clock) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
     connect(&selection, &Selection::changed, this, &Desk::changed);
     connect(&faces, &FaceFinding::changed, this, &Desk::changed);
-    connect(&looking, &Looking::changed, this, &Desk::changed);
-    connect(&page, &PageLaying::changed, this, &Desk::changed);
+    connect(&viewMode, &ViewModeState::changed, this, &Desk::changed);
+    connect(&page, &PageDetection::changed, this, &Desk::changed);
     connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
     connect(&light, &HeadLight::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
@@ -27,18 +27,18 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(this, &Desk::changed, this, &Desk::lookForFaces);
     connect(&document, &Document::opened, this, [this] {
         selection.clear();
-        looking.choose("side-by-side");
-        pictures.keepOnly({pictureName(Side::Seen), pictureName(Side::Drawn)});
+        viewMode.choose("side-by-side");
+        pictures.keepOnly({pictureName(Side::Reference), pictureName(Side::Sketch)});
     });
 }
 
 void Desk::lookForFaces() {
     faces.lookAtReference();
-    const Attempt* attempt = study().attempt();
+    const Sketch* attempt = study().sketch();
     // The drawing is registered to the photograph, so that is marked first.
     if (!attempt || !fit() || page.isLooking() || page.isAdjusting() || !attempt->marks.seenMarks().empty())
         return;
-    const QImage drawing = picture(Side::Drawn);
+    const QImage drawing = picture(Side::Sketch);
     if (drawing.isNull() || heads.isLookingAt(drawing))
         return;
     const auto& drawings = heads.of(drawing);
@@ -46,7 +46,7 @@ void Desk::lookForFaces() {
     const bool isChosen = chosen && chosen->picture == attempt->picture && chosen->flat == attempt->page.flat;
     if (heads.isLookingAt(drawing) || (drawings.size() > 1 && !isChosen))
         return;
-    faces.lookAtSketch(drawing, pictureName(Side::Drawn), isChosen ? std::optional(chosen->frame) : std::nullopt);
+    faces.lookAtSketch(drawing, pictureName(Side::Sketch), isChosen ? std::optional(chosen->frame) : std::nullopt);
 }
 
 QString Desk::pictureName(Side side) const {
@@ -54,8 +54,8 @@ QString Desk::pictureName(Side side) const {
 }
 
 QImage Desk::picture(Side side) {
-    const Attempt* attempt = study().attempt();
-    if (side == Side::Drawn && attempt && attempt->page.flat)
+    const Sketch* attempt = study().sketch();
+    if (side == Side::Sketch && attempt && attempt->page.flat)
         return pictures.flat(pictureName(side), *attempt->page.flat);
     return photograph(side);
 }
@@ -67,17 +67,17 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter, st
             emit document.troubled(trouble);
             return;
         }
-        document.attempt([&] {
+        document.tryEdit([&] {
             emit pictureTaken();
-            if (side == Side::Seen || !forStudy)
+            if (side == Side::Reference || !forStudy)
                 document.startFrom(file, read.image.size(), read.focal, sitter);
             else
                 document.addAttempt(*forStudy, file, read.image.size(),
                                     document.id() == forStudy ? clock.finish()
                                                               : std::chrono::seconds(0));
-            if (side == Side::Seen || document.id() == forStudy)
+            if (side == Side::Reference || document.id() == forStudy)
                 pictures.put(pictureName(side), read.image);
-            if (side == Side::Drawn && document.id() == forStudy && study().attempt())
+            if (side == Side::Sketch && document.id() == forStudy && study().sketch())
                 page.look(read.image);
             emit changed();
         });

@@ -4,13 +4,13 @@
 #include "app/document/document.h"
 #include "app/document/head_light.h"
 #include "app/document/heads_on_page.h"
-#include "app/document/page_laying.h"
+#include "app/document/page_detection.h"
 #include "app/document/photo_intake.h"
 #include "app/document/pictures.h"
-#include "app/document/planning.h"
+#include "app/document/layout_controller.h"
 #include "app/document/selection.h"
 #include "app/document/face_finding.h"
-#include "app/looking/looking.h"
+#include "app/view_modes/view_mode_state.h"
 #include "app/practice/timed_sitting.h"
 #include "app/practice/study_clock.h"
 
@@ -29,11 +29,11 @@ public:
     Selection selection;
     Pictures pictures;
     FaceFinding faces;
-    PageLaying page;
+    PageDetection page;
     HeadsOnPage heads;
-    Looking looking;
+    ViewModeState viewMode;
     HeadLight light;
-    Planning planning;
+    LayoutController layoutController;
     StudyClock clock;
     PhotoIntake intake;
     TimedSitting sitting;
@@ -62,6 +62,8 @@ signals:
     void pictureTaken();
     /// The learner asked for a picture to be chosen.
     void choosePicture(Side side);
+    /// The learner wants to send a picture by telephone.
+    void toTelephone();
     /// The learner wants a plaster head for a sitter.
     void toCastRoom();
     /// What lies on the bench is put aside.

@@ -1,7 +1,7 @@
 #include "app/document/document.h"
 
-#include "app/widgets/words.h"
-#include "core/words/trouble_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/trouble_messages.h"
 
 #include <QFileInfo>
 #include <QUndoCommand>
@@ -13,9 +13,9 @@ namespace {
 /// A save follows a change within this time, milliseconds.
 constexpr int saveDelay = 400;
 
-Attempt attemptFrom(const std::string& picture, const QSize& size, const Page& page,
+Sketch attemptFrom(const std::string& picture, const QSize& size, const Page& page,
                     std::chrono::seconds took) {
-    Attempt attempt;
+    Sketch attempt;
     attempt.picture = picture;
     attempt.marks.width = size.width();
     attempt.marks.height = size.height();
@@ -25,9 +25,9 @@ Attempt attemptFrom(const std::string& picture, const QSize& size, const Page& p
     return attempt;
 }
 
-void putLast(Study& study, Attempt attempt) {
-    study.attempts.push_back(std::move(attempt));
-    study.current = study.attempts.size() - 1;
+void putLast(Study& study, Sketch attempt) {
+    study.sketches.push_back(std::move(attempt));
+    study.current = study.sketches.size() - 1;
 }
 
 } // namespace
@@ -62,7 +62,7 @@ Document::Document(Logbook& logbook, QObject* parent) : QObject(parent), logbook
     connect(&saveTimer_, &QTimer::timeout, this, &Document::saveNow);
 }
 
-bool Document::attempt(const std::function<void()>& act) {
+bool Document::tryEdit(const std::function<void()>& act) {
     try {
         act();
         return true;
@@ -78,7 +78,7 @@ void Document::open(StudyId id) {
     if (!saveNow())
         throw StorageError(saveTrouble_.toStdString());
     const StoredStudy stored = logbook_.load(id);
-    if (!logbook_.isLookOnly()) {
+    if (!logbook_.isReadOnly()) {
         logbook_.lookAt(id);
         logbook_.remember("open_study", std::to_string(id));
     }
@@ -165,7 +165,7 @@ void Document::saveSoon() {
 
 bool Document::saveNow() {
     saveTimer_.stop();
-    if (!id_ || !unsaved_ || logbook_.isLookOnly())
+    if (!id_ || !unsaved_ || logbook_.isReadOnly())
         return true;
     try {
         const Saved saved =
@@ -197,7 +197,7 @@ bool Document::saveNow() {
 }
 
 bool Document::keepAsNew() {
-    return attempt([&] {
+    return tryEdit([&] {
         id_ = logbook_.add(study_);
         revision_ = logbook_.load(*id_).revision;
         logbook_.remember("open_study", std::to_string(*id_));

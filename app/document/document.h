@@ -68,7 +68,7 @@ public:
     std::function<Computed()> computed;
 
     /// Runs what may fail on the disk; tells what went wrong and returns false.
-    bool attempt(const std::function<void()>& act);
+    bool tryEdit(const std::function<void()>& act);
 
 signals:
     /// Another study lies on the bench.

@@ -1,7 +1,7 @@
 #include "app/document/expression_marking.h"
 
-#include "app/widgets/words.h"
-#include "core/words/expression_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/expression_messages.h"
 
 #include <algorithm>
 
@@ -9,7 +9,7 @@ namespace zokran {
 
 PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const Desk& desk, Side side) {
     PerExpressionMark<std::optional<PicturePoint>> places;
-    if (!desk.fit() || (side == Side::Drawn && !desk.comparison()))
+    if (!desk.fit() || (side == Side::Sketch && !desk.comparison()))
         return places;
     const MarkSheet& sheet = desk.study().marks(side);
     const PerExpressionMark<HeadPoint> usual = usualExpressionPlaces(desk.fit()->head);
@@ -20,7 +20,7 @@ PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const Desk& de
             continue;
         if (placed && placed->at)
             places[mark] = *placed->at;
-        else if (side == Side::Seen)
+        else if (side == Side::Reference)
             places[mark] = desk.fit()->view.project(usual[mark]);
         else if (const auto& expected = desk.comparison()->expressionExpected[mark])
             places[mark] = *expected;
@@ -47,9 +47,9 @@ void endExpression(Desk& desk, bool keep) {
         return std::any_of(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; });
     };
     // A ring that is only expected was not looked for in the picture: stored, it would agree by construction.
-    if (keep && isMarkingExpression(desk) && (hasSuggestion(Side::Seen) || hasSuggestion(Side::Drawn)))
+    if (keep && isMarkingExpression(desk) && (hasSuggestion(Side::Reference) || hasSuggestion(Side::Sketch)))
         desk.document.edit(tr("Stand by eyebrows, lids and lips"), {}, [](Study& study) {
-            for (const Side side : {Side::Seen, Side::Drawn})
+            for (const Side side : {Side::Reference, Side::Sketch})
                 for (auto& placed : study.marks(side).expression)
                     if (placed && placed->suggested)
                         placed = PlacedMark{placed->at, false};
@@ -63,7 +63,7 @@ void placeExpression(Desk& desk, Side side, ExpressionMark mark, const PicturePo
 }
 
 void hideExpression(Desk& desk, Side side, ExpressionMark mark) {
-    const QString words = side == Side::Seen ? tr("Cannot see the %1") : tr("The %1 is not drawn");
+    const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
     desk.document.edit(words.arg(qt(wordsFor(mark, learnersBook()))), {},
                        [&](Study& s) { s.marks(side).expression[mark] = PlacedMark{std::nullopt, true}; });
 }

@@ -87,7 +87,7 @@ FaceFinding::~FaceFinding() {
 }
 
 bool FaceFinding::mayStart() const {
-    return !running_ && document_.isOpen() && !document_.logbook().isLookOnly();
+    return !running_ && document_.isOpen() && !document_.logbook().isReadOnly();
 }
 
 void FaceFinding::prepare() {
@@ -200,7 +200,7 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
     const Framing part = within(frame.value_or(Framing{PhotoPoint(0, 0), PhotoPoint(page.width(), page.height())}),
                                 page.width(), page.height());
     const QString key = QString("%1 %2 %3").arg(name).arg(part.low.x()).arg(part.low.y());
-    const Attempt* attempt = mayStart() && looksByItself() ? document_.study().attempt() : nullptr;
+    const Sketch* attempt = mayStart() && looksByItself() ? document_.study().sketch() : nullptr;
     if (!attempt || page.isNull() || !isUntouched(attempt->marks) || looked_.contains(key))
         return;
     looked_.insert(key);
@@ -224,13 +224,13 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
             return found;
         },
         [this, picture = attempt->picture](const Found& found) {
-            const Attempt* now = document_.study().attempt();
+            const Sketch* now = document_.study().sketch();
             if (found.empty() || !now || now->picture != picture || !isUntouched(now->marks))
                 return;
             document_.edit(tr("Find the marks on the sketch"), {}, [&](Study& s) {
                 const MarkSheet& marks = found.front().marks;
-                suggest(s.attempt()->marks,
-                        s.current > 0 ? carriedMarks(s.attempts[s.current - 1], *s.attempt(), marks) : marks);
+                suggest(s.sketch()->marks,
+                        s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
             });
         },
         false);
@@ -284,7 +284,7 @@ void FaceFinding::dismiss() {
 }
 
 void FaceFinding::remember(const char* key, bool on) {
-    document_.attempt([&] { document_.logbook().remember(key, on ? "yes" : "no"); });
+    document_.tryEdit([&] { document_.logbook().remember(key, on ? "yes" : "no"); });
     emit changed();
 }
 

@@ -1,6 +1,6 @@
 #include "app/document/fresh_eyes.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QDate>
 #include <QDateTime>
@@ -13,8 +13,8 @@ QDate dayHere(const std::string& moment) {
 }
 
 bool waitsForFreshEyes(const Desk& desk) {
-    const Attempt* attempt = desk.study().attempt();
-    return attempt && !attempt->said && attempt->marks.seenMarks().empty() &&
+    const Sketch* attempt = desk.study().sketch();
+    return attempt && !attempt->selfAssessment && attempt->marks.seenMarks().empty() &&
            dayHere(attempt->drawn) < QDate::currentDate();
 }
 

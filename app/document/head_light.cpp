@@ -1,7 +1,7 @@
 #include "app/document/head_light.h"
 
-#include "app/looking/looking.h"
-#include "app/widgets/words.h"
+#include "app/view_modes/view_mode_state.h"
+#include "app/widgets/messages.h"
 #include "core/light/squint.h"
 
 #include <opencv2/core.hpp>
@@ -21,7 +21,7 @@ cv::Mat matOf(const QImage& rgb) {
 
 /// Where the head is in a picture, 8-bit.
 cv::Mat maskOf(const HeadMarks& head, const View& view, int width, int height) {
-    const Relief relief(litHead(head), view, width, height);
+    const DepthBuffer relief(litHead(head), view, width, height);
     cv::Mat mask(height, width, CV_8U, cv::Scalar(0));
     for (int y = 0; y < height; ++y)
         for (int x = 0; x < width; ++x)
@@ -31,7 +31,7 @@ cv::Mat maskOf(const HeadMarks& head, const View& view, int width, int height) {
 }
 
 /// Draws the terminator, and dotted the edges of cast shadows, over a shaded picture.
-void drawEdges(QImage& picture, const Relief& relief, const Shading& shading) {
+void drawEdges(QImage& picture, const DepthBuffer& relief, const Shading& shading) {
     const QRgb terminator = qRgb(178, 60, 40), cast = qRgb(40, 110, 160);
     std::vector<Zone> zones;
     for (int y = 0; y < picture.height(); ++y)
@@ -158,7 +158,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
             for (const BasicForm& form : basicForms())
                 if (form.id == form_)
                     solid = litForm(form, stands_);
-        relief_ = std::make_unique<Relief>(std::move(solid), view, across, down);
+        relief_ = std::make_unique<DepthBuffer>(std::move(solid), view, across, down);
         wanted_ = wanted;
     }
     if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_)

@@ -4,7 +4,7 @@
 #include "app/document/analysis.h"
 #include "app/document/selection.h"
 #include "core/light/light.h"
-#include "core/light/places.h"
+#include "core/light/light_regions.h"
 #include "core/light/values.h"
 
 #include <QHash>
@@ -88,8 +88,8 @@ private:
     std::optional<Wanted> wanted_;
     HeadMarks litMarks_;
     LitSolid litHead_; ///< of those marks
-    std::optional<PlaceNet> places_;
-    std::unique_ptr<Relief> relief_;
+    std::optional<FaceRegions> places_;
+    std::unique_ptr<DepthBuffer> relief_;
     std::optional<Shaded> shaded_;
     Lighting shadedBy_;
     bool shadedEdges_ = false;

@@ -1,8 +1,8 @@
 #include "app/document/marking.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/compare/expected.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 
 #include <algorithm>
 
@@ -26,24 +26,24 @@ const std::vector<Mark>& markingOrder() {
     return order;
 }
 
-std::optional<Mark> nextMark(const Desk& desk, Side side) {
+std::optional<Mark> markToPlace(const Desk& desk, Side side) {
     if (desk.study().picture(side).empty())
         return std::nullopt;
     if (const auto chosen = desk.selection.chosen(side))
         return chosen;
     // Once the head is fitted the mark that tells most about it comes first.
-    if (side == Side::Seen && desk.analysis.telling())
-        return desk.analysis.telling()->mark;
+    if (side == Side::Reference && desk.analysis.nextBestMark())
+        return desk.analysis.nextBestMark()->mark;
     // The program has read the sketch: what it could not see is not asked for; it can still be chosen in the list.
-    if (side == Side::Drawn && suggestionCount(desk, side) > 0)
+    if (side == Side::Sketch && suggestionCount(desk, side) > 0)
         return std::nullopt;
     const auto isOpen = [&](Mark m) {
         // On the sketch only what was marked on the photograph is asked for: nothing else can be compared.
         const auto& known = desk.study().reference.marks[m];
-        return !desk.study().marks(side).marks[m] && (side == Side::Seen || (known && known->usable()));
+        return !desk.study().marks(side).marks[m] && (side == Side::Reference || (known && known->usable()));
     };
     // Brow, chin and the corner of an eye lay the reference over a sketch.
-    if (side == Side::Drawn)
+    if (side == Side::Sketch)
         for (Mark m : {Mark::Brow, Mark::Chin, Mark::OuterEyeR, Mark::OuterEyeL})
             if (isOpen(m) && placedCount(desk, side) < 3)
                 return m;
@@ -54,7 +54,7 @@ std::optional<Mark> nextMark(const Desk& desk, Side side) {
 }
 
 PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk) {
-    const Attempt* attempt = desk.study().attempt();
+    const Sketch* attempt = desk.study().sketch();
     if (!attempt || !desk.fit())
         return {};
     return expectedOnSketch(desk.study().reference, *desk.fit(), attempt->marks);
@@ -62,7 +62,7 @@ PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk) {
 
 void leaveRest(Desk& desk) {
     desk.document.edit(tr("Leave out what is not drawn yet"), {}, [](Study& s) {
-        for (auto& mark : s.marks(Side::Drawn).marks)
+        for (auto& mark : s.marks(Side::Sketch).marks)
             if (!mark)
                 mark = PlacedMark{std::nullopt, true};
     });
@@ -84,7 +84,7 @@ std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side) {
     const MarkSheet& sheet = desk.study().marks(side);
     // Two deviations of the mark against the error from which on a place is to be mended.
     double most = 0;
-    if (side == Side::Drawn && desk.comparison()) {
+    if (side == Side::Sketch && desk.comparison()) {
         const Comparison& c = *desk.comparison();
         most = desk.study().tolerances.place / 100 * headHeight(c.sitter).value * c.registeredView.scale / 2;
     }
@@ -99,25 +99,25 @@ std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side) {
 
 std::optional<Mark> askedMark(const Desk& desk, Side side) {
     const bool isChosen = desk.selection.chosen(side).has_value();
-    if (!isChosen && (side == Side::Seen || isLookingOver(desk)))
+    if (!isChosen && (side == Side::Reference || isLookingOver(desk)))
         if (const auto doubtful = doubtfulSuggestions(desk, side); !doubtful.empty())
             return doubtful.front();
-    return nextMark(desk, side);
+    return markToPlace(desk, side);
 }
 
 bool isLookingOver(const Desk& desk) {
-    return desk.selection.looksOver() && desk.study().attempt() && !doubtfulSuggestions(desk, Side::Drawn).empty();
+    return desk.selection.looksOver() && desk.study().sketch() && !doubtfulSuggestions(desk, Side::Sketch).empty();
 }
 
 bool sketchIsJudged(const Desk& desk) {
-    return desk.comparison() && !nextMark(desk, Side::Drawn);
+    return desk.comparison() && !markToPlace(desk, Side::Sketch);
 }
 
-void commitSaid(Desk& desk, const std::vector<Part>& said) {
+void commitSelfAssessment(Desk& desk, const std::vector<Part>& said) {
     desk.document.edit(said.empty() ? tr("Go on to the check") : tr("Say what looks wrong"), {},
                        [&](Study& s) {
-                           if (Attempt* attempt = s.attempt())
-                               attempt->said = said;
+                           if (Sketch* attempt = s.sketch())
+                               attempt->selfAssessment = said;
                        });
 }
 
@@ -130,7 +130,7 @@ void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const Q
 
 void hideMark(Desk& desk, Side side, Mark mark) {
     desk.selection.placed(side, desk.selection.touched(side));
-    const QString words = side == Side::Seen ? tr("Cannot see the %1") : tr("The %1 is not drawn");
+    const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
     desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
         s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
     });
@@ -150,7 +150,7 @@ void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only) {
         std::for_each(sheet.marks.begin(), sheet.marks.end(), confirm);
         std::for_each(sheet.expression.begin(), sheet.expression.end(), confirm);
         // What the program did not find in the drawing is left out, and can be placed by choosing it in the list.
-        if (side == Side::Drawn)
+        if (side == Side::Sketch)
             for (auto& mark : sheet.marks)
                 if (!mark)
                     mark = PlacedMark{std::nullopt, true};
@@ -168,7 +168,7 @@ void layBall(Desk& desk, Side side) {
         }
         // The fit knows where the cranium is; without one the middle of the sheet must do.
         sheet.ball =
-            side == Side::Seen && desk.fit()
+            side == Side::Reference && desk.fit()
                 ? desk.fit()->ball()
                 : BallCircle{{sheet.width / 2.0, sheet.height * 0.4}, Pixels{sheet.height * 0.2}};
     });
@@ -179,7 +179,7 @@ bool isGuessing(const Desk& desk) {
 }
 
 bool offersGuess(const Desk& desk) {
-    return !desk.study().guess && !desk.fit() && placedCount(desk, Side::Seen) == 0;
+    return !desk.study().guess && !desk.fit() && placedCount(desk, Side::Reference) == 0;
 }
 
 void startGuess(Desk& desk) {

@@ -12,7 +12,7 @@ const std::vector<Mark>& markingOrder();
 
 /// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose, or
 /// the first not placed yet.
-std::optional<Mark> nextMark(const Desk& desk, Side side);
+std::optional<Mark> markToPlace(const Desk& desk, Side side);
 /// Where the sketch's marks that are not placed yet are to be expected.
 PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk);
 /// The rest of the sketch's marks are not drawn yet: what is there is judged alone.
@@ -31,7 +31,7 @@ bool isLookingOver(const Desk& desk);
 bool sketchIsJudged(const Desk& desk);
 
 /// Stands by what the learner said of the sketch before anything is told; empty: nothing.
-void commitSaid(Desk& desk, const std::vector<Part>& said);
+void commitSelfAssessment(Desk& desk, const std::vector<Part>& said);
 
 void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
 void hideMark(Desk& desk, Side side, Mark mark);

@@ -1,6 +1,6 @@
 #include "app/document/measuring.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/errors.h"
 #include "core/measure/telling.h"
 
@@ -21,17 +21,17 @@ std::optional<PicturePoint> placeOf(const Desk& desk, const Anchor& anchor, bool
                                     Side side) {
     if (anchor.mark)
         return desk.study().marks(side).seen(*anchor.mark);
-    if (side == Side::Drawn && !isOnThisSketch(desk, anchor))
+    if (side == Side::Sketch && !isOnThisSketch(desk, anchor))
         return std::nullopt;
-    return (side == Side::Drawn) == onSketch ? std::optional(anchor.at) : anchor.elsewhere;
+    return (side == Side::Sketch) == onSketch ? std::optional(anchor.at) : anchor.elsewhere;
 }
 
 std::optional<PicturePoint> expectedPlaceOf(const Desk& desk, const Anchor& anchor, bool onSketch, Side side) {
-    const auto other = placeOf(desk, anchor, onSketch, side == Side::Seen ? Side::Drawn : Side::Seen);
+    const auto other = placeOf(desk, anchor, onSketch, side == Side::Reference ? Side::Sketch : Side::Reference);
     if (!other || !desk.comparison())
         return std::nullopt;
     const Similarity& laid = desk.comparison()->registration;
-    if (side == Side::Drawn)
+    if (side == Side::Sketch)
         return laid(*other);
     // Back from the sketch: the similarity undone.
     const PicturePoint shifted = (*other - laid.shift) / laid.scale;
@@ -45,7 +45,7 @@ std::optional<OpenEnd> openEnd(const Desk& desk, Side side) {
         desk.study().picture(side).empty() || !desk.selection.laying().anchors.empty())
         return std::nullopt;
     const Measurement& m = desk.study().measures[static_cast<std::size_t>(index)];
-    const Side other = side == Side::Seen ? Side::Drawn : Side::Seen;
+    const Side other = side == Side::Reference ? Side::Sketch : Side::Reference;
     for (std::size_t i = 0; i < m.anchors.size(); ++i)
         if (const Anchor& a = m.anchors[i];
             !a.mark && !placeOf(desk, a, m.onSketch, side) && placeOf(desk, a, m.onSketch, other))
@@ -60,7 +60,7 @@ void setOpenEnd(Desk& desk, Side side, const PicturePoint& at) {
     desk.document.edit(tr("Set an end of a measurement"), {}, [&](Study& s) {
         Measurement& m = s.measures[open->measure];
         // What was set on another sketch is no place on this one: from now on the measurement lies on the photograph.
-        if (side == Side::Drawn && m.onSketch) {
+        if (side == Side::Sketch && m.onSketch) {
             m.onSketch = false;
             for (Anchor& a : m.anchors)
                 if (!a.mark)
@@ -68,7 +68,7 @@ void setOpenEnd(Desk& desk, Side side, const PicturePoint& at) {
         }
         Anchor& end = m.anchors[open->end];
         end.elsewhere = at;
-        if (side == Side::Drawn)
+        if (side == Side::Sketch)
             end.sketch = s.current;
     });
 }
@@ -109,7 +109,7 @@ std::optional<Reading> readingOn(const Desk& desk, const Measurement& measuremen
     const auto unit = unitEndsOn(desk, side);
     if (!unit || desk.study().picture(side).empty())
         return std::nullopt;
-    MeasureGround ground;
+    MeasureContext ground;
     for (const Anchor& anchor : measurement.anchors) {
         const auto at = placeOf(desk, anchor, measurement.onSketch, side);
         if (!at)
@@ -123,10 +123,10 @@ std::optional<Reading> readingOn(const Desk& desk, const Measurement& measuremen
     ground.width = marks.width;
     ground.height = marks.height;
     ground.marks = &marks;
-    if (side == Side::Seen && desk.fit()) {
+    if (side == Side::Reference && desk.fit()) {
         ground.view = desk.fit()->view;
         ground.head = &desk.fit()->head;
-    } else if (side == Side::Drawn && desk.comparison()) {
+    } else if (side == Side::Sketch && desk.comparison()) {
         ground.view = desk.comparison()->sketchView;
         ground.head = &desk.comparison()->sitter;
     }
@@ -142,7 +142,7 @@ void putEnd(Desk& desk, Side side, Anchor anchor) {
         return setOpenEnd(desk, side,
                           anchor.mark ? desk.study().marks(side).seen(*anchor.mark).value_or(anchor.at) : anchor.at);
     Measurement laid = desk.selection.laying();
-    const bool sketch = side == Side::Drawn;
+    const bool sketch = side == Side::Sketch;
     if (sketch && !anchor.mark)
         anchor.sketch = desk.study().current;
     if (!laid.anchors.empty() && laid.onSketch != sketch)
@@ -172,11 +172,11 @@ void layWhole(Desk& desk, const Measurement& measurement) {
 }
 
 std::optional<Measurement> nextMeasurement(const Desk& desk) {
-    const auto here = [&](const Measurement& m) { return readingOn(desk, m, Side::Seen); };
+    const auto here = [&](const Measurement& m) { return readingOn(desk, m, Side::Reference); };
     if (desk.comparison())
-        return mostTelling(desk.study().measures, here,
-                           [&](const Measurement& m) { return readingOn(desk, m, Side::Drawn); });
-    return mostTelling(desk.study().measures, here, readOnStraightHead);
+        return nextBestMeasurement(desk.study().measures, here,
+                           [&](const Measurement& m) { return readingOn(desk, m, Side::Sketch); });
+    return nextBestMeasurement(desk.study().measures, here, readOnStraightHead);
 }
 
 void guessNumber(Desk& desk, std::size_t index, std::optional<double> guess) {

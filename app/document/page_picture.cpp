@@ -29,7 +29,7 @@ std::vector<Framing> headsIn(const QImage& page) {
     return drawingsOn(pixelsOf(rgb));
 }
 
-QImage laidFlat(const QImage& photograph, const LaidFlat& how) {
+QImage laidFlat(const QImage& photograph, const PageRectification& how) {
     cv::Mat flat = laidFlat(pixelsOf(photograph), how);
     return QImage(flat.data, flat.cols, flat.rows, static_cast<qsizetype>(flat.step),
                   QImage::Format_RGB32)

@@ -15,7 +15,7 @@ std::optional<FoundPage> pageIn(const QImage& photograph);
 std::vector<Framing> headsIn(const QImage& page);
 
 /// The sheet of a photograph laid flat, RGB32. Safe off the UI thread.
-QImage laidFlat(const QImage& photograph, const LaidFlat& how);
+QImage laidFlat(const QImage& photograph, const PageRectification& how);
 
 /// How much of the paper a scan shows across, by its resolution; nothing for a photograph, which says
 /// nothing true of it. Scanners write 150 dpi and more into their files, cameras and screens

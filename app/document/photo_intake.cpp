@@ -31,7 +31,7 @@ void PhotoIntake::next() {
     pictures_.decode(now.file, [this, now](const ReadPicture& read, const QString& trouble) {
         if (!trouble.isEmpty())
             refused_ << trouble;
-        else if (document_.attempt(
+        else if (document_.tryEdit(
                      [&] { document_.keepStudy(now.file, read.image.size(), read.focal, now.sitter); }))
             ++taken_;
         ++at_;

@@ -103,7 +103,7 @@ QImage Pictures::picture(const QString& name) {
     return {};
 }
 
-QImage Pictures::flat(const QString& name, const LaidFlat& how) {
+QImage Pictures::flat(const QString& name, const PageRectification& how) {
     if (flat_ && flat_->name == name && flat_->how == how)
         return flat_->image;
     const QImage photograph = picture(name);

@@ -34,7 +34,7 @@ public:
     QString trouble(const QString& name) const { return state(name).trouble; }
     /// The page a picture shows, laid flat; null while it is being made, and `arrived` tells. The one
     /// asked for last is kept.
-    QImage flat(const QString& name, const LaidFlat& how);
+    QImage flat(const QString& name, const PageRectification& how);
     /// Puts a picture in that was decoded already, as when it was just taken in.
     void put(const QString& name, const QImage& image);
     /// Forgets all pictures but these.
@@ -70,7 +70,7 @@ private:
     QHash<QString, State> pictures_;
     struct Flat {
         QString name;
-        LaidFlat how;
+        PageRectification how;
         QImage image; ///< null while being made
     };
     std::optional<Flat> flat_;

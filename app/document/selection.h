@@ -59,11 +59,11 @@ public:
         emit changed();
     }
     /// What looks wrong to the learner, the biggest first, while they are still saying it.
-    const std::vector<Part>& said() const { return said_; }
+    const std::vector<Part>& selfAssessment() const { return selfAssessment_; }
     /// Says it, or takes it back.
     void say(Part part) {
-        if (std::erase(said_, part) == 0)
-            said_.push_back(part);
+        if (std::erase(selfAssessment_, part) == 0)
+            selfAssessment_.push_back(part);
         emit changed();
     }
     /// The measurement under way: its kind, and the ends put down so far.
@@ -108,7 +108,7 @@ public:
     /// lay there.
     struct ChosenHead {
         std::string picture;
-        std::optional<LaidFlat> flat;
+        std::optional<PageRectification> flat;
         Framing frame;
     };
     const std::optional<ChosenHead>& chosenHead() const { return chosenHead_; }
@@ -117,7 +117,7 @@ public:
         emit changed();
     }
     /// A line being laid over a drawn one, px of its side's picture; it is not judged before it stands.
-    struct Tracing {
+    struct LineAnnotation {
         DrawnLine line;
         Side side;
         std::vector<PicturePoint> at;
@@ -125,9 +125,9 @@ public:
         /// A ring was pressed, moved or left by Space, or the line lay there before: not merely proposed.
         bool isLookedAt = false;
     };
-    const std::optional<Tracing>& tracing() const { return tracing_; }
-    void trace(std::optional<Tracing> tracing) {
-        tracing_ = std::move(tracing);
+    const std::optional<LineAnnotation>& lineAnnotation() const { return lineAnnotation_; }
+    void annotateLine(std::optional<LineAnnotation> annotation) {
+        lineAnnotation_ = std::move(annotation);
         emit changed();
     }
     /// Eyebrows, lids and lips are being marked, and the ring taken up last.
@@ -171,9 +171,9 @@ public:
     }
     void clear() {
         finding_ = 0;
-        said_.clear();
+        selfAssessment_.clear();
         chosenHead_.reset();
-        tracing_.reset();
+        lineAnnotation_.reset();
         laying_ = {"stick", {}, false};
         measure_ = unguessed_ = -1;
         allNumbers_ = lookedAgain_ = looksOver_ = marksExpression_ = false;
@@ -191,16 +191,16 @@ signals:
     void lit();
 
 private:
-    static std::size_t index(Side side) { return side == Side::Seen ? 0 : 1; }
+    static std::size_t index(Side side) { return side == Side::Reference ? 0 : 1; }
     std::optional<Mark> chosen_[2], touched_[2];
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
     bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false, marksExpression_ = false;
     std::optional<ExpressionRing> expression_;
-    std::vector<Part> said_;
+    std::vector<Part> selfAssessment_;
     std::optional<ChosenHead> chosenHead_;
-    std::optional<Tracing> tracing_;
+    std::optional<LineAnnotation> lineAnnotation_;
     Measurement laying_{"stick", {}, false};
     int measure_ = -1, unguessed_ = -1;
     bool guessesFirst_ = false, measuresOnGuides_ = false;

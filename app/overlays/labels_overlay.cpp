@@ -2,9 +2,9 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/lines.h"
-#include "core/words/line_words.h"
+#include "core/messages/line_messages.h"
 
 #include <QFontMetricsF>
 #include <algorithm>

@@ -2,7 +2,7 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QFontMetricsF>
 

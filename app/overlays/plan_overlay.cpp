@@ -2,7 +2,7 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QFontMetricsF>
 #include <cmath>
@@ -32,8 +32,8 @@ void paintDistance(const Canvas& canvas, const PicturePoint& from, const Picture
 
 void PlanOverlay::paint(const Canvas& canvas) const {
     QPainter& painter = canvas.painter;
-    const double w = placing.paper.width.value, h = placing.paper.height.value,
-                 b = placing.border.value;
+    const double w = pageLayout.paper.width.value, h = pageLayout.paper.height.value,
+                 b = pageLayout.border.value;
     painter.setPen(QPen(canvas.style.quiet, 1));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(canvas.transform.toView(QRectF(0, 0, w, h)));

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/sheet/overlay.h"
-#include "core/page/placing.h"
+#include "core/page/page_layout.h"
 #include "core/page/plan.h"
 
 namespace zokran {
@@ -10,10 +10,10 @@ namespace zokran {
 /// scene's px are millimetres.
 class PlanOverlay : public Overlay {
 public:
-    PlanOverlay(const Placing& p, const PagePlan& where) : placing(p), plan(where) {}
+    PlanOverlay(const PageLayout& p, const PagePlan& where) : pageLayout(p), plan(where) {}
     void paint(const Canvas& canvas) const override;
 
-    const Placing placing;
+    const PageLayout pageLayout;
     const PagePlan plan;
 };
 

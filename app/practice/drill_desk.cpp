@@ -5,7 +5,7 @@
 #include "app/practice/own_heads.h"
 #include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/translatable.h"
 
 #include <QComboBox>
@@ -148,7 +148,7 @@ void DrillDesk::askOfOwn(bool own) {
 
 std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
     std::vector<AskedTask> history;
-    document_.attempt([&] {
+    document_.tryEdit([&] {
         for (const Logbook::DrillAnswer& a : document_.logbook().drillAnswers())
             if (a.kind == drill)
                 history.push_back({static_cast<std::uint32_t>(a.seed), a.level, a.held});
@@ -192,7 +192,7 @@ void DrillDesk::askOfCast() {
 void DrillDesk::askOfStudies() {
     const Logbook& book = document_.logbook();
     work_.run(
-        [drill = &drillNamed(drill_), folder = book.folder(), looksOnly = book.isLookOnly()](
+        [drill = &drillNamed(drill_), folder = book.folder(), looksOnly = book.isReadOnly()](
             const Background::Stop& stop) { return nextOwnTask(folder, looksOnly, *drill, [&] { return !stop; }); },
         [this](const std::optional<OwnTask>& own) {
             own ? arrived(own->task, own->again, own->study) : arrived(std::nullopt, false, 0);
@@ -320,7 +320,7 @@ void DrillDesk::answer() {
                                     task_->seed,  task_->level,
                                     worst,        held};
     const QString words = (held ? tr("Near enough. ") : tr("Not yet; it comes again. ")) + told.join(" ");
-    if (document_.logbook().isLookOnly())
+    if (document_.logbook().isReadOnly())
         return showAnswer(words);
     undo_.push(new PracticeCommand(
         tr("Answer a drill"), [this, kept, words] { return keep(kept, words, false); },
@@ -328,7 +328,7 @@ void DrillDesk::answer() {
 }
 
 bool DrillDesk::keep(const Logbook::DrillAnswer& answer, const QString& told, bool back) {
-    const bool done = document_.attempt([&] {
+    const bool done = document_.tryEdit([&] {
         back ? document_.logbook().takeBack(answer) : document_.logbook().keepAnswer(answer);
     });
     const bool lies = task_ && task_->seed == answer.seed && task_->level == answer.level &&

@@ -3,7 +3,7 @@
 #include "app/cast_room/cast_picture.h"
 #include "app/document/page_picture.h"
 #include "app/document/picture_file.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/practice/repetition.h"
 
 #include <algorithm>
@@ -22,7 +22,7 @@ QImage pictureOf(const Logbook& logbook, const std::string& name) {
 /// Throws BadInput where a picture or the marks cannot be read as a head.
 StudiedHead headOf(const Logbook& logbook, const Study& study) {
     Picture drawing;
-    const Attempt* attempt = study.attempt();
+    const Sketch* attempt = study.sketch();
     if (attempt && !attempt->marks.seenMarks().empty()) {
         const QImage sketch = pictureOf(logbook, attempt->picture);
         drawing = asPicture(attempt->page.flat ? laidFlat(sketch, *attempt->page.flat) : sketch);
@@ -39,7 +39,7 @@ std::string ownKind(const Drill& drill) {
 
 std::optional<OwnTask> nextOwnTask(const std::filesystem::path& folder, bool looksOnly, const Drill& drill,
                                    const std::function<bool()>& goesOn) {
-    const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);
+    const Logbook logbook(folder, looksOnly ? Logbook::Access::ReadOnly : Logbook::Access::ReadOnlyShared);
     std::vector<AskedTask> history;
     std::map<StudyId, std::int64_t> asked;
     for (const Logbook::DrillAnswer& a : logbook.drillAnswers())

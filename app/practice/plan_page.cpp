@@ -3,7 +3,7 @@
 #include "app/document/fresh_eyes.h"
 #include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/atomic_file.h"
 #include "logbook/drawings.h"
 
@@ -182,7 +182,7 @@ void PlanPage::buildSitting(QVBoxLayout* column) {
 
 void PlanPage::showWaiting() {
     waiting_.clear();
-    document_.attempt([&] { waiting_ = waitingForFreshEyes(desk_); });
+    document_.tryEdit([&] { waiting_ = waitingForFreshEyes(desk_); });
     again_->setVisible(!waiting_.empty());
     again_->setText(waiting_.size() == 1 ? tr("&Look again at the drawing put aside")
                                          : tr("&Look again: %1 drawings put aside").arg(waiting_.size()));
@@ -193,7 +193,7 @@ void PlanPage::saveSpread() {
     if (!known)
         return;
     std::vector<StudySummary> heads;
-    document_.attempt([&] {
+    document_.tryEdit([&] {
         heads = document_.logbook().studies();
         std::erase_if(heads, [&](const StudySummary& s) {
             return s.drawn.empty() || dayFrom(dayHere(s.drawn)) < known->start;
@@ -217,15 +217,15 @@ void PlanPage::saveSpread() {
 
 std::optional<HeadPlan> PlanPage::plan() const {
     std::optional<HeadPlan> plan;
-    document_.attempt([&] { plan = parsePlan(document_.logbook().remembered(key)); });
+    document_.tryEdit([&] { plan = parsePlan(document_.logbook().remembered(key)); });
     return plan;
 }
 
 void PlanPage::keep(const QString& words, const std::string& text) {
     std::string before;
-    document_.attempt([&] { before = document_.logbook().remembered(key); });
+    document_.tryEdit([&] { before = document_.logbook().remembered(key); });
     const auto write = [this](const std::string& plan) {
-        const bool kept = document_.attempt([&] { document_.logbook().remember(key, plan); });
+        const bool kept = document_.tryEdit([&] { document_.logbook().remember(key, plan); });
         showChosen();
         refresh();
         return kept;
@@ -262,7 +262,7 @@ void PlanPage::begin() {
 
 std::vector<Day> PlanPage::drawnDays() const {
     std::vector<Day> days;
-    document_.attempt([&] {
+    document_.tryEdit([&] {
         for (const Logbook::DrawnFigures& row : document_.logbook().drawnFigures())
             days.push_back(dayFrom(
                 QDateTime::fromString(qt(row.drawn), Qt::ISODateWithMs).toLocalTime().date()));
@@ -280,7 +280,7 @@ void PlanPage::saveCalendar() {
         tr("Calendars (*.ics)"));
     if (file.isEmpty())
         return;
-    document_.attempt([&] {
+    document_.tryEdit([&] {
         writeAtomically(file.toStdString(),
                         calendarText(*known, standingOf(*known, drawnDays(), todayHere()), todayHere(),
                                      tr("Draw %1 heads").arg("{count}").toStdString()));

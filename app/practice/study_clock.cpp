@@ -70,7 +70,7 @@ StudyClock::Seconds StudyClock::finish() {
     if (!isSet()) {
         Seconds before{0};
         if (const auto id = document_.id())
-            document_.attempt([&] {
+            document_.tryEdit([&] {
                 const std::string kept = document_.logbook().remembered(keyOf(*id));
                 if (kept.empty())
                     return;
@@ -96,8 +96,8 @@ void StudyClock::putByForLater() {
         return;
     const std::string key = keyOf(*study_);
     const Seconds took = finish();
-    if (!document_.logbook().isLookOnly())
-        document_.attempt([&] { document_.logbook().remember(key, std::to_string(took.count())); });
+    if (!document_.logbook().isReadOnly())
+        document_.tryEdit([&] { document_.logbook().remember(key, std::to_string(took.count())); });
 }
 
 std::string StudyClock::keyOf(StudyId study) const {
@@ -120,9 +120,9 @@ void StudyClock::hadBreak() {
 }
 
 void StudyClock::remember() const {
-    if (document_.logbook().isLookOnly())
+    if (document_.logbook().isReadOnly())
         return;
-    document_.attempt([&] {
+    document_.tryEdit([&] {
         document_.logbook().remember(clockKey, fmt::format("{} {} {} {} {}", study_.value_or(0),
                                                       limit_.count(), spent().count(), heads_,
                                                       drawn_.count()));

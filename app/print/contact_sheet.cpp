@@ -2,7 +2,7 @@
 
 #include "app/document/pictures.h"
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 
@@ -16,7 +16,7 @@ void ContactSheet::stop() {
 void ContactSheet::write(const Logbook& logbook, const std::string& title,
                          const std::vector<StudySummary>& studies, const QString& file) {
     work_.run(
-        [this, folder = logbook.folder(), mayWrite = !logbook.isLookOnly(), title, studies,
+        [this, folder = logbook.folder(), mayWrite = !logbook.isReadOnly(), title, studies,
          file](const Background::Stop& stop) {
             constexpr QSize half(260, 320); // some 250 dots to the inch on a card
             std::vector<ContactHead> heads;

@@ -1,7 +1,7 @@
 #include "app/print/print.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QPageLayout>
 #include <QPainterPath>

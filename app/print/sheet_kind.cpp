@@ -1,6 +1,6 @@
 #include "app/print/sheet_kind.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 

@@ -11,7 +11,7 @@ namespace zokran {
 /// list of them is in sheet_kind.cpp.
 struct SheetKind {
     const char* id;   ///< also what its file is called
-    const char* name; ///< in English, for the phrasebook
+    const char* name; ///< in English, to be translated
     /// What it still needs, such as "a head that is blocked in"; empty when it can be made.
     QString (*lacks)(const Desk& desk);
     std::vector<PrintSheet> (*make)(Desk& desk);

@@ -21,7 +21,7 @@ struct ProgressData {
 /// One way of seeing progress. Each is one file of app/progress/charts; the list of them is in chart.cpp.
 struct ProgressChart {
     const char* id;
-    const char* name;  ///< in English, for the phrasebook
+    const char* name;  ///< in English, to be translated
     const char* about; ///< how it is read, one sentence
     /// A widget that shows it; `open` opens the study of a drawing that is clicked.
     QWidget* (*make)(const ProgressData& data, const std::function<void(StudyId)>& open);

@@ -1,10 +1,10 @@
 #include "app/progress/progress_place.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
-#include "core/words/progress_words.h"
+#include "core/messages/progress_messages.h"
 
 #include <QFileDialog>
 #include <QGridLayout>
@@ -102,11 +102,11 @@ void ProgressPlace::refresh() {
     busy_->setRange(0, 100);
     busy_->setValue(0);
     busy_->show();
-    const auto read = [this, looksOnly = desk_.document.logbook().isLookOnly(),
+    const auto read = [this, looksOnly = desk_.document.logbook().isReadOnly(),
                        folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
         ProgressData data;
         data.folder = folder;
-        const Logbook logbook(folder, looksOnly ? Logbook::Access::LookOnly : Logbook::Access::Beside);
+        const Logbook logbook(folder, looksOnly ? Logbook::Access::ReadOnly : Logbook::Access::ReadOnlyShared);
         int last = 0;
         data.drawings = drawingsOf(logbook, [&](double share) {
             if (const int percent = static_cast<int>(100 * share); percent > last) {
@@ -134,8 +134,8 @@ void ProgressPlace::show(ProgressData data) {
     busy_->hide();
     data_ = std::move(data);
     // What was worked out is kept, so that the next time is quick.
-    if (!desk_.document.logbook().isLookOnly())
-        desk_.document.attempt([&] {
+    if (!desk_.document.logbook().isReadOnly())
+        desk_.document.tryEdit([&] {
             for (const LoggedDrawing& logged : data_.drawings)
                 if (logged.computedNow)
                     desk_.document.logbook().keepFigures(logged.study, logged.place,
@@ -194,7 +194,7 @@ void ProgressPlace::save() {
     if (file.isEmpty() || !chart_)
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.attempt([&] {
+    desk_.document.tryEdit([&] {
         if (file.endsWith(".csv", Qt::CaseInsensitive)) {
             std::vector<Drawing> drawings;
             for (const LoggedDrawing& logged : data_.drawings)

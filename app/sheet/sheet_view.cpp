@@ -3,8 +3,8 @@
 #include "app/sheet/loupe.h"
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "core/words/line_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/line_messages.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -32,7 +32,7 @@ SheetView::SheetView(Selection& selection, Side side, QWidget* parent)
     : QWidget(parent), selection_(selection) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(side == Side::Seen ? tr("Seen: the reference") : tr("Drawn: the sketch"));
+    setAccessibleName(side == Side::Reference ? tr("Seen: the reference") : tr("Drawn: the sketch"));
     connect(&selection, &Selection::lit, this, [this] { update(); });
 }
 

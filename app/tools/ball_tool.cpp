@@ -1,6 +1,6 @@
 #include "app/tools/ball_tool.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QLineF>
 

@@ -1,8 +1,8 @@
 #include "app/tools/expression_tool.h"
 
 #include "app/document/expression_marking.h"
-#include "app/widgets/words.h"
-#include "core/words/expression_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/expression_messages.h"
 
 namespace zokran {
 

@@ -2,7 +2,7 @@
 
 #include "app/document/marking.h"
 #include "app/sheet/scene.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/tracing.h"
+#include "app/document/line_annotation.h"
 #include "app/tools/points_tool.h"
 
 namespace zokran {
@@ -12,13 +12,13 @@ public:
     LineTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
     bool press(const SheetPointer& pointer) override {
         if (PointsTool::press(pointer)) {
-            lookAtTracing(desk_);
+            lookAtLineAnnotation(desk_);
             return true;
         }
-        const auto& tracing = desk_.selection.tracing();
-        if (!tracing || tracing->side != side_ || !isOfStraights(tracing->line) || tracing->at.empty())
+        const auto& annotation = desk_.selection.lineAnnotation();
+        if (!annotation || annotation->side != side_ || !isOfStraights(annotation->line) || annotation->at.empty())
             return false;
-        takeUp(clicked_++ % tracing->at.size());
+        takeUp(clicked_++ % annotation->at.size());
         put(touched(), pointer.place, {});
         return true;
     }
@@ -32,16 +32,16 @@ public:
 
 protected:
     std::vector<PicturePoint> points() const override {
-        const auto& tracing = desk_.selection.tracing();
-        return tracing && tracing->side == side_ ? tracing->at : std::vector<PicturePoint>();
+        const auto& annotation = desk_.selection.lineAnnotation();
+        return annotation && annotation->side == side_ ? annotation->at : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString&) override {
-        moveTracing(desk_, point, at);
+        moveLineAnnotation(desk_, point, at);
     }
-    void took() override { lookAtTracing(desk_); }
+    void took() override { lookAtLineAnnotation(desk_); }
     void finish() override {
         clicked_ = 0;
-        endTracing(desk_, true);
+        endLineAnnotation(desk_, true);
     }
 
 private:

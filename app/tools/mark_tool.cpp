@@ -59,13 +59,13 @@ void MarkTool::drop(const SheetPointer& middle) {
         return confirmSuggestions(desk_, side_, *asked);
     // Without a mouse: the next mark drops where it is expected, or else in the middle of what
     // is in sight, and the arrow keys take it from there.
-    const auto next = nextMark(desk_, side_);
+    const auto next = markToPlace(desk_, side_);
     if (!next)
         return;
     std::optional<PicturePoint> expected;
-    if (const auto onSketch = side_ == Side::Drawn ? expectedMarks(desk_)[*next] : std::nullopt)
+    if (const auto onSketch = side_ == Side::Sketch ? expectedMarks(desk_)[*next] : std::nullopt)
         expected = *onSketch;
-    else if (side_ == Side::Seen && desk_.fit())
+    else if (side_ == Side::Reference && desk_.fit())
         expected = desk_.fit()->view.project(desk_.fit()->head[*next]);
     placeMark(desk_, side_, *next, expected.value_or(middle.place));
 }
@@ -100,13 +100,13 @@ bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
 std::optional<Qt::CursorShape> MarkTool::cursor(const SheetPointer& pointer) const {
     if (pointer.scene.near<Mark>(pointer.transform, pointer.at))
         return Qt::OpenHandCursor;
-    if (nextMark(desk_, side_) && !pointer.scene.picture.isNull())
+    if (markToPlace(desk_, side_) && !pointer.scene.picture.isNull())
         return Qt::CrossCursor;
     return std::nullopt;
 }
 
 bool MarkTool::wantsLoupe(const SheetPointer&) const {
-    return dragged_ || nextMark(desk_, side_);
+    return dragged_ || markToPlace(desk_, side_);
 }
 
 } // namespace zokran

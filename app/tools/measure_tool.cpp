@@ -4,9 +4,9 @@
 #include "app/overlays/lines_overlay.h"
 #include "app/sheet/scene.h"
 #include "app/tools/arrow_keys.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/lines.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 
 #include <QGuiApplication>
 #include <QLineF>

@@ -1,7 +1,7 @@
 #include "app/widgets/fields.h"
 
-#include "app/widgets/words.h"
-#include "core/words/paper_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/paper_messages.h"
 
 #include <QComboBox>
 #include <QKeyEvent>

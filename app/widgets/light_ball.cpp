@@ -1,7 +1,7 @@
 #include "app/widgets/light_ball.h"
 
 #include "app/widgets/theme.h"
-#include "core/light/relief.h"
+#include "core/light/depth_buffer.h"
 #include "core/light/tone.h"
 
 #include <QKeyEvent>

@@ -2,8 +2,8 @@
 
 #include "app/document/marking.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "core/words/mark_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/mark_messages.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -60,8 +60,8 @@ void Readings::show(const Row& row) {
     }
     QString more = qt(doubtFor(angleOf(fit->sigma, row.angle)));
     // While the learner is asked what looks wrong, nothing gives the answer away.
-    const Attempt* attempt = desk_.study().attempt();
-    if (desk_.comparison() && attempt && attempt->said)
+    const Sketch* attempt = desk_.study().sketch();
+    if (desk_.comparison() && attempt && attempt->selfAssessment)
         more += tr("   drawn: %1").arg(said(angleOf(desk_.comparison()->sketchPose, row.angle)));
     else if (guess)
         more += tr("   guessed: %1").arg(said(angleOf(guess->pose, row.angle)));
@@ -73,11 +73,11 @@ QString Readings::remark() const {
     if (isGuessing(desk_) || !desk_.document.isOpen())
         return {};
     if (!fit)
-        return desk_.analysis.lacking(Side::Seen);
+        return desk_.analysis.lacking(Side::Reference);
     if (!fit->outliers.empty())
         return tr("The %1 disagrees with the other marks. Look at it again.")
             .arg(qt(wordsFor(fit->outliers.front(), learnersBook())));
-    const auto next = nextMark(desk_, Side::Seen);
+    const auto next = markToPlace(desk_, Side::Reference);
     if (fit->rival && next)
         return tr("It could also be read as %1 %2, %3 %4. The %5 would tell.")
             .arg(qt(figureFor(fit->rival->turn)),

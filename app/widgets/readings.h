@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
-#include "core/words/pose_words.h"
+#include "core/messages/pose_messages.h"
 
 #include <QWidget>
 

@@ -1,14 +1,14 @@
 #include "app/window/launch.h"
 
-#include "app/shelf/demo.h"
+#include "app/library/demo.h"
 #include "app/widgets/language.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "app/window/bench.h"
+#include "app/widgets/messages.h"
+#include "app/window/workspace.h"
 #include "app/window/main_window.h"
 #include "app/window/walk.h"
 #include "logbook/backup.h"
-#include "logbook/rescue.h"
+#include "logbook/recovery.h"
 
 #include <QComboBox>
 #include <QCryptographicHash>
@@ -71,7 +71,7 @@ bool Launch::open(Logbook::Access access) {
         try {
             logbook = std::make_unique<Logbook>(folder_, access);
         } catch (const DamagedLogbook&) {
-            const Rescue rescued = rescue(folder_);
+            const Recovery rescued = rescue(folder_);
             lost = rescued.lost;
             note = tr("The logbook was damaged. %1 studies could be read and are here, %2 could "
                       "not. The damaged file is kept as %3.")
@@ -80,9 +80,9 @@ bool Launch::open(Logbook::Access access) {
                        .arg(qt(rescued.damagedFile.string()));
             logbook = std::make_unique<Logbook>(folder_, access);
         }
-        if (fill_ && !logbook->isLookOnly())
+        if (fill_ && !logbook->isReadOnly())
             fill_(*logbook);
-        if (logbook->isLookOnly())
+        if (logbook->isReadOnly())
             note = tr("You are only looking: nothing you change here is kept.");
         show(std::move(logbook), note, lost > 0);
         return true;
@@ -109,13 +109,13 @@ void Launch::show(std::unique_ptr<Logbook> logbook, const QString& note, bool lo
     logbook_ = std::move(logbook);
     openWindow();
     if (!note.isEmpty() && lost && !backupsIn(folder_).empty())
-        window_->tell(note, Deed{tr("Go back to the last daily backup"), [this] {
+        window_->tell(note, Action{tr("Go back to the last daily backup"), [this] {
                                      // Not from within the window that this takes away.
                                      QMetaObject::invokeMethod(this, &Launch::goBackToCopy, Qt::QueuedConnection);
                                  }});
     else if (!note.isEmpty())
         window_->tell(note);
-    if (!logbook_->isLookOnly())
+    if (!logbook_->isReadOnly())
         keepCopy();
     if (start_)
         start_->hide();
@@ -129,7 +129,7 @@ void Launch::openWindow() {
     if (!QSettings().value("welcomed").toBool() && !window_->desk().document.isOpen()) {
         QSettings().setValue("welcomed", true);
         window_->tell(tr("Welcome. A walk round the bench, with the demo's heads, takes three minutes."),
-                      Deed{tr("Take the &walk"), [this] { QMetaObject::invokeMethod(this, &Launch::walkThroughDemo, Qt::QueuedConnection); }});
+                      Action{tr("Take the &walk"), [this] { QMetaObject::invokeMethod(this, &Launch::walkThroughDemo, Qt::QueuedConnection); }});
     }
     connect(window_.get(), &MainWindow::otherFolderWanted, this, &Launch::keepElsewhere, Qt::QueuedConnection);
     connect(window_->walk(), &Walk::left, this, &Launch::backFromDemo, Qt::QueuedConnection);
@@ -207,7 +207,7 @@ void Launch::keepElsewhere() {
     if (chosen.isEmpty() || !window_)
         return;
     Document& document = window_->desk().document;
-    if (document.attempt([&] {
+    if (document.tryEdit([&] {
             logbook_->copyTo(chosen.toStdString());
             Logbook copy(chosen.toStdString());
             if (document.id())
@@ -261,7 +261,7 @@ void Launch::offer(const QString& why) {
                  }
              }},
             {tr("Work on a &copy of what can be read"), [this] { copyWhatCanBeRead(); }},
-            {tr("Only &look, change nothing"), [this] { open(Logbook::Access::LookOnly); }}};
+            {tr("Only &look, change nothing"), [this] { open(Logbook::Access::ReadOnly); }}};
         for (const auto& [label, act] : ways) {
             auto* button = new QPushButton(label);
             // A way may end this window, so it is taken out before it is gone.

@@ -6,13 +6,14 @@
 #include "app/practice/practice.h"
 #include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
-#include "app/shelf/shelf.h"
+#include "app/library/library.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "app/window/bench.h"
+#include "app/widgets/messages.h"
+#include "app/window/workspace.h"
+#include "app/telephone/telephone_sheet.h"
 #include "app/window/shortcut_sheet.h"
 #include "app/window/manual.h"
-#include "app/window/trouble_bar.h"
+#include "app/window/message_bar.h"
 #include "app/window/walk.h"
 #include "core/files/canon_file.h"
 #include "core/print/write.h"
@@ -49,7 +50,7 @@ MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent),
     buildMenus();
     QSettings settings;
     restoreGeometry(settings.value("geometry").toByteArray());
-    goTo(Place::Bench);
+    goTo(Place::Workspace);
 }
 
 void MainWindow::buildPlaces() {
@@ -79,11 +80,11 @@ void MainWindow::buildPlaces() {
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     row->addLayout(right, 1);
-    right->addWidget(trouble_ = new TroubleBar);
+    right->addWidget(trouble_ = new MessageBar);
     right->addWidget(walk_ = new Walk);
     places_ = new QStackedWidget;
-    places_->addWidget(bench_ = new Bench(desk_));
-    places_->addWidget(shelf_ = new Shelf(desk_));
+    places_->addWidget(bench_ = new Workspace(desk_));
+    places_->addWidget(shelf_ = new Library(desk_));
     places_->addWidget(castRoom_ = new CastRoom);
     places_->addWidget(practice_ = new Practice(desk_));
     places_->addWidget(progress_ = new ProgressPlace(desk_));
@@ -99,57 +100,58 @@ MainWindow::~MainWindow() {
     delete manual_;
 }
 
-void MainWindow::tell(const QString& message, std::optional<Deed> deed, std::optional<Deed> other) {
-    trouble_->tell(message, std::move(deed), std::move(other));
+void MainWindow::tell(const QString& message, std::optional<Action> action, std::optional<Action> other) {
+    trouble_->tell(message, std::move(action), std::move(other));
 }
 
 void MainWindow::connectPlaces() {
     connect(walk_, &Walk::at, this, [this](const std::string& step, Place place) {
         goTo(place);
-        if (place == Place::Bench && desk_.document.isOpen())
+        if (place == Place::Workspace && desk_.document.isOpen())
             desk_.document.goTo(step);
     });
     connect(&desk_.document, &Document::troubled, this, [this](const QString& message) { tell(message); });
     connect(&desk_.document, &Document::opened, trouble_, &QWidget::hide);
     connect(&desk_, &Desk::pictureTaken, trouble_, &QWidget::hide);
     connect(&desk_.document, &Document::logbookGone, this, [this](const QString& message) {
-        tell(message, Deed{tr("Keep it in another &folder…"), [this] { emit otherFolderWanted(); }});
+        tell(message, Action{tr("Keep it in another &folder…"), [this] { emit otherFolderWanted(); }});
     });
     connect(&desk_.document, &Document::studyGone, this, [this](const QString& message) {
-        tell(message, Deed{tr("Keep it as a &new study"), [this] {
+        tell(message, Action{tr("Keep it as a &new study"), [this] {
                                if (desk_.document.keepAsNew())
                                    trouble_->hide();
                            }},
-             Deed{tr("&Let it go"), [this] {
+             Action{tr("&Let it go"), [this] {
                       desk_.document.close();
                       trouble_->hide();
-                      goTo(Place::Shelf);
+                      goTo(Place::Library);
                   }});
     });
     connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
-    connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Shelf); });
+    connect(&desk_, &Desk::toTelephone, this, &MainWindow::openTelephone);
+    connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Library); });
     connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
     connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
-        goTo(Place::Bench);
-        desk_.takePicture(file, Side::Seen, sitter);
+        goTo(Place::Workspace);
+        desk_.takePicture(file, Side::Reference, sitter);
     });
     connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
-    connect(shelf_, &Shelf::newStudy, this, [this] { choosePicture(Side::Seen); });
-    connect(shelf_, &Shelf::folderWanted, this, &MainWindow::takeFolder);
+    connect(shelf_, &Library::newStudy, this, [this] { choosePicture(Side::Reference); });
+    connect(shelf_, &Library::folderWanted, this, &MainWindow::takeFolder);
     connect(practice_, &Practice::nextHead, this, &MainWindow::layNextHead);
     connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
-        desk_.document.attempt([&] {
+        desk_.document.tryEdit([&] {
             desk_.document.open(id);
             desk_.document.goTo("check");
         });
-        goTo(Place::Bench);
+        goTo(Place::Workspace);
     });
     connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layNextHead);
     const auto lay = [this](StudyId id) {
-        desk_.document.attempt([&] { desk_.document.open(id); });
-        goTo(Place::Bench);
+        desk_.document.tryEdit([&] { desk_.document.open(id); });
+        goTo(Place::Workspace);
     };
-    connect(shelf_, &Shelf::chosen, this, lay);
+    connect(shelf_, &Library::chosen, this, lay);
     connect(progress_, &ProgressPlace::chosen, this, lay);
     connect(practice_, &Practice::studyWanted, this, lay);
     connect(progress_, &ProgressPlace::drillWanted, this, [this](const QString& drill) {
@@ -173,7 +175,7 @@ void MainWindow::takeHead(const Pose& pose) {
 void MainWindow::takeNextHead() {
     // What was drawn least, or least well, comes first, so that no pose is avoided.
     std::vector<Drawing> drawings;
-    desk_.document.attempt([&] {
+    desk_.document.tryEdit([&] {
         for (const Logbook::DrawnFigures& row : desk_.document.logbook().drawnFigures())
             if (!row.figures.empty())
                 drawings.push_back(parseFigures(row.figures));
@@ -191,7 +193,7 @@ void MainWindow::takeNextHead() {
 void MainWindow::layNextHead() {
     // The learner's own references first, those that wait longest; then the cast room's.
     StudyId wanted = 0;
-    desk_.document.attempt([&] {
+    desk_.document.tryEdit([&] {
         for (const StudySummary& study : desk_.document.logbook().studies())
             if (study.drawn.empty() && !study.referencePicture.empty() && !desk_.sitting.wasShown(study.id) &&
                 (desk_.sitting.isOn() || desk_.document.id() != study.id))
@@ -199,13 +201,13 @@ void MainWindow::layNextHead() {
     });
     if (!wanted)
         return takeNextHead();
-    goTo(Place::Bench);
-    if (!desk_.document.attempt([&] { desk_.document.open(wanted); }))
+    goTo(Place::Workspace);
+    if (!desk_.document.tryEdit([&] { desk_.document.open(wanted); }))
         desk_.sitting.end();
 }
 
 void MainWindow::goTo(Place place) {
-    if (place == Place::Shelf) {
+    if (place == Place::Library) {
         desk_.document.saveNow();
         shelf_->refresh();
     } else if (place == Place::Practice || place == Place::Progress) {
@@ -219,7 +221,7 @@ void MainWindow::goTo(Place place) {
 }
 
 void MainWindow::reopenLast() {
-    desk_.document.attempt([&] {
+    desk_.document.tryEdit([&] {
         const std::string last = desk_.document.logbook().remembered("open_study");
         char* end = nullptr;
         const StudyId id = std::strtoll(last.c_str(), &end, 10);
@@ -231,18 +233,18 @@ void MainWindow::reopenLast() {
 }
 
 void MainWindow::choosePicture(Side side) {
-    if (side == Side::Drawn && !desk_.document.isOpen())
-        side = Side::Seen;
+    if (side == Side::Sketch && !desk_.document.isOpen())
+        side = Side::Reference;
     // For this study, whatever lies on the bench when the dialog is closed.
     const std::optional<StudyId> forStudy = desk_.document.id();
     QSettings settings;
     const QString file = QFileDialog::getOpenFileName(
-        this, side == Side::Seen ? tr("A photograph of a head") : tr("A photograph of your sketch"),
+        this, side == Side::Reference ? tr("A photograph of a head") : tr("A photograph of your sketch"),
         settings.value("folder").toString(), pictureFilter());
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    goTo(Place::Bench);
+    goTo(Place::Workspace);
     desk_.takePicture(file, side, {}, forStudy);
 }
 
@@ -255,17 +257,17 @@ void MainWindow::openFiles(const QStringList& files) {
                 tell(tr("%1: there are no photographs in this folder.").arg(file));
             photographs << inside;
         } else if (isBundle(file)) {
-            goTo(Place::Shelf);
+            goTo(Place::Library);
             shelf_->takeBundle(file);
         } else {
             photographs << file;
         }
     }
     if (photographs.size() == 1) {
-        goTo(Place::Bench);
-        desk_.takePicture(photographs.first(), Side::Seen);
+        goTo(Place::Workspace);
+        desk_.takePicture(photographs.first(), Side::Reference);
     } else if (photographs.size() > 1) {
-        goTo(Place::Shelf);
+        goTo(Place::Library);
         desk_.intake.take(photographs);
     }
     show();
@@ -281,7 +283,7 @@ void MainWindow::takeFolder() {
         return;
     settings.setValue("folder", folder);
     const QStringList files = photographsIn(folder);
-    goTo(Place::Shelf);
+    goTo(Place::Library);
     if (files.isEmpty())
         emit desk_.document.troubled(tr("%1: there are no photographs in this folder.").arg(folder));
     desk_.intake.take(files);
@@ -290,8 +292,8 @@ void MainWindow::takeFolder() {
 void MainWindow::paste() {
     const QMimeData* copied = QApplication::clipboard()->mimeData();
     const Side side = desk_.document.isOpen() && !desk_.study().referencePicture.empty()
-                          ? Side::Drawn
-                          : Side::Seen;
+                          ? Side::Sketch
+                          : Side::Reference;
     QString file = copied->urls().value(0).toLocalFile();
     if (file.isEmpty()) {
         const QImage image = qvariant_cast<QImage>(copied->imageData());
@@ -301,7 +303,7 @@ void MainWindow::paste() {
             return;
         }
     }
-    goTo(Place::Bench);
+    goTo(Place::Workspace);
     desk_.takePicture(file, side);
 }
 
@@ -317,6 +319,24 @@ void MainWindow::watchScans(bool on) {
     scans_.watch(folder);
 }
 
+void MainWindow::openTelephone() {
+    if (!TelephoneSheet::isAllowed())
+        return tell(tr("You switched listening for a telephone off."), Action{tr("Allow it again"), [this] {
+                        TelephoneSheet::allow(true);
+                        openTelephone();
+                    }});
+    if (!telephone_) {
+        telephone_ = new TelephoneSheet(desk_, this);
+        connect(telephone_, &TelephoneSheet::arrived, this, [this](const QString& file, Side side) {
+            goTo(Place::Workspace);
+            desk_.takePicture(file, side);
+        });
+    }
+    telephone_->show();
+    telephone_->raise();
+    telephone_->activateWindow();
+}
+
 void MainWindow::saveSheet(Side side) {
     if (bench_->sheet(side)->scene().picture.isNull() && bench_->sheet(side)->scene().overlays.empty())
         return tell(tr("There is nothing on this sheet yet."));
@@ -326,7 +346,7 @@ void MainWindow::saveSheet(Side side) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.attempt([&] { saveScene(bench_->sheet(side)->scene(), file); });
+    desk_.document.tryEdit([&] { saveScene(bench_->sheet(side)->scene(), file); });
 }
 
 std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
@@ -335,7 +355,7 @@ std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
         emit desk_.document.troubled(
             tr("%1: this needs %2.").arg(qt(learnersBook().say(kind.name)), lacks));
     else
-        desk_.document.attempt([&] { sheets = kind.make(desk_); });
+        desk_.document.tryEdit([&] { sheets = kind.make(desk_); });
     return sheets;
 }
 
@@ -351,7 +371,7 @@ void MainWindow::saveSheets(const SheetKind& kind) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.attempt([&] { writeSheets(sheets, file.toStdString()); });
+    desk_.document.tryEdit([&] { writeSheets(sheets, file.toStdString()); });
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -367,8 +387,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
     if (files.size() > 1 || QFileInfo(file).isDir() || isBundle(file))
         return openFiles(files);
     if (file.endsWith(".json", Qt::CaseInsensitive)) { // a school of the learner's own
-        goTo(Place::Bench);
-        desk_.document.attempt([&] {
+        goTo(Place::Workspace);
+        desk_.document.tryEdit([&] {
             const Canon canon = keepCanon(file.toStdString());
             if (desk_.document.isOpen())
                 desk_.document.edit(tr("Change the canon"), {},
@@ -376,11 +396,11 @@ void MainWindow::dropEvent(QDropEvent* event) {
         });
         return;
     }
-    SheetView* drawn = bench_->sheet(Side::Drawn);
+    SheetView* drawn = bench_->sheet(Side::Sketch);
     const bool onDrawn = drawn->isVisible() &&
                          drawn->rect().contains(drawn->mapFrom(this, event->position().toPoint()));
-    goTo(Place::Bench);
-    desk_.takePicture(file, onDrawn ? Side::Drawn : Side::Seen);
+    goTo(Place::Workspace);
+    desk_.takePicture(file, onDrawn ? Side::Sketch : Side::Reference);
 }
 
 void MainWindow::showManual() {
@@ -399,11 +419,11 @@ void MainWindow::showShortcuts() {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (!desk_.document.saveNow()) {
-        goTo(Place::Bench);
+        goTo(Place::Workspace);
         tell(tr("The last change could not be saved, so Zokran stays open. %1")
                          .arg(desk_.document.saveTrouble()),
-                     Deed{tr("Try again and quit"), [this] { close(); }},
-                     Deed{tr("Quit without it"), [this] {
+                     Action{tr("Try again and quit"), [this] { close(); }},
+                     Action{tr("Quit without it"), [this] {
                               desk_.document.giveUp();
                               close();
                           }});

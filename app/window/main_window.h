@@ -7,6 +7,7 @@
 #include "app/window/place.h"
 
 #include <QMainWindow>
+#include <QPointer>
 #include <QTemporaryDir>
 #include <QUndoGroup>
 
@@ -15,13 +16,14 @@ class QStackedWidget;
 
 namespace zokran {
 
-class Bench;
+class Workspace;
 class CastRoom;
 class Practice;
 class ProgressPlace;
-class Shelf;
-class TroubleBar;
+class Library;
+class MessageBar;
 class Manual;
+class TelephoneSheet;
 class Walk;
 
 /// The one window: places at the far left, the place itself beside them, a menu for everything.
@@ -34,7 +36,7 @@ public:
 
     using Place = zokran::Place;
     void goTo(Place place);
-    Bench* bench() { return bench_; }
+    Workspace* bench() { return bench_; }
     CastRoom* castRoom() { return castRoom_; }
     Practice* practice() { return practice_; }
     ProgressPlace* progress() { return progress_; }
@@ -44,7 +46,7 @@ public:
     void openFiles(const QStringList& files);
     /// Says something above the place shown, until it is waved off or the next study is opened; with a
     /// deed, offers it.
-    void tell(const QString& message, std::optional<Deed> deed = {}, std::optional<Deed> other = {});
+    void tell(const QString& message, std::optional<Action> action = {}, std::optional<Action> other = {});
 
     /// Puts the study last open back on the bench, when there is one.
     void reopenLast();
@@ -78,6 +80,8 @@ private:
     void paste();
     void takeFolder();
     void watchScans(bool on);
+    /// Opens the sheet with the code for a telephone, or brings it to the front.
+    void openTelephone();
     void saveSheet(Side side);
     void buildSheetMenus(QMenu* study);
     /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
@@ -89,16 +93,17 @@ private:
     Desk desk_;
     QUndoGroup undo_; ///< the bench's way back, or that of the place to practise
     QStackedWidget* places_;
-    TroubleBar* trouble_;
+    MessageBar* trouble_;
     Walk* walk_;
     Manual* manual_ = nullptr;
     std::vector<QPushButton*> placeButtons_;
-    Bench* bench_;
-    Shelf* shelf_;
+    Workspace* bench_;
+    Library* shelf_;
     CastRoom* castRoom_;
     Practice* practice_;
     ProgressPlace* progress_;
     ScanFolder scans_;
+    QPointer<TelephoneSheet> telephone_;
     QAction* watching_ = nullptr;
     QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy
 };

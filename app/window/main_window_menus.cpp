@@ -1,19 +1,19 @@
 // The menus of the window.
 
 #include "app/document/expression_marking.h"
-#include "app/document/tracing.h"
+#include "app/document/line_annotation.h"
 #include "app/print/print.h"
 #include "app/sheet/sheet_file.h"
-#include "app/shelf/shelf.h"
+#include "app/library/library.h"
 #include "app/widgets/language.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "app/window/bench.h"
+#include "app/widgets/messages.h"
+#include "app/window/workspace.h"
 #include "app/window/main_window.h"
 #include "app/window/walk.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
-#include "core/words/line_words.h"
+#include "core/messages/line_messages.h"
 
 #include <QActionGroup>
 #include <QApplication>
@@ -36,7 +36,7 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
 void MainWindow::buildMenus() {
     QMenu* study = menuBar()->addMenu(tr("&Study"));
     add(study, tr("&New from a photograph…"), QKeySequence::Open,
-        [this] { choosePicture(Side::Seen); });
+        [this] { choosePicture(Side::Reference); });
     add(study, tr("A f&older of photographs…"), {}, [this] { takeFolder(); });
     add(study, tr("Take in a &bundle of studies…"), {}, [this] {
         const QString file = QFileDialog::getOpenFileName(
@@ -46,51 +46,52 @@ void MainWindow::buildMenus() {
             openFiles({file});
     });
     add(study, tr("Back &up the whole logbook…"), {}, [this] {
-        goTo(Place::Shelf);
+        goTo(Place::Library);
         shelf_->saveBundle(true);
     });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
-        [this] { choosePicture(Side::Drawn); });
-    const auto atTheCheck = [this](void (PageLaying::*act)()) {
-        goTo(Place::Bench);
-        if (!desk_.study().attempt())
+        [this] { choosePicture(Side::Sketch); });
+    const auto atTheCheck = [this](void (PageDetection::*act)()) {
+        goTo(Place::Workspace);
+        if (!desk_.study().sketch())
             return tell(tr("There is no sketch on the bench yet."));
         desk_.document.goTo("check");
         (desk_.page.*act)();
     };
-    add(study, tr("Lay the sketch's pa&ge flat…"), {}, [=] { atTheCheck(&PageLaying::adjust); });
+    add(study, tr("Lay the sketch's pa&ge flat…"), {}, [=] { atTheCheck(&PageDetection::adjust); });
     add(study, tr("Scale the sketch by a &known length…"), {}, [=, this] {
         if (desk_.page.flat())
             return tell(tr("The page is laid flat, and tells the scale by itself."));
-        atTheCheck(&PageLaying::layLength);
+        atTheCheck(&PageDetection::layLength);
     });
     QMenu* lines = study->addMenu(tr("Lay a dra&wn line over the sketch"));
     for (DrawnLine line : allDrawnLines)
         add(lines, capital(qt(wordsFor(line, learnersBook()))), {}, [this, line] {
-            goTo(Place::Bench);
-            if (!desk_.study().attempt())
+            goTo(Place::Workspace);
+            if (!desk_.study().sketch())
                 return tell(tr("There is no sketch on the bench yet."));
-            startTracing(desk_, line);
+            startLineAnnotation(desk_, line);
         });
     add(study, tr("Mark eyebrows, lids and lips"), {}, [this] {
-        goTo(Place::Bench);
+        goTo(Place::Workspace);
         if (!desk_.comparison())
             return tell(tr("Eyebrows, lids and lips are marked when the head is fitted and the sketch is compared."));
         startExpression(desk_);
     });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
+    add(study, tr("Take it with the &telephone…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { openTelephone(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);
     connect(watching_, &QAction::toggled, this, &MainWindow::watchScans);
     connect(&scans_, &ScanFolder::arrived, this, [this](const QString& file) {
-        goTo(Place::Bench);
-        desk_.takePicture(file, Side::Drawn);
+        goTo(Place::Workspace);
+        desk_.takePicture(file, Side::Sketch);
     });
     add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
     study->addSeparator();
-    add(study, tr("Save the &left sheet…"), {}, [this] { saveSheet(Side::Seen); });
+    add(study, tr("Save the &left sheet…"), {}, [this] { saveSheet(Side::Reference); });
     add(study, tr("Save the &right sheet…"), QKeySequence(Qt::CTRL | Qt::Key_E),
-        [this] { saveSheet(Side::Drawn); });
+        [this] { saveSheet(Side::Sketch); });
     study->addSeparator();
     buildSheetMenus(study);
     study->addSeparator();
@@ -104,8 +105,8 @@ void MainWindow::buildMenus() {
     change->addActions({undo, redo});
     change->addSeparator();
     for (const auto& [name, side, keys] :
-         {std::tuple{tr("Copy the &left sheet"), Side::Seen, QKeySequence()},
-          {tr("&Copy the right sheet"), Side::Drawn, QKeySequence(QKeySequence::Copy)}})
+         {std::tuple{tr("Copy the &left sheet"), Side::Reference, QKeySequence()},
+          {tr("&Copy the right sheet"), Side::Sketch, QKeySequence(QKeySequence::Copy)}})
         add(change, name, keys, [this, side = side] {
             if (const Scene& scene = bench_->sheet(side)->scene(); !scene.overlays.empty())
                 QApplication::clipboard()->setImage(sceneImage(scene));
@@ -127,8 +128,8 @@ void MainWindow::buildLookMenu() {
     QMenu* look = menuBar()->addMenu(tr("&Look"));
     auto both = [this](auto act) {
         return [this, act] {
-            act(bench_->sheet(Side::Seen));
-            act(bench_->sheet(Side::Drawn));
+            act(bench_->sheet(Side::Reference));
+            act(bench_->sheet(Side::Sketch));
         };
     };
     add(look, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
@@ -150,9 +151,9 @@ void MainWindow::buildLookMenu() {
             });
     look->addSeparator();
     add(look, tr("Only what is &seen"), QKeySequence(Qt::Key_F7),
-        [this] { bench_->toggleWide(Side::Seen); });
+        [this] { bench_->toggleWide(Side::Reference); });
     add(look, tr("Only what is &drawn"), QKeySequence(Qt::Key_F8),
-        [this] { bench_->toggleWide(Side::Drawn); });
+        [this] { bench_->toggleWide(Side::Sketch); });
     auto choice = [&](const QString& text, Qt::Key key, bool on, auto act) {
         QAction* action = add(look, text, QKeySequence(key), {});
         action->setCheckable(true);

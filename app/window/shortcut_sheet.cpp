@@ -1,6 +1,6 @@
 #include "app/window/shortcut_sheet.h"
 
-#include "app/looking/way.h"
+#include "app/view_modes/view_mode.h"
 #include "app/widgets/theme.h"
 
 #include <QGridLayout>
@@ -36,10 +36,10 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     line(tr("N, Shift+N"), tr("name the next line on the sheet, or the one before"));
     // The ways of looking, a few to a line.
     constexpr std::size_t toALine = 3;
-    for (std::size_t first = 0; first < waysOfLooking().size(); first += toALine) {
+    for (std::size_t first = 0; first < viewModes().size(); first += toALine) {
         QStringList keys, names;
-        for (std::size_t i = first; i < std::min(first + toALine, waysOfLooking().size()); ++i) {
-            const Way& way = *waysOfLooking()[i];
+        for (std::size_t i = first; i < std::min(first + toALine, viewModes().size()); ++i) {
+            const ViewMode& way = *viewModes()[i];
             keys << QKeySequence(way.key()).toString(QKeySequence::NativeText);
             names << way.name().toLower();
         }

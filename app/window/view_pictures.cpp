@@ -8,7 +8,7 @@
 #include "app/practice/practice.h"
 #include "app/progress/progress_place.h"
 #include "app/widgets/theme.h"
-#include "app/window/bench.h"
+#include "app/window/workspace.h"
 #include "app/window/main_window.h"
 
 #include <QApplication>
@@ -48,7 +48,7 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     }
     // The light as it is read off the photograph; it is taken back.
     desk.document.goTo("light");
-    desk.light.read(desk.picture(Side::Seen));
+    desk.light.read(desk.picture(Side::Reference));
     settle([&] { return !desk.light.isReading(); });
     int squinting = 0;
     settle([&] { return ++squinting > 60; });
@@ -57,22 +57,22 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
         desk.document.undoStack().undo();
     desk.document.goTo("check");
     // The plaster that the sketch shows takes a moment to be made.
-    desk.looking.choose("drawn-head");
-    settle([&] { return !window.bench()->sheet(Side::Drawn)->scene().picture.isNull(); });
+    desk.viewMode.choose("drawn-head");
+    settle([&] { return !window.bench()->sheet(Side::Sketch)->scene().picture.isNull(); });
     take("head-you-drew");
-    desk.looking.choose("laid-over");
+    desk.viewMode.choose("laid-over");
     take("laid-over");
-    desk.looking.choose("side-by-side");
+    desk.viewMode.choose("side-by-side");
     // The page as it came, its corners to be put right; then what looks wrong; each is taken back.
-    if (desk.study().attempt()) {
-        desk.page.look(desk.photograph(Side::Drawn));
+    if (desk.study().sketch()) {
+        desk.page.look(desk.photograph(Side::Sketch));
         settle([&] { return !desk.page.isLooking(); });
         desk.page.adjust();
         take("page");
         desk.page.finish();
         while (desk.page.flat())
             desk.document.undoStack().undo();
-        desk.document.edit({}, {}, [](Study& s) { s.attempt()->said.reset(); });
+        desk.document.edit({}, {}, [](Study& s) { s.sketch()->selfAssessment.reset(); });
         desk.selection.say(Part::Mouth);
         desk.selection.say(Part::Turn);
         take("say-it-first");
@@ -86,7 +86,7 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
           {"plumb", {Mark::InnerEyeR}}}) {
         desk.selection.lay({kind, {}, false});
         for (Mark m : ends)
-            putEnd(desk, Side::Seen, {m, {0, 0}});
+            putEnd(desk, Side::Reference, {m, {0, 0}});
     }
     desk.selection.takeUp(0);
     take("measure");
@@ -110,7 +110,7 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
             desk.document.undoStack().undo();
         desk.document.goTo("check");
     }
-    window.goTo(MainWindow::Place::Shelf);
+    window.goTo(MainWindow::Place::Library);
     int waited = 0;
     settle([&] { return ++waited > 120; });
     take("shelf");

@@ -1,7 +1,7 @@
 #include "app/window/walk.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/translatable.h"
 
 #include <QHBoxLayout>
@@ -22,23 +22,23 @@ struct Stop {
 };
 
 constexpr Stop all[] = {
-    {"block-in", Place::Bench,
+    {"block-in", Place::Workspace,
      ZOKRAN_WORDS("This is the bench: a head that was seen, and what was drawn of it. Along the top the steps, at "
                   "the foot the next thing to do.")},
-    {"block-in", Place::Bench,
+    {"block-in", Place::Workspace,
      ZOKRAN_WORDS("Block in: the marks on the photograph. From them the turn, tilt and lean are read, at the upper "
                   "right, each with its doubt.")},
-    {"guides", Place::Bench,
+    {"guides", Place::Workspace,
      ZOKRAN_WORDS("Guides: the construction sits on the head, hidden lines dashed. Point at a line and it lights up "
                   "on both sheets.")},
-    {"measure", Place::Bench,
+    {"measure", Place::Workspace,
      ZOKRAN_WORDS("Measure: the pencil held out, on both sheets alike. One eye is the unit.")},
-    {"draw", Place::Bench,
+    {"draw", Place::Workspace,
      ZOKRAN_WORDS("Draw: on paper. The form shows one step at a time, and a quiet clock keeps the time if you like.")},
-    {"check", Place::Bench,
+    {"check", Place::Workspace,
      ZOKRAN_WORDS("Check: the sketch was photographed. One thing to mend first, where it belongs, and how far on your "
                   "paper.")},
-    {"", Place::Shelf, ZOKRAN_WORDS("The shelf keeps every study. Nothing leaves this machine.")},
+    {"", Place::Library, ZOKRAN_WORDS("The shelf keeps every study. Nothing leaves this machine.")},
     {"", Place::CastRoom,
      ZOKRAN_WORDS("The cast room: plaster heads that hold still in any pose and light, for days without a sitter.")},
     {"", Place::Progress,

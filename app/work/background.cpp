@@ -1,7 +1,7 @@
 #include "app/work/background.h"
 
-#include "app/widgets/words.h"
-#include "core/words/trouble_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/trouble_messages.h"
 
 #include <QPointer>
 #include <algorithm>

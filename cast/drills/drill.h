@@ -13,11 +13,11 @@ namespace zokran {
 /// One thing asked for: a number, one of several choices, or a place in the picture.
 struct DrillField {
     std::string id;           ///< in files, such as `turn`
-    const char* name;         ///< in English, for the phrasebook
+    const char* name;         ///< in English, to be translated
     enum class Kind { Number, Choice, Place } kind = Kind::Number;
     double low = 0, high = 0, step = 1; ///< of a number
     const char* suffix = "";            ///< its unit, such as "°"
-    std::vector<std::string> choices = {}; ///< in English, for the phrasebook
+    std::vector<std::string> choices = {}; ///< in English, to be translated
     std::vector<std::string> choiceIds = {};
     double right = 0;                   ///< the number, or the choice from 0
     PicturePoint place{0, 0};           ///< of a place, px
@@ -29,7 +29,7 @@ struct DrillTask {
     std::string kind;
     std::uint32_t seed = 0;
     int level = 1;
-    std::string question; ///< in English, for the phrasebook
+    std::string question; ///< in English, to be translated
     std::vector<std::pair<std::string, std::string>> figures; ///< for the question's braces
     Picture picture;
     std::vector<DrillField> fields;
@@ -52,7 +52,7 @@ struct StudiedHead;
 /// A kind of drill. Each is one file of cast/drills; the list of them is in drill.cpp.
 struct Drill {
     std::string_view id;
-    const char* name;  ///< in English, for the phrasebook
+    const char* name;  ///< in English, to be translated
     const char* about; ///< what it trains, one sentence
     /// The task of a seed at a level from 1 to `hardestDrill`: the same on every machine.
     DrillTask (*make)(std::uint32_t seed, int level);

@@ -1,7 +1,7 @@
 #include "cast/drills/drill.h"
 
 #include "core/base/translatable.h"
-#include "core/words/said_words.h"
+#include "core/messages/self_assessment_messages.h"
 
 #include <algorithm>
 
@@ -80,12 +80,12 @@ DrillTask make(std::uint32_t seed, int level) {
     // Of two the order they are named in says nothing: the one further up the list is asked first.
     if (count == 2 && task.fields[0].right > task.fields[1].right)
         std::swap(task.fields[0].right, task.fields[1].right);
-    const Sketch sketch = drawSketch(head.bust, head.shot, planted, seed + 1);
+    const SimulatedSketch sketch = drawSketch(head.bust, head.shot, planted, seed + 1);
     task.picture = beside(head.picture, sketch.picture);
     // The answer: where the marks belong, on the same sheet.
     PlantedErrors none = planted;
     none.errors.clear();
-    const Sketch right = drawSketch(head.bust, head.shot, none, seed + 1);
+    const SimulatedSketch right = drawSketch(head.bust, head.shot, none, seed + 1);
     task.answer = task.picture;
     for (int i = 0; i < markCount; ++i) {
         const auto was = sketch.marks.seen(markAt(i)), is = right.marks.seen(markAt(i));

@@ -1,7 +1,7 @@
 #include "cast/drills/drill.h"
 
 #include "core/base/translatable.h"
-#include "core/light/relief.h"
+#include "core/light/depth_buffer.h"
 
 #include <cmath>
 #include <fmt/format.h>
@@ -12,7 +12,7 @@ namespace {
 
 constexpr int size = 520;
 
-Picture shaded(const Relief& relief, const LightDirection& light, int values) {
+Picture shaded(const DepthBuffer& relief, const LightDirection& light, int values) {
     Picture picture = blankPicture(size, size);
     const auto grey = Shading(relief, {light}).picture(values);
     for (std::size_t i = 0; i < grey.size(); ++i)
@@ -33,7 +33,7 @@ DrillTask make(std::uint32_t seed, int level) {
     view.face(headToView(poseFromDegrees({dice.between(-45, 45)}, {dice.between(-35, -12)}, {0})));
     const double azimuth = 5 * std::round(dice.apart(10, 80) / 5), elevation = 5 * std::round(dice.between(10, 65) / 5);
     const LightDirection light{toRadians(Degrees{azimuth}), toRadians(Degrees{elevation})};
-    const Relief relief(litForm(form, level != 4), view, size, size);
+    const DepthBuffer relief(litForm(form, level != 4), view, size, size);
     DrillTask task;
     task.question = ZOKRAN_WORDS("Where does the light stand? From the right and from above are plus. Draw the "
                                  "form in {values} values on paper before you look.");

@@ -15,7 +15,7 @@ DrillTask make(std::uint32_t seed, int level) {
     straightened.straightened = 0.62 - 0.1 * level;
     const bool second = dice.next() % 2;
     Shot shot = head.shot;
-    const Sketch a = drawSketch(head.bust, shot, second ? faithful : straightened, seed + 1),
+    const SimulatedSketch a = drawSketch(head.bust, shot, second ? faithful : straightened, seed + 1),
                  b = drawSketch(head.bust, shot, second ? straightened : faithful, seed + 2);
     DrillTask task;
     task.question = ZOKRAN_WORDS("Beside the head two drawings of it: which one has straightened it?");

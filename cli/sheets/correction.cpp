@@ -4,7 +4,7 @@
 #include "core/files/marks_file.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 
 namespace zokran::cli {
 

@@ -29,7 +29,7 @@ std::function<void()> bundle(CLI::App& app) {
         j["version"] = 1;
         std::vector<std::string> leftOut;
         if (o->out->parsed()) {
-            const Logbook logbook(folder, Logbook::Access::Beside);
+            const Logbook logbook(folder, Logbook::Access::ReadOnlyShared);
             std::vector<StudyId> studies = logbook.allReadable();
             if (o->study != "all") {
                 char* end = nullptr;

@@ -62,7 +62,7 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
     if (!order.png.empty()) {
         const Picture photo = photograph(bust, order.shot);
         if (isJpeg(order.png))
-            writeAtomically(order.png, asTaken(photo, order.shot));
+            writeAtomically(order.png, encodeAsCameraJpeg(photo, order.shot));
         else
             writePicture(order.png, photo);
     }
@@ -81,7 +81,7 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
                                        e));
         order.planted.errors.emplace_back(e.substr(0, at), amount);
     }
-    const Sketch sketch = drawSketch(bust, order.shot, order.planted, order.seed);
+    const SimulatedSketch sketch = drawSketch(bust, order.shot, order.planted, order.seed);
     if (!order.sketchPng.empty())
         writePicture(order.sketchPng, sketch.picture);
     if (!order.sketchMarks.empty())

@@ -1,7 +1,7 @@
 #include "cli/verb.h"
 #include "core/files/comparison_file.h"
 #include "core/files/marks_file.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 
 #include <fmt/format.h>
 namespace zokran::cli {

@@ -1,4 +1,4 @@
-#include "cast/learner.h"
+#include "cast/simulated_learner.h"
 #include "cast/stand_in_camera.h"
 #include "cli/verb.h"
 #include "core/base/atomic_file.h"
@@ -29,7 +29,7 @@ void drawCourse(int studies, int days, unsigned seed, int size, const std::strin
         const Bust bust(sitterNamed(s.sitter));
         const View view = viewOf(shot);
         const int width = static_cast<int>(std::lround(2 * view.principal.x()));
-        const Sketch sketch = drawSketch(bust, shot, s.planted, s.seed);
+        const SimulatedSketch sketch = drawSketch(bust, shot, s.planted, s.seed);
         auto write = [&](const std::string& name, const std::string& content) {
             writeAtomically(std::filesystem::path(folder) / name, content);
         };

@@ -5,7 +5,7 @@
 #include "core/base/atomic_file.h"
 #include "core/base/json_file.h"
 #include "core/files/fit_file.h"
-#include "core/light/places.h"
+#include "core/light/light_regions.h"
 
 #include <opencv2/imgcodecs.hpp>
 
@@ -26,9 +26,9 @@ nlohmann::ordered_json placesJson(const Fit& fit, const LightDirection& light) {
     view.scale = across / 3.8;
     view.centre = view.principal = PicturePoint(across / 2.0, across * 0.41);
     view.face(headToView(fit.pose));
-    const Relief relief(litHead(fit.head), view, across, across);
+    const DepthBuffer relief(litHead(fit.head), view, across, across);
     auto list = nlohmann::ordered_json::array();
-    const PlaceNet net(relief.solid(), fit.head);
+    const FaceRegions net(relief.solid(), fit.head);
     for (const LitPlace& place : litPlaces(relief, Shading(relief, {light}), net))
         list.push_back({{"place", std::string(place.place->id) +
                                       (place.side > 0 ? "_l" : place.side < 0 ? "_r" : "")},
@@ -51,7 +51,7 @@ cv::Mat formPicture(const std::string& id, const LightDirection& light, int step
         known += (known.empty() ? "" : ", ") + std::string(form.id);
         if (form.id != id)
             continue;
-        const Relief relief(litForm(form, true), view, across, across);
+        const DepthBuffer relief(litForm(form, true), view, across, across);
         const auto grey = Shading(relief, {light, std::nullopt, steps}).picture(steps);
         cv::Mat1b picture(across, across);
         std::copy(grey.begin(), grey.end(), picture.begin());

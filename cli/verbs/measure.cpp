@@ -35,7 +35,7 @@ struct Asked {
 
 nlohmann::ordered_json answer(const Asked& asked, const MarkSheet& sheet, const std::string& fitFile,
                               const std::vector<std::string>& unit) {
-    MeasureGround ground;
+    MeasureContext ground;
     for (const std::string& id : asked.marks)
         ground.ends.push_back(placeOf(sheet, id));
     for (std::size_t i = 1; i < asked.marks.size(); ++i)
@@ -77,7 +77,7 @@ nlohmann::ordered_json answer(const Asked& asked, const MarkSheet& sheet, const 
     };
     if (!r.passes.empty()) {
         auto& passes = j["passes"] = nlohmann::ordered_json::array();
-        for (const Pass& pass : r.passes)
+        for (const Clearance& pass : r.passes)
             passes.push_back({{"mark", std::string(idOf(pass.mark))},
                               {"by", pass.by},
                               {"sigma", pass.sigma}});
@@ -90,7 +90,7 @@ nlohmann::ordered_json answer(const Asked& asked, const MarkSheet& sheet, const 
     } else {
         j.update(numberOf(r.value, r.sigma));
     }
-    for (const Further& number : r.further)
+    for (const SecondaryReading& number : r.further)
         if (number.unit == ReadingUnit::HeadLength)
             j[std::string(number.id)] = number.value;
         else if (number.id != "to_twin")
@@ -104,13 +104,13 @@ std::function<void()> measure(CLI::App& app) {
     struct Options {
         std::string marks, fit;
         std::vector<std::string> unit;
-        struct Way {
+        struct ViewMode {
             const MeasureKind& kind;
             std::string name, about;
             int least, most;
             std::vector<std::string> ends;
         };
-        std::vector<Way> ways = {
+        std::vector<ViewMode> ways = {
             {ratioKind, "ratio", "A B C D: the length AB over CD", 4, 4, {}},
             {stickKind, "length", "A B: a length, px or in units", 2, 2, {}},
             {angleKind, "angle", "A B against level, or A B C D between two lines", 2, 4, {}},
@@ -127,14 +127,14 @@ std::function<void()> measure(CLI::App& app) {
                                                   "a number, its unit and its doubt.");
     command->add_option("MARKS", o->marks, "a zokran-marks file")->required();
     auto* what = command->add_option_group("what", "one of these");
-    for (Options::Way& way : o->ways)
+    for (Options::ViewMode& way : o->ways)
         what->add_option("--" + way.name, way.ends, way.about)->expected(way.least, way.most);
     what->require_option(1);
     command->add_option("--fit", o->fit, "a zokran-fit file of these marks");
     command->add_option("--unit", o->unit, "A B: lengths in multiples of this one")->expected(2);
     return [o] {
         const MarkSheet sheet = readMarks(o->marks);
-        for (const Options::Way& way : o->ways) {
+        for (const Options::ViewMode& way : o->ways) {
             if (way.ends.empty())
                 continue;
             if (way.ends.size() == 3 && &way.kind == &angleKind)

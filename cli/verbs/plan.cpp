@@ -3,7 +3,7 @@
 #include "cli/verb.h"
 #include "core/base/json_file.h"
 #include "core/files/fit_file.h"
-#include "core/words/plan_words.h"
+#include "core/messages/plan_messages.h"
 
 namespace zokran::cli {
 

@@ -2,7 +2,7 @@
 #include "cli/verb.h"
 #include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
-#include "core/words/progress_words.h"
+#include "core/messages/progress_messages.h"
 #include "logbook/drawings.h"
 
 namespace zokran::cli {

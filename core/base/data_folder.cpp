@@ -4,29 +4,46 @@
 
 namespace zokran {
 
+namespace {
+
+/// Whether a folder holds what the program cannot do without.
+bool isDataFolder(const std::filesystem::path& folder) {
+    std::error_code error;
+    return std::filesystem::is_directory(folder / "canons", error);
+}
+
+/// The tree that the running program was built in, of those above it; empty where it lies in none.
+std::filesystem::path sourceTree(const std::filesystem::path& program) {
+    for (auto folder = program.parent_path(); folder != folder.parent_path(); folder = folder.parent_path())
+        if (isDataFolder(folder / "data"))
+            return folder;
+    return {};
+}
+
+std::filesystem::path runningProgram() {
+    std::error_code error;
+    return std::filesystem::read_symlink("/proc/self/exe", error);
+}
+
+} // namespace
+
 std::filesystem::path dataFolder() {
     if (const char* chosen = std::getenv("ZOKRAN_DATA"))
         return chosen;
-    std::error_code error;
-    const auto program = std::filesystem::read_symlink("/proc/self/exe", error);
-    if (!error) {
-        const auto installed = program.parent_path().parent_path() / "share" / "zokran";
-        if (std::filesystem::is_directory(installed / "canons", error))
-            return installed;
-    }
-    // A machine that does not say where the program lies has it where packages put it, or never installed it.
-    if (const std::filesystem::path usual = "/usr/share/zokran";
-        !std::filesystem::is_directory(ZOKRAN_SOURCE_DATA_DIR, error) && std::filesystem::is_directory(usual, error))
-        return usual;
-    return ZOKRAN_SOURCE_DATA_DIR;
+    const std::filesystem::path program = runningProgram();
+    if (const auto installed = program.parent_path().parent_path() / "share" / "zokran"; isDataFolder(installed))
+        return installed;
+    if (const auto tree = sourceTree(program); !tree.empty())
+        return tree / "data";
+    // A machine that does not say where the program lies has it where packages put it.
+    return "/usr/share/zokran";
 }
 
 std::filesystem::path manualFolder() {
-    const auto installed = dataFolder() / "manual";
+    const std::filesystem::path data = dataFolder();
     std::error_code error;
-    return std::filesystem::is_directory(installed, error)
-               ? installed
-               : std::filesystem::path(ZOKRAN_SOURCE_DATA_DIR).parent_path() / "docs" / "manual";
+    return std::filesystem::is_directory(data / "manual", error) ? data / "manual"
+                                                                 : data.parent_path() / "docs" / "manual";
 }
 
 std::filesystem::path ownCanonFolder() {

@@ -5,7 +5,8 @@
 namespace zokran {
 
 /// Where canons, fonts and the demo lie: ZOKRAN_DATA when set, else beside the installed program
-/// (../share/zokran from where it runs), else in the tree it was built from, else in /usr/share/zokran.
+/// (../share/zokran from where it runs), else in the tree that the program lies in, such as in its build folder, else in
+/// /usr/share/zokran.
 std::filesystem::path dataFolder();
 
 /// Where the manual's pages lie: beside the data where it is installed, in docs/ of the tree else.

@@ -1,5 +1,5 @@
 #pragma once
 
-/// Marks a name or a sentence for the translators where it stands; `Phrasebook::say` turns it into
+/// Marks a name or a sentence for the translators where it stands; `Translator::say` turns it into
 /// the learner's language.
 #define ZOKRAN_WORDS(text) text

@@ -1,6 +1,6 @@
 #include "core/compare/compare.h"
 
-#include "core/compare/explain.h"
+#include "core/compare/model_selection.h"
 #include "core/compare/expression_errors.h"
 #include "core/compare/findings.h"
 #include "core/compare/outline.h"
@@ -16,7 +16,7 @@ namespace {
 
 /// A mark that was hidden in the reference is only known as well as heads are alike.
 constexpr double unseenSpread = 0.08;
-/// A copy on paper has no lens of its own; its perspective may stray this far from the photo's.
+/// A copy on paper has no lens of its own; its perspective may outlier this far from the photo's.
 constexpr double copiedDistanceSpread = 0.05;
 /// The shortest an axis of the head is taken to be drawn, when lengths are read along it.
 constexpr double shortestAxis = 0.4;
@@ -139,7 +139,7 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
 /// tells: a share of the usual noise, between a quarter of it and the whole. The median is not
 /// moved by a mark or two that are truly out of place.
 constexpr std::size_t enoughToTell = 4;
-double steadiness(const Explanation& first, Pixels usual) {
+double steadiness(const ModelSelection& first, Pixels usual) {
     std::vector<double> left;
     for (const PicturePoint& d : first.unexplained) {
         left.push_back(std::abs(d.x()));
@@ -244,20 +244,20 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     constexpr double lineSpread = 0.025;
     for (DrawnLine line : {DrawnLine::Centre, DrawnLine::Brow})
         for (const PicturePoint& at : sketchMarks.lines[line])
-            problem.onLines.push_back(
+            problem.lineObservations.push_back(
                 {curveOf(line, c.sitter), at, {std::hypot(bothNoises, lineSpread * faithful.scale)}});
-    if (!problem.onLines.empty())
+    if (!problem.lineObservations.empty())
         problem.ball = sketchMarks.ball;
 
     const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held, c.expressionOfSitter);
-    Explanation explanation = explain(problem, modes, faithful);
+    ModelSelection explanation = selectModel(problem, modes, faithful);
     if (!sketchMarks.noise && problem.observations.size() >= enoughToTell) {
         const double share = steadiness(explanation, {bothNoises});
         if (share < 1) {
             bothNoises *= share;
             for (auto& o : problem.observations)
                 o.deviation.value *= share;
-            explanation = explain(problem, modes, faithful);
+            explanation = selectModel(problem, modes, faithful);
         }
     }
     c.sketchView = explanation.view;

@@ -67,7 +67,7 @@ struct OutlineMove {
     SketchPoint drawn, belongs;
 };
 
-/// One thing to say about a sketch. Its sentences come from core/words/finding_words.h.
+/// One thing to say about a sketch. Its sentences come from core/messages/finding_messages.h.
 struct Finding {
     std::string id; ///< of an ErrorMode; or turn, tilt, all_in_place, registration
     int rank = 0;   ///< 1 comes first

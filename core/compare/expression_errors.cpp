@@ -125,7 +125,7 @@ std::vector<ExpressionError> expressionErrors(const ExpressionEvidence& evidence
     const ExpressionProblem problem(evidence);
     std::vector<LinearCandidate> candidates;
     for (const ExpressionMode& mode : modes)
-        candidates.push_back({problem.columnOf(mode), mode.price});
+        candidates.push_back({problem.columnOf(mode), mode.penalty});
     std::vector<LinearChoice> chosen = problem.solve(candidates);
     // What both sides do and what one does besides would be told against one another: each side is told by itself then.
     const auto isChosen = [&](std::size_t candidate) {
@@ -135,7 +135,7 @@ std::vector<ExpressionError> expressionErrors(const ExpressionEvidence& evidence
     for (std::size_t both = 0; both < modes.size(); ++both)
         for (std::size_t one = 0; one < modes.size() && isChosen(both); ++one)
             if (isChosen(one) && (modes[one].id == modes[both].id + "_l" || modes[one].id == modes[both].id + "_r")) {
-                candidates[both].price = std::numeric_limits<double>::infinity();
+                candidates[both].penalty = std::numeric_limits<double>::infinity();
                 isAnyTaken = true;
             }
     if (isAnyTaken)

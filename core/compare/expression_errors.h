@@ -14,7 +14,7 @@ namespace zokran {
 enum class ExpressionTier { Feature, Expression };
 
 /// One way in which eyebrows, lids, irises or lips are commonly drawn wrong, as a displacement of their marks. Its
-/// sentences stand in core/words/expression_sentences.cpp, by its id.
+/// sentences stand in core/messages/expression_sentences.cpp, by its id.
 struct ExpressionMode {
     std::string id;
     ExpressionTier tier;
@@ -23,7 +23,7 @@ struct ExpressionMode {
     HeadPoint pupils[2] = {HeadPoint(0, 0, 0), HeadPoint(0, 0, 0)}; ///< likewise, of the sitter's left and right
     /// What it must explain before it is admitted, in squared standard deviations: the 0.3 % point of chi-squared with
     /// one degree of freedom; more for what is seldom drawn wrong or seldom marked well, less for what two eyes agree on.
-    double price = 9;
+    double penalty = 9;
 };
 
 /// Such an error found in a sketch.

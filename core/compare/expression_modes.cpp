@@ -39,7 +39,7 @@ public:
     /// One that is seldom drawn, or shows on a mark whose place along the feature is hard to say.
     ExpressionMode& addSeldom(std::string id, ExpressionTier tier = ExpressionTier::Feature) {
         ExpressionMode& mode = add(std::move(id), tier);
-        mode.price = 13;
+        mode.penalty = 13;
         return mode;
     }
 
@@ -129,7 +129,7 @@ void gaze(ModeList& list) {
         for (const auto& [id, way] : {std::pair{"gaze_across", across}, {"gaze_height", up}}) {
             ExpressionMode& mode = list.add(id, ExpressionTier::Expression);
             mode.pupils[0] = mode.pupils[1] = way;
-            mode.price = 5;
+            mode.penalty = 5;
         }
     for (const SideMarks& side : sides)
         if (list.hasPupil(side.pupil)) {

@@ -11,7 +11,7 @@ using enum Mark;
 namespace {
 
 /// The marks of a feature, in the order a pencil runs through them.
-const std::vector<std::vector<Mark>> features = {
+const std::vector<std::vector<Mark>> featureMarks = {
     {InnerEyeL, PupilL, OuterEyeL},
     {InnerEyeR, PupilR, OuterEyeR},
     {MouthCornerR, LipLine, MouthCornerL},
@@ -208,7 +208,7 @@ FindingLines linesOn(const Comparison& c, const Finding& finding, const LinesSee
     }
     const double arm = 0.05 * c.sketchView.scale;
     PerMark<bool> covered{};
-    for (const auto& feature : features) {
+    for (const auto& feature : featureMarks) {
         std::vector<PicturePoint> drawn, belongs;
         for (Mark m : feature)
             if (finding.corrections[m] && c.placements[m]) {

@@ -45,7 +45,7 @@ struct DrawnHead {
 
 class Judge {
 public:
-    Judge(const Comparison& comparison, const Explanation& explanation,
+    Judge(const Comparison& comparison, const ModelSelection& explanation,
           const CompareOptions& options)
         : c_(comparison), explanation_(explanation), options_(options),
           drawn_{c_.sitter, c_.expressionOfSitter} {
@@ -353,7 +353,7 @@ private:
     }
 
     const Comparison& c_;
-    const Explanation& explanation_;
+    const ModelSelection& explanation_;
     const CompareOptions& options_;
     DrawnHead drawn_; ///< the sitter with every error that was found
     std::vector<Finding> drafts_, outline_, expression_;
@@ -383,7 +383,7 @@ void move(HeadMarks& head, ExpressionPlaces& expression, const AdmittedError& e,
             *expression[m] += share * e.amount * e.mode->carried[m];
 }
 
-std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
+std::vector<Finding> findingsFor(const Comparison& comparison, const ModelSelection& explanation,
                                  const OtherErrors& others, const CompareOptions& options) {
     Judge judge(comparison, explanation, options);
     if (explanation.poseDrifted)

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/compare/compare.h"
-#include "core/compare/explain.h"
+#include "core/compare/model_selection.h"
 #include "core/compare/expression_errors.h"
 #include "core/compare/outline.h"
 
@@ -15,7 +15,7 @@ struct OtherErrors {
 
 /// What there is to say of an explanation, ranked in the order a drawing is mended: structure, outline, features that
 /// move, expression.
-std::vector<Finding> findingsFor(const Comparison& comparison, const Explanation& explanation,
+std::vector<Finding> findingsFor(const Comparison& comparison, const ModelSelection& explanation,
                                  const OtherErrors& others, const CompareOptions& options);
 
 /// Moves a head by an admitted error, or by a share of it; the features that move go along with what carries them.

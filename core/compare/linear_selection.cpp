@@ -24,7 +24,7 @@ LinearSolution solutionWith(const Eigen::MatrixXd& base, const Eigen::VectorXd& 
     for (long k = 0; k < count; ++k) {
         const LinearCandidate& candidate = candidates[admitted[static_cast<std::size_t>(k)]];
         all.col(base.cols() + k) = candidate.effect;
-        prices += candidate.price;
+        prices += candidate.penalty;
     }
     Eigen::MatrixXd normal = all.transpose() * all;
     // Two errors that look alike share what they explain, and neither earns its place.

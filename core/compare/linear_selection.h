@@ -9,7 +9,7 @@ namespace zokran {
 /// before it is admitted, in squared standard deviations (chi-squared with one degree of freedom).
 struct LinearCandidate {
     Eigen::VectorXd effect;
-    double price;
+    double penalty;
 };
 
 /// One that was admitted: its place among the candidates, how much of it there is, and one standard deviation of that.

@@ -131,8 +131,8 @@ std::vector<Part> partsLookedAt(const Comparison& c) {
     return parts;
 }
 
-std::vector<SaidAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison) {
-    std::vector<SaidAnswer> answers;
+std::vector<SelfAssessmentAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison) {
+    std::vector<SelfAssessmentAnswer> answers;
     const std::vector<Part> looked = partsLookedAt(comparison);
     const auto isIn = [](const std::vector<Part>& parts, Part part) {
         return std::find(parts.begin(), parts.end(), part) != parts.end();

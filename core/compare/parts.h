@@ -29,13 +29,13 @@ std::vector<Part> partsOf(const Finding& finding);
 std::vector<Part> partsLookedAt(const Comparison& comparison);
 
 /// A part the learner named before anything was told, and where the check puts it.
-struct SaidAnswer {
+struct SelfAssessmentAnswer {
     Part part;
     int rank = 0; ///< of the first finding that speaks of it, from 1; 0: none does
     bool isLookedAt = true; ///< else nothing of it was compared, and nobody knows whether it holds
 };
 
 /// How near the learner's own eye came: each part they named, in their order.
-std::vector<SaidAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison);
+std::vector<SelfAssessmentAnswer> answerTo(const std::vector<Part>& said, const Comparison& comparison);
 
 } // namespace zokran

@@ -11,7 +11,7 @@ namespace zokran {
 
 /// One step of drawing a form on paper.
 struct FormStep {
-    const char* words; ///< in English, for the phrasebook
+    const char* words; ///< in English, to be translated
     /// Ids of the lines put down in it, apart by spaces; those with a star are helps to be rubbed
     /// out again. What no step names comes with the last.
     std::string_view lines;
@@ -20,7 +20,7 @@ struct FormStep {
 /// A way of starting a head.
 struct FormKind {
     std::string_view id; ///< such as `ball`
-    const char* name;    ///< in English, for the phrasebook
+    const char* name;    ///< in English, to be translated
     const char* about;   ///< what it is good for, one sentence
     std::span<const FormStep> steps;
     std::unique_ptr<Construction> (*make)(Subject subject);

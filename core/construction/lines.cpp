@@ -121,8 +121,8 @@ const LineEntry* lineNamed(std::string_view id) {
     return nullptr;
 }
 
-std::optional<OnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at) {
-    std::optional<OnLine> nearest;
+std::optional<NearestOnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at) {
+    std::optional<NearestOnLine> nearest;
     for (const GuideLine& line : lines)
         for (std::size_t i = 1; i < line.points.size() && !line.hidden; ++i) {
             const PicturePoint &from = line.points[i - 1], way = line.points[i] - from;

@@ -17,7 +17,7 @@ enum class LineGroup { Skull, Face, Features, Widths, Neck, Planes, Volumes, For
 /// A line of the construction or of the guides on it.
 struct LineEntry {
     std::string_view id;
-    const char* name; ///< in English, for the phrasebook
+    const char* name; ///< in English, to be translated
     LineKind kind;
     LineGroup group;
     Detail detail; ///< from this depth on it is part of the construction
@@ -40,11 +40,11 @@ std::string_view withoutSide(std::string_view id);
 
 /// The place nearest to `at` on lines that are in sight, and the id of the line it lies on; nothing where
 /// there is none. Frames: px of the picture the lines were projected to.
-struct OnLine {
+struct NearestOnLine {
     PicturePoint at{0, 0};
     std::string line;
 };
-std::optional<OnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at);
+std::optional<NearestOnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at);
 
 /// A point put on the paper with the weight of the pencil there: nearer ones are heavier.
 void put(GuideLine& line, const View& view, const HeadPoint& at);

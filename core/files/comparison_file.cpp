@@ -3,7 +3,7 @@
 #include "core/base/json_file.h"
 #include "core/compare/findings.h"
 #include "core/files/pose_json.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 
 namespace zokran {
 

@@ -7,7 +7,7 @@ namespace zokran {
 
 namespace {
 
-LaidFlat parseFlat(const nlohmann::json& j, const std::string& name) {
+PageRectification parseFlat(const nlohmann::json& j, const std::string& name) {
     const auto pair = [&](const nlohmann::json& from, const char* what, double least, double most) {
         if (!from.is_array() || from.size() != 2 || !from[0].is_number() || !from[1].is_number())
             throw BadInput(fmt::format("{}: \"{}\" must be two numbers", name, what));
@@ -21,7 +21,7 @@ LaidFlat parseFlat(const nlohmann::json& j, const std::string& name) {
             throw BadInput(fmt::format("{}: \"{}\" is missing", name, what));
         return j[what];
     };
-    LaidFlat flat;
+    PageRectification flat;
     const nlohmann::json corners = at("corners");
     if (!corners.is_array() || corners.size() != 4)
         throw BadInput(fmt::format("{}: \"corners\" must be four points", name));

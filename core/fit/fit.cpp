@@ -1,11 +1,11 @@
 #include "core/fit/fit.h"
 
-#include "core/fit/aftermath.h"
+#include "core/fit/fit_diagnostics.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/pose_spread.h"
 #include "core/fit/shape_problem.h"
 #include "core/fit/reliability.h"
-#include "core/fit/strays.h"
+#include "core/fit/outliers.h"
 #include "core/fit/sufficiency.h"
 
 #include <algorithm>
@@ -47,11 +47,11 @@ struct Solution {
     HeadProblem::State state;
     double cost = std::numeric_limits<double>::infinity();
     std::optional<Pose> rival = {};
-    std::vector<HeadProblem::Observation> strays = {};
+    std::vector<HeadProblem::Observation> outliers = {};
 };
 
 /// Looks for the head from every side.
-std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sitter) {
+std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* sitter) {
     // Every start is polished with the mean head, which is cheap; the sitter's shape is then let
     // loose from the best one, and from a rival about as good.
     std::vector<std::pair<double, View>> polished;
@@ -92,12 +92,12 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeKnowledge* sit
             angleBetween(view.rotation, best->state.view.rotation) > rivalAngle)
             best->rival = view.pose();
     if (best)
-        best->strays = setStraysAside(best->problem, best->state);
+        best->outliers = rejectOutliers(best->problem, best->state);
     return best;
 }
 
-/// Follows a fit to where the marks have been moved; its strays stay set aside.
-Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeKnowledge* sitter) {
+/// Follows a fit to where the marks have been moved; its outliers stay set aside.
+Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeInformation* sitter) {
     Solution s{shapeProblem(sheet, {last.view.scale}, sitter), {last.view, last.shape}};
     s.problem.robustness = 3;
     for (Mark m : last.outliers) {
@@ -106,7 +106,7 @@ Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeKnowledge* s
             std::find_if(all.begin(), all.end(), [m](const auto& o) { return o.mark == m; });
         if (at == all.end())
             continue;
-        s.strays.push_back(*at);
+        s.outliers.push_back(*at);
         s.problem.drop(static_cast<std::size_t>(at - all.begin()));
     }
     s.cost = s.problem.solve(s.state, 12);
@@ -164,10 +164,10 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     const std::vector<PicturePoint> deviations = found->problem.deviations(best);
     for (std::size_t i = 0; i < deviations.size(); ++i)
         fit.residuals[found->problem.observations[i].mark] = Pixels{deviations[i].norm()};
-    for (const HeadProblem::Observation& stray : found->strays) {
-        fit.residuals[stray.mark] =
-            Pixels{(stray.at - fit.view.project(fit.head[stray.mark])).norm()};
-        fit.outliers.push_back(stray.mark);
+    for (const HeadProblem::Observation& outlier : found->outliers) {
+        fit.residuals[outlier.mark] =
+            Pixels{(outlier.at - fit.view.project(fit.head[outlier.mark])).norm()};
+        fit.outliers.push_back(outlier.mark);
     }
     if (options.covariance) {
         const Eigen::MatrixXd covariance = found->problem.covariance(best);
@@ -185,12 +185,12 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     return fit;
 }
 
-ShapeKnowledge shapeTold(const MarkSheet& sheet, const Fit& fit) {
+ShapeInformation shapeInformationOf(const MarkSheet& sheet, const Fit& fit) {
     MarkSheet trusted = sheet;
     for (Mark m : fit.outliers)
         trusted.marks[m].reset();
     HeadProblem problem = shapeProblem(trusted, {fit.view.scale});
-    return problem.told({fit.view, fit.shape});
+    return problem.shapeInformation({fit.view, fit.shape});
 }
 
 std::vector<Fit> fitSitter(const std::vector<MarkSheet>& sheets) {
@@ -201,11 +201,11 @@ std::vector<Fit> fitSitter(const std::vector<MarkSheet>& sheets) {
     // relinearise them; three rounds leave less than a hundredth of a degree.
     constexpr int rounds = 3;
     for (int round = 0; round < rounds && sheets.size() > 1; ++round) {
-        std::vector<ShapeKnowledge> told;
+        std::vector<ShapeInformation> told;
         for (std::size_t i = 0; i < sheets.size(); ++i)
-            told.push_back(shapeTold(sheets[i], fits[i]));
+            told.push_back(shapeInformationOf(sheets[i], fits[i]));
         for (std::size_t i = 0; i < sheets.size(); ++i) {
-            ShapeKnowledge others;
+            ShapeInformation others;
             for (std::size_t k = 0; k < sheets.size(); ++k)
                 if (k != i)
                     others += told[k];

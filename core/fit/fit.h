@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/fit/shape_knowledge.h"
+#include "core/fit/shape_information.h"
 #include "core/head/marks_trouble.h"
 #include "core/head/population.h"
 #include "core/view/view.h"
@@ -58,7 +58,7 @@ struct FitOptions {
     bool covariance =
         true; ///< fill `sigma`, `spread` and `asymmetries`; not while a mark is dragged
     /// What other photographs of this sitter say of the shape; null or empty: nothing.
-    const ShapeKnowledge* sitter = nullptr;
+    const ShapeInformation* sitter = nullptr;
 };
 
 /// How many more marks a fit needs, and which would serve best; nothing when there are enough. Four
@@ -78,7 +78,7 @@ std::optional<MarksTrouble> whatIsMissing(const MarkSheet& sheet);
 Fit fitHead(const MarkSheet& sheet, const FitOptions& options = {});
 
 /// What this photograph says of the sitter's shape, for the fits of others.
-ShapeKnowledge shapeTold(const MarkSheet& sheet, const Fit& fit);
+ShapeInformation shapeInformationOf(const MarkSheet& sheet, const Fit& fit);
 
 /// Fits several photographs of one sitter, which share one shape: each is fitted with what all the
 /// others say of it, round and round until they agree. Returns one fit a sheet. Throws as

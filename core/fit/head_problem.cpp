@@ -13,9 +13,9 @@ using Eigen::VectorXd;
 
 namespace {
 
-/// With a page held, place and size may stray this far (of a ball radius), the lean this far.
+/// With a page held, place and size may outlier this far (of a ball radius), the lean this far.
 constexpr double pageSlack = 0.002;
-/// With the facing held, the line of sight may stray this far, radians.
+/// With the facing held, the line of sight may outlier this far, radians.
 constexpr double facingSlack = 1e-3;
 
 /// Camera distances are kept between 3 ball radii (a hand's breadth off the face) and the moon.
@@ -34,7 +34,7 @@ int HeadProblem::unknowns() const {
 }
 
 int HeadProblem::seenRows() const {
-    return static_cast<int>(2 * observations.size() + onLines.size()) + (ball ? 3 : 0) +
+    return static_cast<int>(2 * observations.size() + lineObservations.size()) + (ball ? 3 : 0) +
            (distanceIsFree() ? 1 : 0) + (axisIsFree() ? 2 : 0) + (pageHeld ? 4 : 0) +
            (facingHeld ? 2 : 0);
 }
@@ -73,7 +73,7 @@ void HeadProblem::unpack(const VectorXd& x, State& state) const {
     state.coefficients.assign(x.data() + firstDirection(), x.data() + x.size());
 }
 
-void HeadProblem::see(const VectorXd& x, Eigen::Ref<VectorXd> f, Eigen::MatrixXd* slopes) const {
+void HeadProblem::evaluate(const VectorXd& x, Eigen::Ref<VectorXd> f, Eigen::MatrixXd* slopes) const {
     const int first = firstDirection();
     const auto directionCount = static_cast<Eigen::Index>(directions.size());
     const auto c = x.segment(first, directionCount);
@@ -159,7 +159,7 @@ void HeadProblem::see(const VectorXd& x, Eigen::Ref<VectorXd> f, Eigen::MatrixXd
         }
         row += 2;
     }
-    for (const OnLine& on : onLines) {
+    for (const LineObservation& on : lineObservations) {
         // The nearest place of the curve as it is seen now; how far off, across the curve.
         const Vector2d there = (on.at - principal_) / unit_ - axis;
         Vector3d foot = on.curve.front();
@@ -271,7 +271,7 @@ double HeadProblem::solve(State& start, int iterations, double tolerance) {
     const Eigen::MatrixXd root = shapeRoot();
     const auto shapes = root.rows();
     const auto go = [&](Place& to) {
-        see(to.x, to.f, &to.slopes);
+        evaluate(to.x, to.f, &to.slopes);
         to.shape.noalias() = root.triangularView<Eigen::Upper>() * to.x.tail(shapes);
         if (known)
             to.shape -= known->target;
@@ -342,7 +342,7 @@ std::pair<VectorXd, Eigen::MatrixXd> HeadProblem::linearised(const State& state)
     const int rows = seenRows(), shapes = static_cast<int>(directions.size());
     VectorXd f(rows + shapes);
     Eigen::MatrixXd slopes(unknowns(), rows), j = Eigen::MatrixXd::Zero(rows + shapes, unknowns());
-    see(x, f.head(rows), &slopes);
+    evaluate(x, f.head(rows), &slopes);
     const Eigen::MatrixXd root = shapeRoot();
     f.tail(shapes) = root * x.tail(shapes);
     if (known)
@@ -380,7 +380,7 @@ Eigen::MatrixXd HeadProblem::facingSlope(const State& state) {
     return slope;
 }
 
-ShapeKnowledge HeadProblem::told(const State& state) {
+ShapeInformation HeadProblem::shapeInformation(const State& state) {
     // With a prior of no weight only the observations speak.
     const auto n = static_cast<Eigen::Index>(directions.size());
     const std::optional<Known> before = known;
@@ -393,7 +393,7 @@ ShapeKnowledge HeadProblem::told(const State& state) {
     // The camera's unknowns are eliminated by the Schur complement.
     const Eigen::MatrixXd gain = hpp.ldlt().solve(jp.transpose() * jc).transpose();
     const VectorXd gradient = -(jc.transpose() * f) + gain * (jp.transpose() * f);
-    ShapeKnowledge told;
+    ShapeInformation told;
     told.information = jc.transpose() * jc - gain * (jp.transpose() * jc);
     told.information = (told.information + told.information.transpose().eval()) / 2;
     const Eigen::Map<const VectorXd> at(state.coefficients.data(), n);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/fit/shape_knowledge.h"
+#include "core/fit/shape_information.h"
 #include "core/head/marks.h"
 #include "core/view/view.h"
 
@@ -39,7 +39,7 @@ public:
     };
 
     /// A point of a line that was drawn over the form: it lies somewhere on `curve`, a polyline of the head.
-    struct OnLine {
+    struct LineObservation {
         std::vector<HeadPoint> curve;
         PicturePoint at;  ///< px
         Pixels deviation; ///< one standard deviation across the line, px
@@ -48,7 +48,7 @@ public:
     HeadProblem(PicturePoint principal, Pixels unit);
 
     std::vector<Observation> observations;
-    std::vector<OnLine> onLines;
+    std::vector<LineObservation> lineObservations;
     std::vector<Direction> directions;
     /// What is known of the coefficients beforehand, in place of the directions' spreads:
     /// the residuals are root (upper triangular) * coefficients - target.
@@ -87,7 +87,7 @@ public:
 
     /// What the observations alone say of the coefficients, near `state`, with the camera left
     /// open: a quadratic cᵀ information c / 2 - weightedᵀ c.
-    ShapeKnowledge told(const State& state);
+    ShapeInformation shapeInformation(const State& state);
 
     /// Takes an observation out, with its part in every direction.
     void drop(std::size_t observation);
@@ -112,7 +112,7 @@ private:
     void unpack(const Eigen::VectorXd& x, State& state) const;
     /// Those residuals at `x` and, where asked for, their derivatives, a column each; the rotation's
     /// are by a further rotation acting on the left.
-    void see(const Eigen::VectorXd& x, Eigen::Ref<Eigen::VectorXd> f, Eigen::MatrixXd* slopes) const;
+    void evaluate(const Eigen::VectorXd& x, Eigen::Ref<Eigen::VectorXd> f, Eigen::MatrixXd* slopes) const;
     /// The residuals of the shape's prior are this, upper triangular, times the coefficients, less
     /// `known`'s target.
     Eigen::MatrixXd shapeRoot() const;

@@ -1,6 +1,6 @@
 #include "core/fit/reliability.h"
 
-#include "core/fit/strays.h"
+#include "core/fit/outliers.h"
 
 #include <Eigen/Geometry>
 
@@ -16,7 +16,7 @@ constexpr double howOften = 1 / 30.0, howFar = 0.5;
 Eigen::Matrix3d unnoticedMistakes(HeadProblem& problem, const HeadProblem::State& state, const Eigen::MatrixXd& slope,
                                   const Eigen::MatrixXd& covariance) {
     const Eigen::MatrixXd j = problem.linearised(state).second;
-    const bool areLookedFor = problem.observations.size() > fewestForStrays;
+    const bool areLookedFor = problem.observations.size() > fewestForOutliers;
     Eigen::Matrix3d sum = Eigen::Matrix3d::Zero();
     for (std::size_t i = 0; i < problem.observations.size(); ++i) {
         const auto rows = j.middleRows(2 * static_cast<Eigen::Index>(i), 2);
@@ -25,7 +25,7 @@ Eigen::Matrix3d unnoticedMistakes(HeadProblem& problem, const HeadProblem::State
         const double mistake = howFar * state.view.scale / problem.observations[i].deviation.value;
         for (int axis = 0; axis < 2; ++axis) {
             const double gain = mistake * mistake * redundancy(axis, axis);
-            if (areLookedFor && gain > strayGain)
+            if (areLookedFor && gain > outlierGain)
                 continue;
             const Eigen::Vector3d carried = slope * covariance * rows.row(axis).transpose() * mistake;
             sum += howOften / 2 * carried * carried.transpose();

@@ -15,7 +15,7 @@ constexpr double logDistanceSpread = 0.45;
 /// 0.2. Common practice, no source.
 constexpr double axisSpread = 0.2;
 
-/// How much further (ball radii) a mark strays from the sitter's face at rest when the mouth laughs
+/// How much further (ball radii) a mark outliers from the sitter's face at rest when the mouth laughs
 /// or stands open: 6 mm at the mouth's corners and lips, 8 at the chin, 3 at the wings; common
 /// practice, no source.
 double looseWhenSmiling(Mark m) {
@@ -46,7 +46,7 @@ PicturePoint middleOf(const MarkSheet& sheet) {
     return (low + high) / 2;
 }
 
-HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeKnowledge* sitter) {
+HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeInformation* sitter) {
     const ShapePrior& prior = adultHeads();
     HeadProblem problem(middleOf(sheet), unit);
     problem.ball = sheet.ball;

@@ -13,6 +13,6 @@ PicturePoint middleOf(const MarkSheet& sheet);
 /// ball's radius in px. The camera's axis is free about the middle of the marks: nothing in it
 /// depends on the picture's frame.
 HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit,
-                         const ShapeKnowledge* sitter = nullptr);
+                         const ShapeInformation* sitter = nullptr);
 
 } // namespace zokran

@@ -4,7 +4,7 @@
 
 namespace zokran {
 
-/// Why marks cannot be read. Said in words by core/words/trouble_words.h.
+/// Why marks cannot be read. Said in words by core/messages/trouble_messages.h.
 struct MarksTrouble {
     enum class Kind {
         TooFew,       ///< `more` marks are wanted; those in `marks` would serve

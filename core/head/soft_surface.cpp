@@ -2,7 +2,7 @@
 
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"
-#include "core/head/bend.h"
+#include "core/head/rbf_warp.h"
 
 namespace zokran {
 
@@ -26,7 +26,7 @@ SoftSurface SoftSurface::fittedTo(const HeadMarks& head) const {
         from.push_back(anchor);
         to.push_back(anchor);
     }
-    const Bend bend(from, to);
+    const RbfWarp bend(from, to);
     SoftSurface fitted = *this;
     fitted.marks = head;
     for (HeadPoint& p : fitted.points)

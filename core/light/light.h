@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
-#include "core/light/relief.h"
+#include "core/light/depth_buffer.h"
 
 #include <optional>
 

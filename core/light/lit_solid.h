@@ -31,7 +31,7 @@ LitSolid litHead(const HeadMarks& head);
 /// A basic form on which shading is learnt, two ball radii large, turned freely.
 struct BasicForm {
     const char* id;
-    const char* name; ///< in English, for the phrasebook
+    const char* name; ///< in English, to be translated
     /// How far below its middle it stands on a table.
     double foot;
     LitSolid (*make)();

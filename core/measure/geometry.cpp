@@ -8,9 +8,9 @@ namespace zokran {
 
 namespace {
 
-void nearestFirst(std::vector<Pass>& passes) {
+void nearestFirst(std::vector<Clearance>& passes) {
     std::sort(passes.begin(), passes.end(),
-              [](const Pass& a, const Pass& b) { return std::abs(a.by) < std::abs(b.by); });
+              [](const Clearance& a, const Clearance& b) { return std::abs(a.by) < std::abs(b.by); });
 }
 
 } // namespace
@@ -24,7 +24,7 @@ double slopeOf(const PicturePoint& way) {
     return degrees;
 }
 
-std::vector<PicturePoint> acrossPicture(const MeasureGround& ground, const PicturePoint& through,
+std::vector<PicturePoint> acrossPicture(const MeasureContext& ground, const PicturePoint& through,
                                         const PicturePoint& way) {
     // As far each way as any corner of the picture is away.
     const double reach = std::hypot(ground.width, ground.height);
@@ -49,9 +49,9 @@ double cornerAt(const PicturePoint& at, const PicturePoint& a, const PicturePoin
            std::numbers::pi;
 }
 
-std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& through,
+std::vector<Clearance> passesOf(const MeasureContext& ground, const PicturePoint& through,
                            const PicturePoint& way) {
-    std::vector<Pass> passes;
+    std::vector<Clearance> passes;
     if (!ground.marks)
         return passes;
     const PicturePoint along = way.normalized(), right(-along.y(), along.x());
@@ -67,8 +67,8 @@ std::vector<Pass> passesOf(const MeasureGround& ground, const PicturePoint& thro
     return passes;
 }
 
-std::vector<Pass> passesOfSpot(const MeasureGround& ground, const PicturePoint& spot) {
-    std::vector<Pass> passes;
+std::vector<Clearance> passesOfSpot(const MeasureContext& ground, const PicturePoint& spot) {
+    std::vector<Clearance> passes;
     if (ground.marks)
         for (Mark m : ground.marks->seenMarks())
             passes.push_back({m, (*ground.marks->seen(m) - spot).norm() / ground.unit.value});

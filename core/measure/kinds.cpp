@@ -20,7 +20,7 @@ struct Shaken {
     Pixels noise;
 };
 
-std::vector<Shaken> shakenPlaces(const MeasureGround& ground, bool marksToo) {
+std::vector<Shaken> shakenPlaces(const MeasureContext& ground, bool marksToo) {
     std::vector<Shaken> places;
     const auto add = [&](const PicturePoint& at) {
         for (const Shaken& known : places)
@@ -44,9 +44,9 @@ std::vector<Shaken> shakenPlaces(const MeasureGround& ground, bool marksToo) {
     return places;
 }
 
-Reading readMoved(const MeasureKind& kind, const MeasureGround& ground, const PicturePoint& from,
+Reading readMoved(const MeasureKind& kind, const MeasureContext& ground, const PicturePoint& from,
                   const PicturePoint& by) {
-    MeasureGround moved = ground;
+    MeasureContext moved = ground;
     const auto move = [&](PicturePoint& p) {
         if (p == from)
             p += by;
@@ -90,7 +90,7 @@ const MeasureKind& measureKindNamed(std::string_view id) {
     throw BadInput(fmt::format("there is no way of measuring \"{}\"; there is: {}", id, known));
 }
 
-Reading read(const MeasureKind& kind, const MeasureGround& ground) {
+Reading read(const MeasureKind& kind, const MeasureContext& ground) {
     const std::size_t least = kind.ends ? kind.ends : 3;
     if (ground.ends.size() < least)
         throw BadInput(fmt::format("{} needs {} ends", kind.id, least));
@@ -115,10 +115,10 @@ Reading read(const MeasureKind& kind, const MeasureGround& ground) {
                 if (i < less.further.size() && i < more.further.size())
                     reading.further[i].sigma += square(reading.further[i].unit, less.further[i].value,
                                                        more.further[i].value);
-            for (Pass& pass : reading.passes) {
+            for (Clearance& pass : reading.passes) {
                 const auto in = [&](const Reading& r) {
                     const auto at = std::find_if(r.passes.begin(), r.passes.end(),
-                                                 [&](const Pass& p) { return p.mark == pass.mark; });
+                                                 [&](const Clearance& p) { return p.mark == pass.mark; });
                     return at == r.passes.end() ? pass.by : at->by;
                 };
                 pass.sigma += square(ReadingUnit::Length, in(less), in(more));
@@ -126,9 +126,9 @@ Reading read(const MeasureKind& kind, const MeasureGround& ground) {
         }
     }
     reading.sigma = std::sqrt(reading.sigma);
-    for (Further& number : reading.further)
+    for (SecondaryReading& number : reading.further)
         number.sigma = std::sqrt(number.sigma);
-    for (Pass& pass : reading.passes)
+    for (Clearance& pass : reading.passes)
         pass.sigma = std::sqrt(pass.sigma);
     return reading;
 }

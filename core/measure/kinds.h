@@ -33,7 +33,7 @@ struct Measurement {
 };
 
 /// What a measurement is read on: its ends in px, and what lies round them.
-struct MeasureGround {
+struct MeasureContext {
     std::vector<PicturePoint> ends;
     Pixels unit; ///< what counts as one: an eye, or what the learner chose
     /// Where that was itself measured, between these two places; then its noise counts too.
@@ -49,7 +49,7 @@ struct MeasureGround {
 enum class ReadingUnit { Length, Angle, Share, Area, HeadLength };
 
 /// How near a line passes a mark, or a spot lies to it.
-struct Pass {
+struct Clearance {
     Mark mark;
     /// In units; above zero the mark lies below a level line, right of a plumb line, to the right of a
     /// prolonged line as one walks along it. From a spot it has no sign.
@@ -58,9 +58,9 @@ struct Pass {
 };
 
 /// A second number that a measurement gives.
-struct Further {
+struct SecondaryReading {
     std::string_view id; ///< in files
-    const char* name;    ///< in English, for the phrasebook
+    const char* name;    ///< in English, to be translated
     double value = 0, sigma = 0;
     ReadingUnit unit = ReadingUnit::Length;
 };
@@ -76,18 +76,18 @@ struct Reading {
     };
     std::vector<Number> numbers; ///< short ones that stand along the lines, as a count of units
     PicturePoint labelAt{0, 0};  ///< where the measurement's own number stands
-    std::vector<Pass> passes;    ///< of all marks seen, the nearest first
+    std::vector<Clearance> passes;    ///< of all marks seen, the nearest first
     bool spot = false;           ///< what is passed is passed by a spot, not by a line
-    std::vector<Further> further;
+    std::vector<SecondaryReading> further;
 };
 
 /// A way of measuring.
 struct MeasureKind {
     std::string_view id;
-    const char* name;  ///< in English, for the phrasebook
+    const char* name;  ///< in English, to be translated
     const char* about; ///< what it answers, one sentence
     std::size_t ends;  ///< how many it needs, four being two lines; 0: three or more, until closed
-    Reading (*read)(const MeasureGround& ground);
+    Reading (*read)(const MeasureContext& ground);
     bool guessable = true; ///< its number can be said beforehand; not what a line happens to pass
 };
 
@@ -110,6 +110,6 @@ const MeasureKind& measureKindNamed(std::string_view id);
 /// of the unit's and of the marks it passes, to first order. Places that fall together exactly are one
 /// place and shake together; one that is a mark has the mark's noise. Throws BadInput where the ends are
 /// too few or fall together.
-Reading read(const MeasureKind& kind, const MeasureGround& ground);
+Reading read(const MeasureKind& kind, const MeasureContext& ground);
 
 } // namespace zokran

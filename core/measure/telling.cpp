@@ -38,7 +38,7 @@ const std::vector<Measurement>& habits() {
 
 } // namespace
 
-std::optional<Measurement> mostTelling(const std::vector<Measurement>& laid, const ReadOn& here,
+std::optional<Measurement> nextBestMeasurement(const std::vector<Measurement>& laid, const ReadOn& here,
                                        const ReadOn& there) {
     std::optional<Measurement> best;
     double most = 1; // what lies within the doubt says nothing
@@ -65,7 +65,7 @@ std::optional<Reading> readOnStraightHead(const Measurement& measurement) {
     View view;
     view.scale = 200;
     view.nearness = 1 / usualDistance.value;
-    MeasureGround ground;
+    MeasureContext ground;
     for (const Anchor& anchor : measurement.anchors) {
         if (!anchor.mark)
             return std::nullopt;

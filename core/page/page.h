@@ -14,12 +14,12 @@ using PageCorners = std::array<SketchPoint, 4>;
 
 /// How a photograph of a sheet is laid flat, so that what is looked at and marked is the sheet alone,
 /// true to size. The photograph itself is kept as it is.
-struct LaidFlat {
+struct PageRectification {
     PageCorners corners;                   ///< px of the photograph
     PaperSize paper;                       ///< turned as it lies
     int photoWidth = 0, photoHeight = 0;   ///< of the photograph, px
     bool evened = false;                   ///< the light on it evened and the pencil strengthened
-    bool operator==(const LaidFlat&) const = default;
+    bool operator==(const PageRectification&) const = default;
 };
 
 /// The page a picture of a drawing shows.
@@ -27,7 +27,7 @@ struct Page {
     /// How much of the paper, and of the table round it, the whole width of the picture shows.
     std::optional<Millimetres> shownWidth;
     /// The picture shows a sheet that is laid flat; then it is as wide as the paper.
-    std::optional<LaidFlat> flat;
+    std::optional<PageRectification> flat;
 
     /// How much of the paper one pixel is, in a picture `width` px wide; nothing when not known.
     std::optional<MillimetresPerPixel> perPixel(Pixels width) const {

@@ -90,18 +90,18 @@ cv::Mat rectified(const cv::Mat& photograph, const PageCorners& corners, const P
     return flat;
 }
 
-std::array<int, 2> flatSize(const LaidFlat& flat) {
+std::array<int, 2> flatSize(const PageRectification& flat) {
     const double s = 1 / finenessOf(flat.corners, flat.paper).value;
     return {std::max(1, static_cast<int>(std::lround(s * flat.paper.width.value))),
             std::max(1, static_cast<int>(std::lround(s * flat.paper.height.value)))};
 }
 
-Eigen::Matrix3d toFlat(const LaidFlat& flat) {
+Eigen::Matrix3d toFlat(const PageRectification& flat) {
     const double s = 1 / finenessOf(flat.corners, flat.paper).value;
     return Eigen::Vector3d(s, s, 1).asDiagonal() * toPaper(flat.corners, flat.paper);
 }
 
-cv::Mat laidFlat(const cv::Mat& photograph, const LaidFlat& flat) {
+cv::Mat laidFlat(const cv::Mat& photograph, const PageRectification& flat) {
     const cv::Mat sheet = rectified(photograph, flat.corners, flat.paper,
                                     finenessOf(flat.corners, flat.paper));
     return flat.evened ? evenedLight(sheet) : sheet;

@@ -33,13 +33,13 @@ cv::Mat rectified(const cv::Mat& photograph, const PageCorners& corners, const P
                   MillimetresPerPixel perPixel);
 
 /// The size of the flat picture at its own fineness: width and height, px.
-std::array<int, 2> flatSize(const LaidFlat& flat);
+std::array<int, 2> flatSize(const PageRectification& flat);
 
 /// The homography that carries pixels of the photograph to pixels of that flat picture.
-Eigen::Matrix3d toFlat(const LaidFlat& flat);
+Eigen::Matrix3d toFlat(const PageRectification& flat);
 
 /// The flat picture, with the light evened where that is wished for.
-cv::Mat laidFlat(const cv::Mat& photograph, const LaidFlat& flat);
+cv::Mat laidFlat(const cv::Mat& photograph, const PageRectification& flat);
 
 /// Evens the light on a drawing and strengthens its pencil: each place is seen against the bare paper
 /// round it, which is the brightest there is within a fifteenth of the picture's longer side (a grey

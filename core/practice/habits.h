@@ -8,7 +8,7 @@ namespace zokran {
 /// way it may go. Each is an entry of the one list in habits.cpp.
 struct Habit {
     std::string_view id;
-    const char* more;  ///< in English, for the phrasebook: "You set the mouth {percent} % too high"
+    const char* more;  ///< in English, to be translated: "You set the mouth {percent} % too high"
     const char* less;
     const char* drill; ///< id of the drill that helps
     /// The number, % of the head's height, or degrees of straightening; nothing where the drawing does not

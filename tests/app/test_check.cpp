@@ -2,7 +2,7 @@
 // expected, what the learner says first, and the ways of looking.
 
 #include "app/overlays/page_overlay.h"
-#include "app/overlays/said_overlay.h"
+#include "app/overlays/self_assessment_overlay.h"
 #include "app/overlays/veil_overlay.h"
 #include "app/overlays/warped_overlay.h"
 #include "tests/app/window_test.h"
@@ -75,11 +75,11 @@ class CheckTest : public WindowTest {
         const auto [truth, sketchTruth] = photographs();
         photographPage();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         goToStep("check");
         drop(file("page.jpg"), drawn());
         MarkSheet marks = sketchTruth;
-        const double fine = study().attempt() ? study().attempt()->marks.width / 210.0 : 1;
+        const double fine = study().sketch() ? study().sketch()->marks.width / 210.0 : 1;
         for (auto& mark : marks.marks)
             if (mark && mark->at)
                 mark->at = fine * onSheet(*mark->at);
@@ -89,7 +89,7 @@ class CheckTest : public WindowTest {
 private slots:
     void aPhonesPhotographIsLaidFlat() {
         const MarkSheet marks = dropPage();
-        const Attempt* attempt = study().attempt();
+        const Sketch* attempt = study().sketch();
         QVERIFY(attempt && attempt->page.flat);
         QCOMPARE(attempt->page.flat->paper, (PaperSize{{210}, {297}}));
         for (std::size_t i = 0; i < 4; ++i)
@@ -110,7 +110,7 @@ private slots:
                 !drawn()->scene().find<MarksOverlay>()->shown.preplaced[Mark::NoseBase]);
         drawn()->setFocus();
         for (int i = 0; i < 3; ++i)
-            click(drawn(), spot(drawn(), *marks.seen(*nextMark(desk(), Side::Drawn))));
+            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(desk(), Side::Sketch))));
         const auto* rings = drawn()->scene().find<MarksOverlay>();
         QVERIFY(rings->shown.asked);
         const double head = (*marks.seen(Mark::Brow) - *marks.seen(Mark::Chin)).norm();
@@ -124,18 +124,18 @@ private slots:
         QVERIFY2(near > 0.8 * all, qPrintable(QString("%1 of %2").arg(near).arg(all)));
 
         // Enter stands by one, a click puts one right, one is not drawn yet.
-        const Mark confirmed = *nextMark(desk(), Side::Drawn);
+        const Mark confirmed = *markToPlace(desk(), Side::Sketch);
         const PicturePoint ring = *rings->shown.preplaced[confirmed];
         QVERIFY2(anyLabelSays("Is the ring on your"), said());
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QCOMPARE(study().attempt()->marks.seen(confirmed).value(), SketchPoint(ring));
-        const Mark corrected = *nextMark(desk(), Side::Drawn);
+        QCOMPARE(study().sketch()->marks.seen(confirmed).value(), SketchPoint(ring));
+        const Mark corrected = *markToPlace(desk(), Side::Sketch);
         click(drawn(), spot(drawn(), *marks.seen(corrected)));
-        QVERIFY((*study().attempt()->marks.seen(corrected) - *marks.seen(corrected)).norm() <
+        QVERIFY((*study().sketch()->marks.seen(corrected) - *marks.seen(corrected)).norm() <
                 0.02 * head);
-        const Mark left = *nextMark(desk(), Side::Drawn);
+        const Mark left = *markToPlace(desk(), Side::Sketch);
         clickOn(buttonSaying("Not drawn yet"));
-        QVERIFY(study().attempt()->marks.marks[left]->hidden);
+        QVERIFY(study().sketch()->marks.marks[left]->hidden);
 
         // What is confirmed can be judged alone.
         for (int i = 0; i < 3; ++i)
@@ -143,16 +143,16 @@ private slots:
         QVERIFY(desk().comparison());
         clickOn(buttonSaying("That is all I have drawn"));
         skipSaying();
-        QVERIFY(!nextMark(desk(), Side::Drawn));
-        QCOMPARE(static_cast<int>(study().attempt()->marks.seenMarks().size()), 8);
+        QVERIFY(!markToPlace(desk(), Side::Sketch));
+        QCOMPARE(static_cast<int>(study().sketch()->marks.seenMarks().size()), 8);
     }
 
     void cornersArePutRightByMouseAndByKeys() {
         const MarkSheet marks = dropPage();
         drawn()->setFocus();
         for (int i = 0; i < 2; ++i)
-            click(drawn(), spot(drawn(), *marks.seen(*nextMark(desk(), Side::Drawn))));
-        const SketchMarks before = study().attempt()->marks;
+            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(desk(), Side::Sketch))));
+        const SketchMarks before = study().sketch()->marks;
         clickOn(buttonSaying("Page laid flat"));
         QVERIFY(desk().page.isAdjusting());
         QVERIFY2(anyLabelSays("Drag each ring"), said());
@@ -186,8 +186,8 @@ private slots:
         // Back to the photograph as it came, and the marks with it.
         clickOn(buttonSaying("Page laid flat"));
         clickOn(buttonSaying("Use the photograph as it is"));
-        QVERIFY(!study().attempt()->page.flat);
-        QCOMPARE(study().attempt()->marks.width, 1500);
+        QVERIFY(!study().sketch()->page.flat);
+        QCOMPARE(study().sketch()->marks.width, 1500);
         QTransform lay;
         QVERIFY(QTransform::quadToQuad(QPolygonF({{0, 0}, {210, 0}, {210, 297}, {0, 297}}), corners_,
                                        lay));
@@ -195,7 +195,7 @@ private slots:
         for (Mark m : before.seenMarks()) {
             const PicturePoint mm = *before.seen(m) / fine;
             const QPointF truth = lay.map(QPointF(mm.x(), mm.y()));
-            QVERIFY((*study().attempt()->marks.seen(m) - SketchPoint(truth.x(), truth.y())).norm() < 4);
+            QVERIFY((*study().sketch()->marks.seen(m) - SketchPoint(truth.x(), truth.y())).norm() < 4);
         }
     }
 
@@ -228,7 +228,7 @@ private slots:
         }
         QVERIFY(page.save(file("page.png")));
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         openSketch(file("page.png"));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Several heads are on this page"), said().constData(), 5000);
         QVERIFY(buttonSaying("Head 2") && !buttonSaying("Head 3"));
@@ -242,7 +242,7 @@ private slots:
         for (auto& mark : second.marks)
             if (mark && mark->at)
                 mark->at = PicturePoint(540, 110) + 0.9 * *mark->at;
-        markAll(drawn(), Side::Drawn, second);
+        markAll(drawn(), Side::Sketch, second);
         skipSaying();
         QVERIFY(desk().comparison());
         QVERIFY2(anyLabelSays("mouth"), said());
@@ -251,23 +251,23 @@ private slots:
     void aSketchThatFillsNoPageIsScaledByAKnownLength() {
         const auto [truth, sketch] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         openSketch(file("sketch.png"));
         if (buttonSaying("Page laid flat")) {
             clickOn(buttonSaying("Page laid flat"));
             clickOn(buttonSaying("Use the photograph as it is"));
         }
-        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        QVERIFY(!study().sketch()->page.perPixel(Pixels{320}));
         // What stands there counts when it is right as it stands; left, nothing is scaled.
         clickOn(buttonSaying("Scale it by a known length"));
         clickOn(buttonSaying("Leave it"));
-        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        QVERIFY(!study().sketch()->page.perPixel(Pixels{320}));
         clickOn(buttonSaying("Scale it by a known length"));
         clickOn(buttonSaying("That is its length"));
-        QVERIFY(study().attempt()->page.perPixel(Pixels{320}));
-        QVERIFY(std::abs(study().attempt()->page.perPixel(Pixels{320})->value - 100.0 / 160) < 1e-9);
+        QVERIFY(study().sketch()->page.perPixel(Pixels{320}));
+        QVERIFY(std::abs(study().sketch()->page.perPixel(Pixels{320})->value - 100.0 / 160) < 1e-9);
         undo();
-        QVERIFY(!study().attempt()->page.perPixel(Pixels{320}));
+        QVERIFY(!study().sketch()->page.perPixel(Pixels{320}));
         clickOn(buttonSaying("Scale it by a known length"));
         QVERIFY2(anyLabelSays("A known length"), said());
         // From (80, 200) to (240, 200); its right end is drawn to (280, 200), and it is 150 mm long.
@@ -278,21 +278,21 @@ private slots:
         length->selectAll();
         QTest::keyClicks(length, "150");
         QTest::keyClick(length, Qt::Key_Tab);
-        const auto perPixel = study().attempt()->page.perPixel(Pixels{320});
+        const auto perPixel = study().sketch()->page.perPixel(Pixels{320});
         QVERIFY(perPixel);
         QVERIFY2(std::abs(perPixel->value - 150.0 / 200) < 0.01, qPrintable(QString::number(perPixel->value)));
         // By keys: the other end, ten pixels out.
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Space);
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
-        QVERIFY(study().attempt()->page.perPixel(Pixels{320})->value < perPixel->value - 0.02);
+        QVERIFY(study().sketch()->page.perPixel(Pixels{320})->value < perPixel->value - 0.02);
         undo();
-        QVERIFY(std::abs(study().attempt()->page.perPixel(Pixels{320})->value - perPixel->value) < 1e-9);
+        QVERIFY(std::abs(study().sketch()->page.perPixel(Pixels{320})->value - perPixel->value) < 1e-9);
         // The ring stays where it was put, 210 pixels from the other, and that is as long as the scale now says.
         QVERIFY2(std::abs(length->value() - 210 * 150.0 / 200) < 1.1, qPrintable(QString::number(length->value())));
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY2(anyLabelSays("on your sketch"), said());
-        markAll(drawn(), Side::Drawn, sketch);
+        markAll(drawn(), Side::Sketch, sketch);
         skipSaying();
         QVERIFY2(anyLabelSays(" mm"), said());
     }
@@ -300,9 +300,9 @@ private slots:
     void theLearnerSaysItFirst() {
         const auto [truth, sketchTruth] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         openSketch(file("sketch.png"));
-        markAll(drawn(), Side::Drawn, sketchTruth);
+        markAll(drawn(), Side::Sketch, sketchTruth);
         QVERIFY2(anyLabelSays("Say it first"), said());
         QVERIFY(!anyLabelSays("sits too high")); // nothing is told yet
         QVERIFY(!drawn()->scene().find<FindingOverlay>());
@@ -310,22 +310,22 @@ private slots:
         QVERIFY(buttonSaying("1   Mouth"));
         clickOn(buttonSaying("Ears"));
         QVERIFY(buttonSaying("2   Ears"));
-        QCOMPARE(int(drawn()->scene().find<SaidOverlay>()->places.size()), 2);
+        QCOMPARE(int(drawn()->scene().find<SelfAssessmentOverlay>()->places.size()), 2);
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(study().attempt()->said == std::vector<Part>({Part::Mouth, Part::Ears}));
+        QVERIFY(study().sketch()->selfAssessment == std::vector<Part>({Part::Mouth, Part::Ears}));
         QVERIFY2(anyLabelSays("Your own eye put the mouth first, and so does the check"), said());
         QVERIFY2(anyLabelSays("One of the 2 you named is off"), said());
         desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.attempts[0].said ==
-                study().attempt()->said);
+        QVERIFY(logbook_->load(*desk().document.id()).study.sketches[0].selfAssessment ==
+                study().sketch()->selfAssessment);
         undo();
         QVERIFY(anyLabelSays("Say it first"));
     }
 
     void fromADroppedPhotographToASheetOfCorrections() {
         const MarkSheet marks = dropPage();
-        markAll(drawn(), Side::Drawn, marks);
+        markAll(drawn(), Side::Sketch, marks);
         skipSaying();
         QVERIFY2(anyLabelSays("The mouth sits too high"), said());
         // Two to a sketch pixel, four to the millimetre: what is off is told on the real paper.
@@ -345,7 +345,7 @@ private slots:
     void scansAreTakenFromAFolderAndPicturesFromTheClipboard() {
         const auto [truth, sketchTruth] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         QDir().mkpath(file("scans"));
         // The folder is chosen by the menu, its name typed.
         chooseFile(file("scans"), [&] {
@@ -357,21 +357,21 @@ private slots:
         QCOMPARE(QProcess::execute(ZOKRAN_CLI, {"scan", file("sketch.png"), "--into", file("scans"),
                                                 "--paper", "A4", "--dpi", "200"}),
                  0);
-        QTRY_COMPARE_WITH_TIMEOUT(int(study().attempts.size()), 1, 8000);
+        QTRY_COMPARE_WITH_TIMEOUT(int(study().sketches.size()), 1, 8000);
         waitForPictures();
         QCOMPARE(stepId(), std::string("check"));
-        const Attempt& scan = *study().attempt();
+        const Sketch& scan = *study().sketch();
         const auto perPixel = scan.page.perPixel({1.0 * scan.marks.width});
         QVERIFY(perPixel && std::abs(perPixel->value * scan.marks.width - 210) < 1);
 
         QApplication::clipboard()->setImage(QImage(file("sketch.png")));
         press(Qt::Key_V, Qt::ControlModifier);
-        QTRY_COMPARE_WITH_TIMEOUT(int(study().attempts.size()), 2, 8000);
+        QTRY_COMPARE_WITH_TIMEOUT(int(study().sketches.size()), 2, 8000);
         QTRY_COMPARE(drawn()->scene().picture.size(), QImage(file("sketch.png")).size());
         QApplication::clipboard()->setText("no picture");
         press(Qt::Key_V, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("no picture on the clipboard"), said());
-        QCOMPARE(int(study().attempts.size()), 2);
+        QCOMPARE(int(study().sketches.size()), 2);
     }
 
     void withoutAComparisonThereIsNoSheetOfCorrections() {
@@ -407,16 +407,16 @@ private slots:
 
     void theLastRoundOfWorkIsTold() {
         openDemo();
-        const Attempt first = *study().attempt();
+        const Sketch first = *study().sketch();
         photographs();
         openSketch(file("sketch.png"));
         // The same drawing once more: its mouth put wrong, everything else as it was.
         desk().document.edit("mark", {}, [&](Study& s) {
-            s.attempt()->marks = first.marks;
-            s.attempt()->page = first.page;
-            s.attempt()->said.emplace();
+            s.sketch()->marks = first.marks;
+            s.sketch()->page = first.page;
+            s.sketch()->selfAssessment.emplace();
             for (Mark m : {Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine})
-                if (auto& mark = s.attempt()->marks.marks[m]; mark && mark->at)
+                if (auto& mark = s.sketch()->marks.marks[m]; mark && mark->at)
                     *mark->at += PicturePoint(0, -0.12 * first.marks.height / 2);
         });
         QTRY_VERIFY(desk().comparison());
@@ -468,13 +468,13 @@ private slots:
         openDemo();
         goToStep("check");
         const Mark m = Mark::Chin;
-        const PicturePoint chin = *study().attempt()->marks.seen(m);
-        const PicturePoint brow = *study().attempt()->marks.seen(Mark::Brow);
-        const bool right = drawn()->transform().toView(*study().attempt()->marks.seen(Mark::OuterEyeL)).x() >
+        const PicturePoint chin = *study().sketch()->marks.seen(m);
+        const PicturePoint brow = *study().sketch()->marks.seen(Mark::Brow);
+        const bool right = drawn()->transform().toView(*study().sketch()->marks.seen(Mark::OuterEyeL)).x() >
                            drawn()->transform().toView(brow).x();
         press(Qt::Key_M);
         QVERIFY(seen()->scene().flip == Flip::Mirrored && drawn()->scene().flip == Flip::Mirrored);
-        QVERIFY((drawn()->transform().toView(*study().attempt()->marks.seen(Mark::OuterEyeL)).x() >
+        QVERIFY((drawn()->transform().toView(*study().sketch()->marks.seen(Mark::OuterEyeL)).x() >
                  drawn()->transform().toView(brow).x()) != right);
         press(Qt::Key_U);
         QVERIFY(drawn()->transform().toView(chin).y() < drawn()->transform().toView(brow).y());
@@ -482,7 +482,7 @@ private slots:
         unfold("All numbers");
         const QPoint from = spot(drawn(), chin);
         drag(drawn(), from, from + QPoint(0, 30));
-        QVERIFY(study().attempt()->marks.seen(m)->y() < chin.y() - 5);
+        QVERIFY(study().sketch()->marks.seen(m)->y() < chin.y() - 5);
         undo();
         press(Qt::Key_S);
         QVERIFY(drawn()->scene().flip == Flip::None);

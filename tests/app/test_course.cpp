@@ -23,7 +23,7 @@ private slots:
         QCOMPARE(stepId(), std::string("block-in"));
         QCOMPARE(seen()->scene().picture.size(), QSize(320, 400));
 
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         QVERIFY(desk().fit());
         // The readings stand in large figures and in words.
         QVERIFY(anyLabelSays("turned to your right"));
@@ -40,7 +40,7 @@ private slots:
 
         openSketch(file("sketch.png"));
         QCOMPARE(stepId(), std::string("check"));
-        markAll(drawn(), Side::Drawn, sketchTruth);
+        markAll(drawn(), Side::Sketch, sketchTruth);
         QVERIFY(desk().comparison());
         skipSaying();
         QVERIFY2(anyLabelSays("The mouth sits too high"), said());
@@ -111,7 +111,7 @@ private slots:
         QVERIFY(!anyLabelSays(" mm ("));
         goToStep("set-up");
         type("420");
-        QCOMPARE(study().attempt()->page.shownWidth->value, 420.0); // typed digit by digit
+        QCOMPARE(study().sketch()->page.shownWidth->value, 420.0); // typed digit by digit
         goToStep("check");
         QTRY_VERIFY(anyLabelSays(" mm ("));
     }
@@ -132,7 +132,7 @@ private slots:
         const Finding& turn = desk().comparison()->findings.front();
         bool ends = false;
         for (Mark m : turn.marks)
-            ends = ends || (study().attempt()->marks.seen(m).value() - first->shown.arrow->from).norm() < 1e-9;
+            ends = ends || (study().sketch()->marks.seen(m).value() - first->shown.arrow->from).norm() < 1e-9;
         QVERIFY(ends);
         const QString said = first->shown.arrow->length;
         press(Qt::Key_PageDown);
@@ -473,7 +473,7 @@ private slots:
         QCOMPARE(table->currentRow(), 2);
         QCOMPARE(table->item(2, 0), cell); // not made anew under the hand
         QCOMPARE(table->item(2, 0)->text(), name);
-        QCOMPARE(qt(wordsFor(*desk().selection.touched(Side::Drawn))), name);
+        QCOMPARE(qt(wordsFor(*desk().selection.touched(Side::Sketch))), name);
         QTest::keyClick(table, Qt::Key_Down);
         QCOMPARE(table->currentRow(), 3);
     }
@@ -488,7 +488,7 @@ private slots:
         double longest = 0;
         for (const CorrectionArrow& a : arrows->arrows)
             longest = std::max(longest, (a.to - a.from).norm());
-        const Attempt& attempt = *study().attempt();
+        const Sketch& attempt = *study().sketch();
         const double mm =
             (Pixels{longest} * *attempt.page.perPixel({1.0 * attempt.marks.width})).value;
         QCOMPARE(table->item(0, 3)->text(), QString::number(std::lround(mm)));
@@ -505,9 +505,9 @@ private slots:
     void severalSketchesOfOneHeadAreKept() {
         photographs();
         openDemo();
-        QCOMPARE(int(study().attempts.size()), 1);
+        QCOMPARE(int(study().sketches.size()), 1);
         openSketch(file("sketch.png"));
-        QCOMPARE(int(study().attempts.size()), 2);
+        QCOMPARE(int(study().sketches.size()), 2);
         QCOMPARE(int(study().current), 1);
         QVERIFY(!desk().comparison()); // nothing is marked on the new one
         goToStep("keep");
@@ -520,7 +520,7 @@ private slots:
         undo();
         QCOMPARE(int(study().current), 1);
         desk().document.saveNow();
-        QCOMPARE(int(logbook_->load(*desk().document.id()).study.attempts.size()), 2);
+        QCOMPARE(int(logbook_->load(*desk().document.id()).study.sketches.size()), 2);
     }
 };
 

@@ -40,9 +40,9 @@ class DrawnLinesTest : public WindowTest {
         desk().document.edit("draw anew", {}, [&](Study& s) {
             for (int i = 0; i < markCount; ++i)
                 if (const auto at = s.reference.seen(markAt(i)))
-                    s.attempt()->marks.marks[markAt(i)] = PlacedMark{laid(*at)};
+                    s.sketch()->marks.marks[markAt(i)] = PlacedMark{laid(*at)};
                 else
-                    s.attempt()->marks.marks[markAt(i)] = PlacedMark{std::nullopt, true};
+                    s.sketch()->marks.marks[markAt(i)] = PlacedMark{std::nullopt, true};
         });
     }
 
@@ -61,9 +61,9 @@ private slots:
         QVERIFY(rings(drawn()).empty());
         const PicturePoint up = rings(seen())[1] + PicturePoint(10, -12);
         dragRing(seen(), 1, up);
-        QVERIFY2(lines(Side::Seen)[DrawnLine::Hair].empty(), "nothing is kept before it is stood by");
+        QVERIFY2(lines(Side::Reference)[DrawnLine::Hair].empty(), "nothing is kept before it is stood by");
         clickOn(buttonSaying("It lies there"));
-        QVERIFY((lines(Side::Seen)[DrawnLine::Hair][1] - up).norm() < 3);
+        QVERIFY((lines(Side::Reference)[DrawnLine::Hair][1] - up).norm() < 3);
         // Over the sketch by keys: the second ring, eleven pixels up.
         QVERIFY2(anyLabelSays("as you drew it"), said());
         QVERIFY(rings(seen()).empty());
@@ -73,15 +73,15 @@ private slots:
         QTest::keyClick(drawn(), Qt::Key_Up);
         QTest::keyClick(drawn(), Qt::Key_Up, Qt::ShiftModifier);
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY((lines(Side::Drawn)[DrawnLine::Hair][1] - before - PicturePoint(0, -11)).norm() < 1e-9);
+        QVERIFY((lines(Side::Sketch)[DrawnLine::Hair][1] - before - PicturePoint(0, -11)).norm() < 1e-9);
         QVERIFY2(!anyLabelSays("Edge of the hair"), said());
         unfold("Lines as you drew them");
         QVERIFY(buttonSaying("✓ Edge of the hair"));
         undo();
-        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Hair));
-        QVERIFY(lines(Side::Seen).has(DrawnLine::Hair));
+        QVERIFY(!lines(Side::Sketch).has(DrawnLine::Hair));
+        QVERIFY(lines(Side::Reference).has(DrawnLine::Hair));
         undo();
-        QVERIFY(!lines(Side::Seen).has(DrawnLine::Hair));
+        QVERIFY(!lines(Side::Reference).has(DrawnLine::Hair));
     }
 
     void straightsAlongTheFaceAreLaidByClicksAndACornerThatStandsOutIsTold() {
@@ -112,7 +112,7 @@ private slots:
         QCOMPARE(rings(drawn()).size(), std::size_t{9});
         QVERIFY(!buttonSaying("It lies there"));
         clickOn(buttonSaying("Leave it"));
-        QVERIFY(lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
+        QVERIFY(lines(Side::Reference).has(DrawnLine::Face) && !lines(Side::Sketch).has(DrawnLine::Face));
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Outline of the face"));
         clickOn(buttonSaying("It lies there"));
@@ -129,9 +129,9 @@ private slots:
         QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
         undo();
         undo();
-        if (lines(Side::Seen).has(DrawnLine::Face))
+        if (lines(Side::Reference).has(DrawnLine::Face))
             undo();
-        QVERIFY(!lines(Side::Seen).has(DrawnLine::Face) && !lines(Side::Drawn).has(DrawnLine::Face));
+        QVERIFY(!lines(Side::Reference).has(DrawnLine::Face) && !lines(Side::Sketch).has(DrawnLine::Face));
     }
 
     void aThinNeckIsToldShownAndMended() {
@@ -174,7 +174,7 @@ private slots:
         clickOn(buttonSaying("Line of the shoulders"));
         QVERIFY2(anyLabelSays("pit between the collar bones"), said());
         standBy(seen());
-        QVERIFY(lines(Side::Seen).has(DrawnLine::Shoulders));
+        QVERIFY(lines(Side::Reference).has(DrawnLine::Shoulders));
         const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
         const std::vector<PicturePoint> shoulders = rings(drawn());
         QCOMPARE(shoulders.size(), std::size_t{3});
@@ -192,7 +192,7 @@ private slots:
         const auto* shown = drawn()->scene().find<FindingOverlay>();
         QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
         undo();
-        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Shoulders));
+        QVERIFY(!lines(Side::Sketch).has(DrawnLine::Shoulders));
     }
 
     void wherePlacementHoldsHairAndNeckAreLookedAt() {
@@ -202,7 +202,7 @@ private slots:
         drawFaithfully();
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether eyebrows, lids and lips do"), said());
         clickOn(buttonSaying("Look at the features"));
-        for (const auto& [sheet, side] : {std::pair{seen(), Side::Seen}, {drawn(), Side::Drawn}})
+        for (const auto& [sheet, side] : {std::pair{seen(), Side::Reference}, {drawn(), Side::Sketch}})
             click(sheet, spot(sheet, *expressionPlacesOn(desk(), side)[ExpressionMark::LipUpper]));
         clickOn(buttonSaying("They lie there"));
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
@@ -224,12 +224,12 @@ private slots:
         const View drawnIn = desk().comparison()->sketchView;
         const HeadMarks sitter = desk().comparison()->sitter;
         desk().document.edit("wipe", {}, [](Study& s) {
-            s.attempt()->marks.marks = {};
-            s.attempt()->marks.ball.reset();
+            s.sketch()->marks.marks = {};
+            s.sketch()->marks.ball.reset();
         });
         clickOn(buttonSaying("Lay the ball"));
         desk().document.edit("ball", {}, [&](Study& s) {
-            s.attempt()->marks.ball = BallCircle{drawnIn.centre, drawnIn.outlineRadius()};
+            s.sketch()->marks.ball = BallCircle{drawnIn.centre, drawnIn.outlineRadius()};
         });
         // Both lines by their rings, as the construction has them in the pose that was drawn.
         for (const auto& [button, id] : {std::pair{"Centre line", "centre_line"}, {"Brow line", "brow_line"}}) {
@@ -249,7 +249,7 @@ private slots:
         QVERIFY2(anyLabelSays("Is the ring on your brow"), said());
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY((*study().attempt()->marks.seen(Mark::Brow) - drawnIn.project(sitter[Mark::Brow])).norm() < 0.08 * drawnIn.scale);
+        QVERIFY((*study().sketch()->marks.seen(Mark::Brow) - drawnIn.project(sitter[Mark::Brow])).norm() < 0.08 * drawnIn.scale);
         QVERIFY2(anyLabelSays("Click the chin"), said());
         click(drawn(), spot(drawn(), drawnIn.project(sitter[Mark::Chin])));
         QTRY_VERIFY(desk().comparison());
@@ -263,12 +263,12 @@ private slots:
         openLines();
         clickOn(buttonSaying("Brow line"));
         QVERIFY(!rings(drawn()).empty());
-        const int before = study().attempt()->marks.width;
-        desk().document.edit("lay", {}, [](Study& s) { s.attempt()->marks.width += 40; });
+        const int before = study().sketch()->marks.width;
+        desk().document.edit("lay", {}, [](Study& s) { s.sketch()->marks.width += 40; });
         QVERIFY2(!anyLabelSays("Over your sketch"), said());
         QVERIFY(rings(drawn()).empty());
         undo();
-        QCOMPARE(study().attempt()->marks.width, before);
+        QCOMPARE(study().sketch()->marks.width, before);
         QCOMPARE(rings(drawn()).size(), std::size_t{3});
     }
 
@@ -279,7 +279,7 @@ private slots:
         QVERIFY(rings(seen()).empty());
         dragRing(drawn(), 0, rings(drawn())[0] + PicturePoint(9, 0));
         clickOn(buttonSaying("Leave it"));
-        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Centre));
+        QVERIFY(!lines(Side::Sketch).has(DrawnLine::Centre));
         unfold("Lines as you drew them");
         // Taken away where none lay, there is nothing to be undone.
         clickOn(buttonSaying("Centre line"));
@@ -289,14 +289,14 @@ private slots:
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Centre line"));
         standBy(drawn());
-        QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
+        QVERIFY(lines(Side::Sketch).has(DrawnLine::Centre));
         unfold("Lines as you drew them");
         clickOn(buttonSaying("✓ Centre line"));
         clickOn(buttonSaying("Take it away"));
-        QVERIFY(!lines(Side::Drawn).has(DrawnLine::Centre));
+        QVERIFY(!lines(Side::Sketch).has(DrawnLine::Centre));
         QVERIFY(desk().comparison());
         undo();
-        QVERIFY(lines(Side::Drawn).has(DrawnLine::Centre));
+        QVERIFY(lines(Side::Sketch).has(DrawnLine::Centre));
     }
 };
 

@@ -48,7 +48,7 @@ private slots:
         clickOn(buttonSaying("They lie there"));
         QVERIFY(isExpressionCompared(desk()));
         // Rings that were only expected were not looked for: nothing is said of them.
-        QVERIFY(!study().attempt()->marks.expression[ExpressionMark::LipUpper]);
+        QVERIFY(!study().sketch()->marks.expression[ExpressionMark::LipUpper]);
         QVERIFY(!study().reference.expression[ExpressionMark::LipUpper]);
         QVERIFY2(desk().comparison()->sketchPose.turn == before.turn, "the features never steer the pose");
         QTRY_VERIFY(isTold("lid_upper_r"));

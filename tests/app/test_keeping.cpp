@@ -85,15 +85,15 @@ private slots:
         photographs();
         openDemo();
         const StudyId first = *desk().document.id();
-        const std::size_t before = study().attempts.size();
+        const std::size_t before = study().sketches.size();
         const StudyId other = first == 42 ? 41 : 42;
-        const std::size_t othersBefore = logbook_->load(other).study.attempts.size();
-        desk().takePicture(file("sketch.png"), Side::Drawn);
+        const std::size_t othersBefore = logbook_->load(other).study.sketches.size();
+        desk().takePicture(file("sketch.png"), Side::Sketch);
         desk().document.open(other); // before the picture has come
         waitForPictures();
-        QTRY_COMPARE(logbook_->load(first).study.attempts.size(), before + 1);
-        QCOMPARE(logbook_->load(other).study.attempts.size(), othersBefore);
-        QCOMPARE(study().attempts.size(), othersBefore);
+        QTRY_COMPARE(logbook_->load(first).study.sketches.size(), before + 1);
+        QCOMPARE(logbook_->load(other).study.sketches.size(), othersBefore);
+        QCOMPARE(study().sketches.size(), othersBefore);
         QVERIFY(anyLabelSays(qt(logbook_->load(first).study.title)));
     }
 
@@ -180,7 +180,7 @@ private slots:
                 if (below(3) == 0)
                     QVERIFY(document.saveNow());
                 if (below(10) == 0)
-                    window.goTo(MainWindow::Place::Shelf);
+                    window.goTo(MainWindow::Place::Library);
             }
             written.push_back(token);
             QCoreApplication::processEvents();
@@ -203,16 +203,16 @@ private slots:
         std::filesystem::rename(book, gone);
         QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "while it was away ");
         desk().document.saveNow();
-        const int sketches = int(study().attempts.size());
+        const int sketches = int(study().sketches.size());
         openSketch(file("sketch.png"));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("pictures"), said().constData(), 5000);
-        QCOMPARE(int(study().attempts.size()), sketches);
+        QCOMPARE(int(study().sketches.size()), sketches);
         QVERIFY(study().notes.starts_with("while it was away"));
         std::filesystem::rename(gone, book);
         QVERIFY2(desk().document.saveNow(), qPrintable(desk().document.saveTrouble()));
         QVERIFY(logbook_->load(43).study.notes.starts_with("while it was away"));
         openSketch(file("sketch.png"));
-        QTRY_COMPARE_WITH_TIMEOUT(int(study().attempts.size()), sketches + 1, 5000);
+        QTRY_COMPARE_WITH_TIMEOUT(int(study().sketches.size()), sketches + 1, 5000);
     }
 
     void aClockSetBackChangesNoStudyAndHidesNone() {
@@ -450,7 +450,7 @@ private slots:
         QVERIFY(left > 3);
         Logbook book(file("killed").toStdString());
         for (const StudySummary& s : book.studies()) {
-            QVERIFY(book.load(s.id).study.attempt());
+            QVERIFY(book.load(s.id).study.sketch());
             QVERIFY(std::filesystem::exists(book.picturePath(s.referencePicture)));
         }
     }

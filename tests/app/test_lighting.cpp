@@ -77,9 +77,9 @@ private slots:
         for (const int values : {2, 3, 10}) {
             clickOn(visibleNamed<QPushButton>(QString("%1 values").arg(values)));
             QCOMPARE(study().lighting->values, values);
-            QTRY_VERIFY_WITH_TIMEOUT(!squintedOn(desk(), Side::Seen).picture.isNull(), 5000);
+            QTRY_VERIFY_WITH_TIMEOUT(!squintedOn(desk(), Side::Reference).picture.isNull(), 5000);
             std::set<QRgb> photo;
-            const QImage squinted = squintedOn(desk(), Side::Seen).picture;
+            const QImage squinted = squintedOn(desk(), Side::Reference).picture;
             for (int y = 0; y < squinted.height(); y += 3)
                 for (int x = 0; x < squinted.width(); x += 3)
                     photo.insert(squinted.pixel(x, y));

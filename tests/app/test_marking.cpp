@@ -46,9 +46,9 @@ private slots:
         for (int i = 0; i < markCount; ++i)
             if (idOf(markAt(i)).ends_with("_l"))
                 QVERIFY(sidedWordsFor(markAt(i)).find("the sitter's left, on your right") != std::string::npos);
-        while (nextMark(desk(), Side::Seen) && !idOf(*nextMark(desk(), Side::Seen)).ends_with("_r"))
-            hideMark(desk(), Side::Seen, *nextMark(desk(), Side::Seen));
-        QVERIFY(nextMark(desk(), Side::Seen));
+        while (markToPlace(desk(), Side::Reference) && !idOf(*markToPlace(desk(), Side::Reference)).ends_with("_r"))
+            hideMark(desk(), Side::Reference, *markToPlace(desk(), Side::Reference));
+        QVERIFY(markToPlace(desk(), Side::Reference));
         QVERIFY2(anyLabelSays("the sitter's right, on your left"), said());
     }
 
@@ -87,7 +87,7 @@ private slots:
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY(study().reference.seen(Mark::Brow));
-        QCOMPARE(nextMark(desk(), Side::Seen), std::optional<Mark>(Mark::Chin));
+        QCOMPARE(markToPlace(desk(), Side::Reference), std::optional<Mark>(Mark::Chin));
         QTest::keyClick(seen(), Qt::Key_Space);
         QVERIFY(study().reference.marks[Mark::Chin]->hidden);
     }
@@ -120,7 +120,7 @@ private slots:
         QVERIFY(!study().reference.marks[Mark::NoseTip]->suggested);
         QCOMPARE(nextButton()->text(), QString("They are right"));
         clickOn(nextButton());
-        QCOMPARE(suggestionCount(desk(), Side::Seen), 0);
+        QCOMPARE(suggestionCount(desk(), Side::Reference), 0);
         undo();
         undo();
         undo();
@@ -221,7 +221,7 @@ private slots:
         clickOn(nextButton()); // this is my guess
         QVERIFY(!isGuessing(desk()));
         QVERIFY(!study().reference.ball); // the guess does not bend the measuring
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         QVERIFY(desk().fit());
         QVERIFY(anyLabelSays("too little"));
         QVERIFY(anyLabelSays("guessed: 20°"));
@@ -328,16 +328,16 @@ private slots:
         click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
         goToStep("check");
         unfold("All numbers");
-        QVERIFY(!desk().selection.touched(Side::Drawn));
-        const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
+        QVERIFY(!desk().selection.touched(Side::Sketch));
+        const PicturePoint chin = *study().sketch()->marks.seen(Mark::Chin);
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left);
-        QVERIFY((*study().attempt()->marks.seen(Mark::Chin) - chin).norm() < 1e-12);
-        const PicturePoint brow = *study().attempt()->marks.seen(Mark::Brow);
+        QVERIFY((*study().sketch()->marks.seen(Mark::Chin) - chin).norm() < 1e-12);
+        const PicturePoint brow = *study().sketch()->marks.seen(Mark::Brow);
         click(drawn(), spot(drawn(), brow));
         QTest::keyClick(drawn(), Qt::Key_Left);
-        QCOMPARE(study().attempt()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
-        QCOMPARE(desk().selection.touched(Side::Seen), std::optional(Mark::Chin));
+        QCOMPARE(study().sketch()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
+        QCOMPARE(desk().selection.touched(Side::Reference), std::optional(Mark::Chin));
     }
 };
 

@@ -80,7 +80,7 @@ private slots:
             QTest::keyClick(drawn(), Qt::Key_Right);
         QVERIFY(measuresOn(drawn())->isOpenHeld);
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(!openEnd(desk(), Side::Drawn));
+        QVERIFY(!openEnd(desk(), Side::Sketch));
         const Anchor& second = study().measures[0].anchors[1];
         QVERIFY(second.elsewhere && second.elsewhere->x() > expected.x());
         QVERIFY2(anyLabelSays("Yours"), said());
@@ -93,17 +93,17 @@ private slots:
         desk().document.edit("another", {}, [](Study& s) {
             s.measures[0].anchors[1].elsewhere = s.measures[0].anchors[0].elsewhere;
             s.measures[0].anchors[1].sketch = s.measures[0].anchors[0].sketch;
-            s.attempts.push_back(s.attempts[s.current]);
-            s.current = s.attempts.size() - 1;
+            s.sketches.push_back(s.sketches[s.current]);
+            s.current = s.sketches.size() - 1;
         });
         QVERIFY(measuresOn(drawn())->measures.empty());
-        QVERIFY(openEnd(desk(), Side::Drawn));
+        QVERIFY(openEnd(desk(), Side::Sketch));
     }
 
     void whatIsLaidOnTheSketchIsAskedForOnThePhotograph() {
         openDemo();
         goToStep("measure");
-        const PicturePoint chin = *study().attempt()->marks.seen(Mark::Chin);
+        const PicturePoint chin = *study().sketch()->marks.seen(Mark::Chin);
         click(drawn(), spot(drawn(), chin + PicturePoint(60, 40)));
         click(drawn(), spot(drawn(), chin + PicturePoint(60, 110)));
         QCOMPARE(int(study().measures.size()), 1);
@@ -145,14 +145,14 @@ private slots:
             const Measurement& m = study().measures.back();
             for (const Anchor& a : m.anchors)
                 QVERIFY2(!a.mark, kind->name);
-            QVERIFY2(!readingOn(desk(), m, Side::Drawn), kind->name);
+            QVERIFY2(!readingOn(desk(), m, Side::Sketch), kind->name);
             for (std::size_t i = 0; i < ends; ++i) {
                 QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
                 QTest::mouseClick(drawn(), Qt::LeftButton, Qt::ShiftModifier, spot(drawn(), *measuresOn(drawn())->open + PicturePoint(3.0 * static_cast<double>(i), 2)));
             }
-            QVERIFY2(!openEnd(desk(), Side::Drawn), kind->name);
-            const auto here = readingOn(desk(), study().measures.back(), Side::Seen),
-                       there = readingOn(desk(), study().measures.back(), Side::Drawn);
+            QVERIFY2(!openEnd(desk(), Side::Sketch), kind->name);
+            const auto here = readingOn(desk(), study().measures.back(), Side::Reference),
+                       there = readingOn(desk(), study().measures.back(), Side::Sketch);
             QVERIFY2(here && there, kind->name);
         }
         QCOMPARE(int(study().measures.size()), int(measureKinds().size()));

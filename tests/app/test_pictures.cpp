@@ -190,7 +190,7 @@ private slots:
             ++beats;
             shown = shown || visibleNamed<QProgressBar>("Opening the picture");
         });
-        desk().takePicture(file("large.jpg"), Side::Seen);
+        desk().takePicture(file("large.jpg"), Side::Reference);
         QVERIFY(!desk().document.isOpen()); // at once nothing has happened yet but the asking
         beat.start(2);
         QTRY_VERIFY_WITH_TIMEOUT(!seen()->scene().picture.isNull(), 20000);

@@ -19,7 +19,7 @@ class PlanningTest : public WindowTest {
     const PlanOverlay* paper() { return drawn()->scene().find<PlanOverlay>(); }
     QPoint onPaper(const PaperPoint& p) { return spot(drawn(), p); }
     PaperPoint middle() {
-        const PagePlan plan = desk().planning.plan();
+        const PagePlan plan = desk().layoutController.plan();
         return PaperPoint((plan.head.low + plan.head.high) / 2);
     }
 
@@ -28,23 +28,23 @@ private slots:
         openDemo();
         goToStep("set-up");
         QVERIFY(paper());
-        QVERIFY(!study().placing);
+        QVERIFY(!study().pageLayout);
         const PaperPoint before = middle();
         const double perPixel = 1 / drawn()->transform().scale;
         drag(drawn(), onPaper(before), onPaper(before) + QPoint(-20, 12));
-        QVERIFY(study().placing);
+        QVERIFY(study().pageLayout);
         QVERIFY(std::abs(middle().x() - (before.x() - 20 * perPixel)) < 1);
         QVERIFY(std::abs(middle().y() - (before.y() + 12 * perPixel)) < 1);
         // By the ring on the crown: the chin stays where it is.
-        const PagePlan was = desk().planning.plan();
+        const PagePlan was = desk().layoutController.plan();
         const QPoint crown = onPaper(was.crown);
         drag(drawn(), crown, crown + QPoint(4, 24));
-        QVERIFY(study().placing->head < Millimetres{124});
-        QVERIFY((desk().planning.plan().chin - was.chin).norm() < 0.01);
+        QVERIFY(study().pageLayout->head < Millimetres{124});
+        QVERIFY((desk().layoutController.plan().chin - was.chin).norm() < 0.01);
         undo();
-        QVERIFY((desk().planning.plan().crown - was.crown).norm() < 0.01);
+        QVERIFY((desk().layoutController.plan().crown - was.crown).norm() < 0.01);
         undo();
-        QVERIFY(!study().placing);
+        QVERIFY(!study().pageLayout);
     }
 
     void keysMoveItAndPutItWell() {
@@ -52,22 +52,22 @@ private slots:
         goToStep("set-up");
         drawn()->setFocus();
         const PaperPoint before = middle();
-        const Millimetres size = desk().planning.placing().head;
+        const Millimetres size = desk().layoutController.pageLayout().head;
         QTest::keyClick(drawn(), Qt::Key_Left);
         QTest::keyClick(drawn(), Qt::Key_Up, Qt::ShiftModifier);
         QTest::keyClick(drawn(), Qt::Key_Plus);
         QVERIFY(std::abs(middle().x() - (before.x() - 1)) < 0.01);
         QVERIFY(std::abs(middle().y() - (before.y() - 10)) < 0.01);
-        QCOMPARE(desk().planning.placing().head, size + Millimetres{1});
+        QCOMPARE(desk().layoutController.pageLayout().head, size + Millimetres{1});
         // Off the sheet it is warned, and put well again by one key or one button.
         for (int i = 0; i < 14; ++i)
             QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
         QVERIFY2(anyLabelSays("hair runs over the border"), said());
         clickOn(nextButton());
         QVERIFY2(!anyLabelSays("runs over the border"), said());
-        QVERIFY(desk().planning.plan().troubles.empty());
+        QVERIFY(desk().layoutController.plan().troubles.empty());
         desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.placing == study().placing);
+        QVERIFY(logbook_->load(*desk().document.id()).study.pageLayout == study().pageLayout);
     }
 
     void paperAndCompositionAreChosen() {
@@ -79,26 +79,26 @@ private slots:
         QVERIFY(wanted >= 0);
         while (sheets->currentIndex() != wanted)
             QTest::keyClick(sheets, sheets->currentIndex() < wanted ? Qt::Key_Down : Qt::Key_Up);
-        QCOMPARE(desk().planning.placing().paper, paperNamed("a3"));
+        QCOMPARE(desk().layoutController.pageLayout().paper, paperNamed("a3"));
         QVERIFY(anyLabelSays("297 × 420 mm"));
         tick("Lying on its side");
-        QCOMPARE(desk().planning.placing().paper, paperNamed("a3-landscape"));
-        QCOMPARE(paper()->placing.paper, paperNamed("a3-landscape"));
+        QCOMPARE(desk().layoutController.pageLayout().paper, paperNamed("a3-landscape"));
+        QCOMPARE(paper()->pageLayout.paper, paperNamed("a3-landscape"));
         clickOn(visibleNamed<QPushButton>("With air"));
-        const Millimetres small = desk().planning.placing().head;
+        const Millimetres small = desk().layoutController.pageLayout().head;
         clickOn(visibleNamed<QPushButton>("Close"));
-        QVERIFY(desk().planning.placing().head > 1.6 * small);
+        QVERIFY(desk().layoutController.pageLayout().head > 1.6 * small);
         QVERIFY2(anyLabelSays("Crown: "), said());
-        QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(desk().planning.plan().crown.y()))));
+        QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(desk().layoutController.plan().crown.y()))));
     }
 
     void howTheDrawingKeptToItsPlanIsToldAtTheCheck() {
         openDemo();
-        desk().page.look(desk().photograph(Side::Drawn));
+        desk().page.look(desk().photograph(Side::Sketch));
         waitForPictures();
         desk().page.finish();
         QTRY_VERIFY_WITH_TIMEOUT(desk().page.flat().has_value(), 5000);
-        QVERIFY(!desk().planning.kept()); // nothing was planned
+        QVERIFY(!desk().layoutController.kept()); // nothing was planned
         goToStep("set-up");
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
@@ -106,13 +106,13 @@ private slots:
             QTest::keyClick(drawn(), Qt::Key_Minus, Qt::ShiftModifier);
         goToStep("check");
         QTRY_VERIFY2(anyLabelSays("Against its plan the drawing has grown by"), said());
-        const PlanKept kept = *desk().planning.kept();
+        const PlanKept kept = *desk().layoutController.kept();
         QVERIFY(kept.grown > 1.1);
         // Where it was drawn has not changed: planned ten millimetres further left, it stands ten further right.
         goToStep("set-up");
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
-        QVERIFY(std::abs(desk().planning.kept()->right.value - kept.right.value - 10) < 0.01);
+        QVERIFY(std::abs(desk().layoutController.kept()->right.value - kept.right.value - 10) < 0.01);
     }
 
     void anAverageHeadStandsInBeforeThereIsAFit() {
@@ -167,7 +167,7 @@ private slots:
     void theLensIsTypedAndThePoseReadWithIt() {
         const auto [truth, unused] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         goToStep("set-up");
         unfold("The photograph itself");
         QVERIFY(!study().reference.focal);
@@ -192,7 +192,7 @@ private slots:
     void theReferenceIsMirroredAndTurnedWithItsMarks() {
         const auto [truth, unused] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         const PhotoMarks before = study().reference;
         const double turn = desk().fit()->view.pose().turn.value, lean = desk().fit()->view.pose().lean.value;
         goToStep("set-up");
@@ -207,11 +207,11 @@ private slots:
                  PicturePoint(before.width - before.seen(Mark::MouthCornerR)->x(),
                               before.seen(Mark::MouthCornerR)->y()))
                     .norm() < 1e-9);
-        const QImage mirrored = desk().picture(Side::Seen);
+        const QImage mirrored = desk().picture(Side::Reference);
         clickOn(buttonSaying("Turn a quarter"));
         QTRY_COMPARE_WITH_TIMEOUT(study().reference.width, before.height, 10000);
         waitForPictures();
-        QCOMPARE(desk().picture(Side::Seen).size(), QSize(before.height, before.width));
+        QCOMPARE(desk().picture(Side::Reference).size(), QSize(before.height, before.width));
         QVERIFY(std::abs(std::abs(desk().fit()->view.pose().lean.value) - std::numbers::pi / 2) < 0.4);
         undo();
         QCOMPARE(study().reference.width, before.width);
@@ -274,13 +274,13 @@ private slots:
              spot(seen(), {corner.x() + 318.0, corner.y() + 398.0}));
         QVERIFY(study().framing);
         goToStep("block-in");
-        markAll(seen(), Side::Seen, shifted);
+        markAll(seen(), Side::Reference, shifted);
         QVERIFY(desk().fit());
         QVERIFY(std::abs(toDegrees(desk().fit()->view.pose().turn).value - 35) < 8);
         goToStep("set-up");
-        if (!desk().planning.plan().troubles.empty())
+        if (!desk().layoutController.plan().troubles.empty())
             clickOn(buttonSaying("Put it well"));
-        QVERIFY(desk().planning.plan().troubles.empty());
+        QVERIFY(desk().layoutController.plan().troubles.empty());
         for (const SheetKind* kind : {&guideSheetKind, &gridSheetKind, &landmarksSheetKind}) {
             // As a learner saves it, from the menu; then the same sheets on a printer that is a file.
             const QString to = file(kind->id) + ".pdf", saved = file(kind->id) + "-saved.pdf";
@@ -340,7 +340,7 @@ private slots:
             for (int x = 0; x < page.width(); ++x)
                 if (qGray(page.pixel(x, y)) < 235)
                     inked |= QRect(x, y, 1, 1);
-        const PagePlan plan = desk().planning.plan();
+        const PagePlan plan = desk().layoutController.plan();
         QVERIFY2(std::abs(inked.top() / 5.0 - plan.head.low.y()) < 1.2, qPrintable(QString::number(inked.top() / 5.0)));
     }
 

@@ -250,11 +250,11 @@ private slots:
         clickOn(buttonSaying("Go on"));
         photographs();
         openSketch(file("sketch.png"));
-        QVERIFY(study().attempt());
-        QVERIFY(study().attempt()->took >= spent);
+        QVERIFY(study().sketch());
+        QVERIFY(study().sketch()->took >= spent);
         QVERIFY(!desk().clock.isSet());
         desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.attempts[0].took == study().attempt()->took);
+        QVERIFY(logbook_->load(*desk().document.id()).study.sketches[0].took == study().sketch()->took);
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("9 more today; 1 of 100 are drawn"), said());
     }
@@ -289,17 +289,17 @@ private slots:
         for (StudyId head : heads) {
             openStudy(head);
             openSketch(file("sketch.png"));
-            QVERIFY(study().attempt());
-            QVERIFY(study().attempt()->took.count() >= 1);
+            QVERIFY(study().sketch());
+            QVERIFY(study().sketch()->took.count() >= 1);
         }
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("All 5 heads are drawn"), said());
         // The last is checked.
         press(Qt::Key_1, Qt::ControlModifier);
         goToStep("block-in");
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         goToStep("check");
-        markAll(drawn(), Side::Drawn, sketch);
+        markAll(drawn(), Side::Sketch, sketch);
         skipSaying();
         QVERIFY2(anyLabelSays("mouth"), said());
         // Progress claims nothing of one drawing, and leads to a drill.
@@ -376,8 +376,8 @@ private slots:
         // Its sketch comes in later, and its time is known.
         openStudy(first);
         openSketch(file("sketch.png"));
-        QVERIFY(study().attempt());
-        QVERIFY(study().attempt()->took.count() >= 1);
+        QVERIFY(study().sketch());
+        QVERIFY(study().sketch()->took.count() >= 1);
     }
 
     void whenAHeadsTimeAndItsGraceAreOverTheNextIsLaidByItself() {
@@ -399,7 +399,7 @@ private slots:
     void aDrawingPutAsideIsLookedAtAgainTheNextDayMirroredAndUpsideDown() {
         const auto [truth, sketch] = photographs();
         openReference(file("head.png"));
-        markAll(seen(), Side::Seen, truth);
+        markAll(seen(), Side::Reference, truth);
         openSketch(file("sketch.png"));
         QVERIFY2(anyLabelSays("look again tomorrow"), said());
         clickOn(buttonSaying("Put it aside till tomorrow"));
@@ -408,7 +408,7 @@ private slots:
         QVERIFY(!buttonSaying("Look again"));
         // Tomorrow, as the logbook has it.
         StoredStudy stored = logbook_->load(*desk().document.id());
-        stored.study.attempts[0].drawn = "2026-01-05T18:00:00.000Z";
+        stored.study.sketches[0].drawn = "2026-01-05T18:00:00.000Z";
         const StudyId id = *desk().document.id();
         logbook_->save(id, stored.study, {}, stored.revision);
         closeWindow();
@@ -419,11 +419,11 @@ private slots:
         QCOMPARE(*desk().document.id(), id);
         QVERIFY2(anyLabelSays("with fresh eyes"), said());
         clickOn(nextButton());
-        QCOMPARE(desk().looking.way(), std::string("mirrored"));
+        QCOMPARE(desk().viewMode.way(), std::string("mirrored"));
         clickOn(nextButton());
-        QCOMPARE(desk().looking.way(), std::string("upside-down"));
+        QCOMPARE(desk().viewMode.way(), std::string("upside-down"));
         clickOn(nextButton());
-        QCOMPARE(desk().looking.way(), std::string("side-by-side"));
+        QCOMPARE(desk().viewMode.way(), std::string("side-by-side"));
         QVERIFY2(anyLabelSays("on your sketch"), said());
     }
 
@@ -456,7 +456,7 @@ private slots:
         press(Qt::Key_4, Qt::ControlModifier);
         clickOn(buttonSaying("Begin today"));
         StoredStudy stored = logbook_->load(1);
-        stored.study.attempts[0].drawn = now();
+        stored.study.sketches[0].drawn = now();
         logbook_->save(1, stored.study, {}, stored.revision);
         chooseFile(file("plan.pdf"), [this] { clickOn(buttonSaying("Spread of its heads")); });
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Saved: "), said().constData(), 20000);

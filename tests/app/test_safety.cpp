@@ -3,7 +3,7 @@
 
 #include "app/course/step.h"
 #include "app/progress/progress_place.h"
-#include "app/shelf/shelf.h"
+#include "app/library/library.h"
 #include "app/window/launch.h"
 #include "app/work/background.h"
 #include "logbook/backup.h"
@@ -50,7 +50,7 @@ private slots:
             return std::count_if(sheet.marks.begin(), sheet.marks.end(), [](const auto& m) { return m && m->hidden; });
         };
         QCOMPARE(int(hidden(study().reference)), 0);
-        QCOMPARE(placedCount(desk(), Side::Seen), 4);
+        QCOMPARE(placedCount(desk(), Side::Reference), 4);
         QCOMPARE(stepId(), std::string("block-in"));
         // Nor does the way out stand where "They are right" was.
         QPushButton* cannot = buttonSaying("Cannot see it");
@@ -274,7 +274,7 @@ private slots:
             QVERIFY(QFile::copy(file("book/logbook.sqlite") + part, file("crashed/logbook.sqlite") + part));
         const auto before = QFileInfo(file("crashed/logbook.sqlite-wal")).size();
         QVERIFY(before > 0);
-        const Logbook look(file("crashed").toStdString(), Logbook::Access::LookOnly);
+        const Logbook look(file("crashed").toStdString(), Logbook::Access::ReadOnly);
         QCOMPARE(int(look.studies().size()), 1);
         QCOMPARE(QFileInfo(file("crashed/logbook.sqlite-wal")).size(), before);
     }
@@ -291,8 +291,8 @@ private slots:
         });
         waitForPictures();
         QTRY_COMPARE_WITH_TIMEOUT(int(logbook_->studies().size()), 2, 10000);
-        QTRY_COMPARE_WITH_TIMEOUT(int(desk().document.id() == first ? study().attempts.size()
-                                                                     : logbook_->load(first).study.attempts.size()),
+        QTRY_COMPARE_WITH_TIMEOUT(int(desk().document.id() == first ? study().sketches.size()
+                                                                     : logbook_->load(first).study.sketches.size()),
                                   1, 10000);
     }
 
@@ -366,7 +366,7 @@ private slots:
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("none.png"), said().constData(), 5000);
         openSketch(file("sketch.png"));
         QTRY_VERIFY2_WITH_TIMEOUT(!anyLabelSays("none.png"), said().constData(), 5000);
-        QCOMPARE(int(study().attempts.size()), 1);
+        QCOMPARE(int(study().sketches.size()), 1);
     }
 
     void anEmptyFolderAndAnEmptySheetAreSaidSo() {

@@ -59,20 +59,20 @@ private slots:
     void aPhotographIsMarkedWithoutAClickAndThatCanBeUndone() {
         openReference(save(portrait(), "portrait.png"));
         QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
-        QCOMPARE(suggestionCount(desk(), Side::Seen), 16);
+        QCOMPARE(suggestionCount(desk(), Side::Reference), 16);
         for (const auto& placed : study().reference.expression)
             QVERIFY(placed && placed->suggested);
         QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value) < 15);
         goToStep("block-in");
         QVERIFY2(anyLabelSays("I marked the face"), said());
         // One key each, from the most doubtful on.
-        const Mark first = *askedMark(desk(), Side::Seen);
+        const Mark first = *askedMark(desk(), Side::Reference);
         QVERIFY(anyLabelSays(qt(wordsFor(first))));
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY(!study().reference.marks[first]->suggested);
-        QCOMPARE(suggestionCount(desk(), Side::Seen), 15);
-        QVERIFY(*askedMark(desk(), Side::Seen) != first);
+        QCOMPARE(suggestionCount(desk(), Side::Reference), 15);
+        QVERIFY(*askedMark(desk(), Side::Reference) != first);
         // A click beside the marks carries none of them off.
         const MarkSheet before = study().reference;
         click(seen(), QPoint(30, seen()->height() / 2));
@@ -81,7 +81,7 @@ private slots:
         undo();
         QVERIFY(!desk().fit());
         QTest::qWait(600); // the picture is not looked at again by itself
-        QCOMPARE(suggestionCount(desk(), Side::Seen), 0);
+        QCOMPARE(suggestionCount(desk(), Side::Reference), 0);
         QVERIFY(!desk().faces.isRunning());
         clickOn(buttonSaying("Suggest marks"));
         QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
@@ -96,7 +96,7 @@ private slots:
         openSketch(save(page, "page.png"));
         ++acts;
         QTRY_VERIFY_WITH_TIMEOUT(desk().comparison(), 30000);
-        QVERIFY(study().attempt()->page.flat); // found by itself
+        QVERIFY(study().sketch()->page.flat); // found by itself
         QCOMPARE(stepId(), std::string("check"));
         // What looks wrong is asked first, and nothing on the screen gives the answer away.
         QVERIFY(anyLabelSays("Say it first"));
@@ -110,16 +110,16 @@ private slots:
         undo(); // what was said
         undo(); // the marks
         QVERIFY(!desk().comparison());
-        QCOMPARE(placedCount(desk(), Side::Drawn), 0);
+        QCOMPARE(placedCount(desk(), Side::Sketch), 0);
     }
 
     void whatIsDoubtfulIsLookedOverFirst() {
         openBoth();
         skipSaying();
-        QVERIFY(!buttonSaying("Look them over") || !doubtfulSuggestions(desk(), Side::Drawn).empty());
+        QVERIFY(!buttonSaying("Look them over") || !doubtfulSuggestions(desk(), Side::Sketch).empty());
         // Two marks become doubtful, the chin more than the brow.
         desk().document.edit("Doubt", {}, [](Study& s) {
-            MarkSheet& sheet = s.marks(Side::Drawn);
+            MarkSheet& sheet = s.marks(Side::Sketch);
             sheet.marks[Mark::Chin]->noise = Pixels{40};
             sheet.marks[Mark::Brow]->noise = Pixels{30};
         });
@@ -128,36 +128,36 @@ private slots:
         QVERIFY2(anyLabelSays("Does the ring sit on your chin?"), said());
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(!study().marks(Side::Drawn).marks[Mark::Chin]->suggested);
+        QVERIFY(!study().marks(Side::Sketch).marks[Mark::Chin]->suggested);
         QVERIFY2(anyLabelSays("Does the ring sit on your brow?"), said());
         // The second one is dragged right.
-        const PicturePoint brow = *study().marks(Side::Drawn).seen(Mark::Brow);
+        const PicturePoint brow = *study().marks(Side::Sketch).seen(Mark::Brow);
         const QPoint from = spot(drawn(), brow);
         drag(drawn(), from, from + QPoint(0, -12));
-        QVERIFY((*study().marks(Side::Drawn).seen(Mark::Brow) - brow).norm() > 1);
-        QVERIFY(!study().marks(Side::Drawn).marks[Mark::Brow]->suggested);
+        QVERIFY((*study().marks(Side::Sketch).seen(Mark::Brow) - brow).norm() > 1);
+        QVERIFY(!study().marks(Side::Sketch).marks[Mark::Brow]->suggested);
         // It ends by itself: what is left would change nothing.
         QVERIFY2(anyLabelSays("As far as I can see"), said());
         QVERIFY(!anyLabelSays("Does the ring sit on"));
-        QVERIFY(suggestionCount(desk(), Side::Drawn) > 8);
+        QVERIFY(suggestionCount(desk(), Side::Sketch) > 8);
     }
 
     void marksOfTheFirstPhotographAreCarriedToTheNext() {
         openBoth();
         skipSaying();
         desk().document.edit("Confirm", {}, [](Study& s) {
-            MarkSheet& sheet = s.marks(Side::Drawn);
+            MarkSheet& sheet = s.marks(Side::Sketch);
             for (Mark m : {Mark::Chin, Mark::NoseBase, Mark::PupilL})
                 sheet.marks[m] = PlacedMark{*sheet.marks[m]->at, false};
             sheet.marks[Mark::Crown] = PlacedMark{*sheet.marks[Mark::Brow]->at - PicturePoint(0, 200), false};
         });
-        const MarkSheet before = study().marks(Side::Drawn);
+        const MarkSheet before = study().marks(Side::Sketch);
         // The same page with the nose put right.
         cv::Mat grey;
         cv::cvtColor(portrait(), grey, cv::COLOR_BGR2GRAY);
         openSketch(save(pageWith(drawingOf(grey, DrawingFilter::Dodged)), "next.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(study().attempts.size() == 2 && desk().comparison(), 30000);
-        const MarkSheet& after = study().marks(Side::Drawn);
+        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && desk().comparison(), 30000);
+        const MarkSheet& after = study().marks(Side::Sketch);
         QVERIFY(after.marks[Mark::Chin] && !after.marks[Mark::Chin]->suggested);
         QVERIFY(!after.marks[Mark::PupilL]->suggested);
         QVERIFY(after.marks[Mark::NoseBase]->suggested); // it has moved
@@ -191,7 +191,7 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(!desk().faces.frames().empty(), 20000);
         goToStep("block-in");
         QVERIFY(!desk().fit());
-        QCOMPARE(placedCount(desk(), Side::Seen), 0);
+        QCOMPARE(placedCount(desk(), Side::Reference), 0);
         QVERIFY(linesOn(seen()).empty());
         // The sheet is framed to the face all the same.
         QVERIFY(!seen()->scene().frame.isEmpty());
@@ -204,7 +204,7 @@ private slots:
         QTest::qWait(350);
         clickOn(nextButton());
         QTRY_VERIFY(desk().fit());
-        QCOMPARE(suggestionCount(desk(), Side::Seen), 16);
+        QCOMPARE(suggestionCount(desk(), Side::Reference), 16);
     }
 
     void wherePeopleMarkByHandNothingIsFoundByItself() {
@@ -212,7 +212,7 @@ private slots:
         openReference(save(portrait(), "portrait.png"));
         QTest::qWait(400);
         QVERIFY(!desk().faces.isRunning());
-        QCOMPARE(placedCount(desk(), Side::Seen), 0);
+        QCOMPARE(placedCount(desk(), Side::Reference), 0);
         seen()->setFocus();
         goToStep("block-in");
         QVERIFY(anyLabelSays("Click the"));

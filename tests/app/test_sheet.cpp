@@ -1,4 +1,4 @@
-#include "app/looking/way.h"
+#include "app/view_modes/view_mode.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/window/sheet_caption.h"
 #include "tests/app/tests.h"
@@ -57,7 +57,7 @@ private slots:
         QVERIFY(!told.isEmpty());
         QVERIFY(size.width() <= 1280 && size.height() <= 800);
         const QString all = told.join("; ");
-        for (const auto& way : waysOfLooking())
+        for (const auto& way : viewModes())
             QVERIFY2(all.contains(way->name().toLower()), qPrintable(way->name()));
         QVERIFY(all.contains("Ctrl+Shift+E") && all.contains("Undo"));
     }

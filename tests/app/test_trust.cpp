@@ -1,7 +1,7 @@
 // Nothing is lost: bundles through the real window, the daily copy and the way back to it, one window to a logbook, and
 // the first start.
 
-#include "app/shelf/shelf.h"
+#include "app/library/library.h"
 #include "app/window/launch.h"
 #include "app/window/walk.h"
 #include "logbook/backup.h"
@@ -132,7 +132,7 @@ private slots:
         QCOMPARE(first.state(), QProcess::Running);
         const auto arrived = [&] {
             try {
-                return Logbook(data.toStdString(), Logbook::Access::Beside).studies().size() == 1;
+                return Logbook(data.toStdString(), Logbook::Access::ReadOnlyShared).studies().size() == 1;
             } catch (const StorageError&) {
                 return false; // being written just now
             }

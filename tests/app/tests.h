@@ -24,6 +24,7 @@ std::unique_ptr<QObject> makeSeeingTest();
 std::unique_ptr<QObject> makeSheetTest();
 std::unique_ptr<QObject> makeShelfTest();
 std::unique_ptr<QObject> makePictureTest();
+std::unique_ptr<QObject> makeTelephoneTest();
 std::unique_ptr<QObject> makeTrustTest();
 std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
@@ -32,7 +33,7 @@ inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
             makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeFeaturesTest, makeLanguageTest,
-            makeSafetyTest, makeSeeingTest,   makeTrustTest};
+            makeSafetyTest, makeSeeingTest,   makeTelephoneTest, makeTrustTest};
 }
 
 } // namespace zokran::test

@@ -7,17 +7,17 @@
 #include "app/overlays/finding_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/overlays/marks_overlay.h"
-#include "app/shelf/demo.h"
-#include "app/shelf/shelf.h"
+#include "app/library/demo.h"
+#include "app/library/library.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
-#include "app/window/bench.h"
+#include "app/widgets/messages.h"
+#include "app/window/workspace.h"
 #include "app/progress/progress_place.h"
 #include "app/window/main_window.h"
 #include "app/widgets/settled_button.h"
 #include "cast/stand_in_camera.h"
 #include "core/construction/forms.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 
 #include <QApplication>
 #include <QCheckBox>
@@ -62,8 +62,8 @@ protected:
     /// Most tests mark by hand what they open.
     bool findsFaces_ = false;
 
-    SheetView* seen() { return window_->bench()->sheet(Side::Seen); }
-    SheetView* drawn() { return window_->bench()->sheet(Side::Drawn); }
+    SheetView* seen() { return window_->bench()->sheet(Side::Reference); }
+    SheetView* drawn() { return window_->bench()->sheet(Side::Sketch); }
     Desk& desk() { return window_->desk(); }
     const Study& study() { return desk().study(); }
     QString file(const char* name) { return folder_->filePath(name); }
@@ -264,7 +264,7 @@ protected:
             << encoded(photograph(head, shot), ".png");
         PlantedErrors planted;
         planted.errors = {{"mouth_height", 0.14}};
-        const Sketch sketch = drawSketch(head, shot, planted, 2);
+        const SimulatedSketch sketch = drawSketch(head, shot, planted, 2);
         std::ofstream(file("sketch.png").toStdString(), std::ios::binary)
             << encoded(sketch.picture, ".png");
         return {exactMarks(head, viewOf(shot), 320, 400), sketch.marks};
@@ -274,7 +274,7 @@ protected:
     void markAll(SheetView* view, Side side, const MarkSheet& truth) {
         view->setFocus();
         // Of a sketch nobody is asked for what the reference does not show.
-        while (const auto next = nextMark(desk(), side)) {
+        while (const auto next = markToPlace(desk(), side)) {
             QVERIFY(anyLabelSays(qt(wordsFor(*next))));
             const int placed = placedCount(desk(), side);
             if (const auto at = truth.seen(*next)) {

@@ -337,7 +337,7 @@ TEST_CASE("The camera writes how it was held and through which lens") {
     Shot shot;
     shot.size = 100;
     shot.lens = {105};
-    const std::string jpeg = asTaken(photograph(Bust(sitterNamed("wren")), shot), shot);
+    const std::string jpeg = encodeAsCameraJpeg(photograph(Bust(sitterNamed("wren")), shot), shot);
     const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(jpeg.data()),
                                                  static_cast<long>(jpeg.size()));
     image->readMetadata();
@@ -394,7 +394,7 @@ TEST_CASE("Another seed is another hand, on the same marks") {
     Shot shot;
     shot.size = 120;
     const Bust head(sitterNamed("halcyon"));
-    const Sketch a = drawSketch(head, shot, {}, 1), b = drawSketch(head, shot, {}, 2);
+    const SimulatedSketch a = drawSketch(head, shot, {}, 1), b = drawSketch(head, shot, {}, 2);
     CHECK(meanDifference(a.picture, b.picture) > 0.3);
     CHECK(a.marks == b.marks);
     CHECK(meanDifference(a.picture, drawSketch(head, shot, {}, 1).picture) == 0);

@@ -188,7 +188,7 @@ TEST_CASE("A simulated sketch is lines on paper, with its errors planted exactly
     PlantedErrors planted;
     planted.straightened = 0.5;
     planted.errors = {{"mouth_height", 0.13}};
-    const Sketch sketch = drawSketch(head, shot, planted, 3);
+    const SimulatedSketch sketch = drawSketch(head, shot, planted, 3);
     CHECK(degrees(sketch.pose.turn) == Approx(20));
 
     // Mostly paper, some graphite.

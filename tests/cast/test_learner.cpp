@@ -1,4 +1,4 @@
-#include "cast/learner.h"
+#include "cast/simulated_learner.h"
 #include "core/compare/compare.h"
 #include "core/practice/progress.h"
 #include "tests/heads.h"
@@ -92,7 +92,7 @@ TEST_CASE("A hand-held photograph carries the marks with the sheet") {
     const Bust sitter(sitterNamed("halcyon"));
     PlantedErrors flat, phone;
     phone.byPhone = true;
-    const Sketch a = drawSketch(sitter, shot, flat, 3), b = drawSketch(sitter, shot, phone, 3);
+    const SimulatedSketch a = drawSketch(sitter, shot, flat, 3), b = drawSketch(sitter, shot, phone, 3);
     CHECK(b.picture.width == a.picture.width);
     // Smaller, for the table shows; and darker at the rim, which is wood.
     const double ratio = (*b.marks.seen(Mark::OuterEyeL) - *b.marks.seen(Mark::OuterEyeR)).norm() /
@@ -113,8 +113,8 @@ TEST_CASE("A head that grows while it is drawn ends larger than it began") {
     const Bust sitter(sitterNamed("halcyon"));
     PlantedErrors growing;
     growing.growth = 0.1;
-    const Sketch a = drawSketch(sitter, shot, {}, 1), b = drawSketch(sitter, shot, growing, 1);
-    auto length = [](const Sketch& s, Mark from, Mark to) {
+    const SimulatedSketch a = drawSketch(sitter, shot, {}, 1), b = drawSketch(sitter, shot, growing, 1);
+    auto length = [](const SimulatedSketch& s, Mark from, Mark to) {
         return (*s.marks.seen(from) - *s.marks.seen(to)).norm();
     };
     const double nearEyes =

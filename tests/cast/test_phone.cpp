@@ -1,6 +1,6 @@
 // The stand-in phone's pictures of pages, which the finder of pages was not made with.
 
-#include "cast/phone.h"
+#include "cast/simulated_phone.h"
 #include "core/page/find_heads.h"
 #include "core/page/find_page.h"
 
@@ -60,7 +60,7 @@ cv::Mat3b drawing(const char* sitter, double turn, const char* hand, unsigned se
     PlantedErrors planted;
     planted.hand = hand;
     planted.size = 1.2;
-    const Sketch sketch = drawSketch(Bust(sitterNamed(sitter)), shot, planted, seed);
+    const SimulatedSketch sketch = drawSketch(Bust(sitterNamed(sitter)), shot, planted, seed);
     return cv::Mat(sketch.picture.height, sketch.picture.width, CV_8UC3,
                    const_cast<std::uint8_t*>(sketch.picture.bgr.data()))
         .clone();

@@ -1,5 +1,5 @@
 #include "cast/pencil.h"
-#include "cast/phone.h"
+#include "cast/simulated_phone.h"
 #include "cast/plaster_mesh.h"
 #include "cast/bust.h"
 #include "cast/raster.h"

@@ -1,8 +1,8 @@
 // Neck and shoulders under the heads of photographs of people.
 
 #include "core/compare/finding_lines.h"
-#include "core/head/laid_anew.h"
-#include "core/words/finding_words.h"
+#include "core/head/reference_transform.h"
+#include "core/messages/finding_messages.h"
 #include "tests/heads.h"
 #include "tests/real_faces.h"
 
@@ -166,7 +166,7 @@ TEST_CASE("The pit and the shoulders are marks in a file, and a neck has two pla
     CHECK_THROWS_WITH(with(R"({"shoulder_l":{"x":1,"y":2},"shoulder_r":{"x":3,"y":2}})"), Catch::Contains("neck_pit"));
     CHECK_THROWS_WITH(with("{}", R"({"neck":[{"x":1,"y":2},{"x":1,"y":2},{"x":1,"y":2}]})"), Catch::Contains("2 or 4 points"));
     // A mirror keeps the viewer's left first, and the pit before the shoulders.
-    const auto mirrored = laidAnew(LaidAnew::Mirrored, sheet).lines;
+    const auto mirrored = transformed(ReferenceTransform::Mirrored, sheet).lines;
     CHECK(mirrored[DrawnLine::Shoulders][0].x() == Approx(799 - sheet.lines[DrawnLine::Shoulders][0].x()).margin(1.1));
     CHECK(mirrored[DrawnLine::Shoulders][1].x() < mirrored[DrawnLine::Shoulders][2].x());
     CHECK(mirrored[DrawnLine::Neck][0].x() < mirrored[DrawnLine::Neck][2].x());

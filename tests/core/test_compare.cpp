@@ -1,7 +1,7 @@
 #include "core/compare/compare.h"
 #include "core/compare/errors/error_modes.h"
-#include "core/words/finding_words.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/finding_messages.h"
+#include "core/messages/trouble_messages.h"
 #include "tests/heads.h"
 
 #include <Eigen/Geometry>

@@ -1,8 +1,8 @@
 #include "core/compare/expected.h"
 #include "core/compare/findings.h"
 #include "core/files/marks_file.h"
-#include "core/head/laid_anew.h"
-#include "core/page/carry.h"
+#include "core/head/reference_transform.h"
+#include "core/page/reproject.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -97,7 +97,7 @@ TEST_CASE("A line's pull follows from where it lies, as differences have it") {
         const auto curve = curveOf(line, head);
         for (const double share : {0.1, 0.45, 0.9}) {
             const auto i = static_cast<std::size_t>(share * static_cast<double>(curve.size() - 1));
-            problem.onLines.push_back({curve, view.project(curve[i]) + PicturePoint(7, -4), {3}});
+            problem.lineObservations.push_back({curve, view.project(curve[i]) + PicturePoint(7, -4), {3}});
         }
     }
     const HeadProblem::State state{view, {}};
@@ -179,12 +179,12 @@ TEST_CASE("Drawn lines are kept in the file, go with the page and turn with the 
     CHECK_THROWS_WITH(with(R"({"neck":[{"x":1,"y":2},{"x":1}]})"), Catch::Contains("neck") && Catch::Contains("\"y\""));
     CHECK_THROWS_WITH(with("7"), Catch::Contains("lines"));
 
-    const MarkSheet mirror = laidAnew(LaidAnew::Mirrored, sheet);
+    const MarkSheet mirror = transformed(ReferenceTransform::Mirrored, sheet);
     // Still from the viewer's left to the right; the centre line still from the top down.
     CHECK((mirror.lines[DrawnLine::Hair][0] - PicturePoint(390, 310)).norm() < 1e-9);
     CHECK((mirror.lines[DrawnLine::Hair][2] - PicturePoint(800, 300)).norm() < 1e-9);
     CHECK((mirror.lines[DrawnLine::Centre][0] - PicturePoint(600, 300)).norm() < 1e-9);
-    CHECK(laidAnew(LaidAnew::Mirrored, mirror).lines == sheet.lines);
+    CHECK(transformed(ReferenceTransform::Mirrored, mirror).lines == sheet.lines);
 
     // A page laid flat takes them along with the marks that lie on the same spots.
     SketchMarks sketch;
@@ -192,7 +192,7 @@ TEST_CASE("Drawn lines are kept in the file, go with the page and turn with the 
     sketch.lines[DrawnLine::Neck] = {{300, 700}, {450, 720}};
     sketch.marks[EarBaseR] = PlacedMark{PicturePoint(300, 700)};
     sketch.marks[EarBaseL] = PlacedMark{PicturePoint(450, 720)};
-    const LaidFlat flat{{SketchPoint(110, 90), {880, 60}, {930, 950}, {70, 900}}, paperNamed("a4"), 1000, 1000, false};
+    const PageRectification flat{{SketchPoint(110, 90), {880, 60}, {930, 950}, {70, 900}}, paperNamed("a4"), 1000, 1000, false};
     const SketchMarks laid = carried(sketch, std::nullopt, flat);
     CHECK((laid.lines[DrawnLine::Neck][0] - *laid.seen(EarBaseR)).norm() < 1e-9);
     CHECK((laid.lines[DrawnLine::Neck][1] - *laid.seen(EarBaseL)).norm() < 1e-9);

@@ -3,7 +3,7 @@
 #include "core/compare/finding_lines.h"
 #include "core/compare/parts.h"
 #include "core/head/surface_in_view.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 #include "tests/heads.h"
 #include "tests/real_faces.h"
 

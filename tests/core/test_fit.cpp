@@ -1,10 +1,10 @@
 #include "core/fit/fit.h"
 #include "core/fit/head_problem.h"
-#include "core/fit/next_mark.h"
+#include "core/fit/next_best_mark.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/reliability.h"
 #include "core/fit/shape_problem.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 #include "tests/heads.h"
 
 #include <algorithm>
@@ -316,7 +316,7 @@ TEST_CASE("The mark offered next tightens the reading most") {
         return std::hypot(f.sigma.turn.value, f.sigma.tilt.value, f.sigma.lean.value);
     };
     const Fit fit = fitHead(few);
-    const auto telling = mostTelling(few, fit);
+    const auto telling = nextBestMark(few, fit);
     REQUIRE(telling);
     double best = 10, offered = 10;
     for (Mark m : {NoseTip, EarTopR, EarBaseR, Crown, Hairline, JawAngleR, NoseRoot}) {
@@ -331,7 +331,7 @@ TEST_CASE("The mark offered next tightens the reading most") {
     }
     CHECK(offered < best + 0.06);
     CHECK(offered == Approx(telling->doubtLeft).margin(0.06));
-    CHECK_FALSE(mostTelling(all, fitHead(all)));
+    CHECK_FALSE(nextBestMark(all, fitHead(all)));
 }
 
 TEST_CASE("Where two readings are nearly as good both are offered") {

@@ -2,7 +2,7 @@
 #include "core/construction/lines.h"
 #include "core/files/canon_file.h"
 #include "core/files/guides_file.h"
-#include "core/words/line_words.h"
+#include "core/messages/line_messages.h"
 #include "tests/heads.h"
 
 #include <algorithm>

@@ -2,7 +2,7 @@
 
 #include "core/compare/hand_check.h"
 #include "core/compare/finding_lines.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -2,9 +2,9 @@
 #include "core/construction/ball_form.h"
 #include "core/files/canon_file.h"
 #include "core/files/marks_file.h"
-#include "core/head/laid_anew.h"
+#include "core/head/reference_transform.h"
 #include "core/head/population.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -187,7 +187,7 @@ TEST_CASE("Expression marks have names and mirror images, and are kept with the 
     sheet.height = 80;
     sheet.expression[ExpressionMark::BrowPeakL] = PlacedMark{PicturePoint(30, 20), false, true, Pixels{2}};
     CHECK(parseMarks(marksText(sheet), "test") == sheet);
-    const MarkSheet laid = laidAnew(LaidAnew::Mirrored, sheet);
+    const MarkSheet laid = transformed(ReferenceTransform::Mirrored, sheet);
     REQUIRE(laid.expression[ExpressionMark::BrowPeakR]);
     CHECK(*laid.expression[ExpressionMark::BrowPeakR]->at == PicturePoint(70, 20));
     CHECK(!laid.expression[ExpressionMark::BrowPeakL]);

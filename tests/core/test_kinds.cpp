@@ -4,8 +4,8 @@
 #include "core/files/measures_file.h"
 #include "core/measure/kinds.h"
 #include "core/measure/telling.h"
-#include "core/words/mark_words.h"
-#include "core/words/measure_words.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/measure_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -24,8 +24,8 @@ double inDegrees(double radians) {
     return radians * 180 / std::numbers::pi;
 }
 
-MeasureGround ground(std::vector<PicturePoint> ends) {
-    MeasureGround g;
+MeasureContext ground(std::vector<PicturePoint> ends) {
+    MeasureContext g;
     g.ends = std::move(ends);
     g.unit = {40};
     g.noise = {1.5};
@@ -81,13 +81,13 @@ TEST_CASE("A unit stick counts its units along itself") {
 TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's edge") {
     const View view = viewAt(pose(0, 0, 0));
     const MarkSheet marks = sheetOf(adultHeads().mean, view);
-    MeasureGround g = ground({*marks.seen(Mark::InnerEyeL)});
+    MeasureContext g = ground({*marks.seen(Mark::InnerEyeL)});
     g.width = g.height = 1000;
     g.marks = &marks;
     const Reading plumb = read(plumbKind, g);
     REQUIRE_FALSE(plumb.passes.empty());
     double last = 0;
-    for (const Pass& pass : plumb.passes) {
+    for (const Clearance& pass : plumb.passes) {
         const double off = (marks.seen(pass.mark)->x() - g.ends[0].x()) / 40;
         CHECK(std::abs(pass.by) == Approx(std::abs(off)));
         CHECK(std::abs(pass.by) >= last);
@@ -98,10 +98,10 @@ TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's ed
     CHECK(plumb.lines[0][1].y() == Approx(1000));
     const Reading level = read(levelKind, g);
     CHECK(std::any_of(level.passes.begin(), level.passes.end(),
-                      [](const Pass& p) { return p.mark == Mark::InnerEyeR; }));
+                      [](const Clearance& p) { return p.mark == Mark::InnerEyeR; }));
     g.ends = {*marks.seen(Mark::Brow), *marks.seen(Mark::NoseBase)};
     const Reading on = read(prolongKind, g);
-    CHECK(std::any_of(on.passes.begin(), on.passes.end(), [](const Pass& p) {
+    CHECK(std::any_of(on.passes.begin(), on.passes.end(), [](const Clearance& p) {
         return p.mark == Mark::Chin && std::abs(p.by) < 0.3; // from the front the chin lies under them
     }));
     CHECK(passWords(on).find(wordsFor(on.passes.front().mark)) != std::string::npos);
@@ -110,7 +110,7 @@ TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's ed
 TEST_CASE("A mark carried over the centre line lands where the head's other half has it") {
     HeadMarks head = adultHeads().mean;
     const View view = viewAt(pose(25, 8, -5));
-    MeasureGround g = ground({view.project(head[Mark::OuterEyeR])});
+    MeasureContext g = ground({view.project(head[Mark::OuterEyeR])});
     g.view = view;
     g.head = &head;
     const Reading r = read(mirrorKind, g);
@@ -190,7 +190,7 @@ TEST_CASE("What is worth measuring next is what differs most, and nothing where 
     const auto all = [&](const Measurement& m) -> std::optional<Reading> {
         return reading(m.kind == "angle" ? 5 : 1, m.kind == "angle" ? ReadingUnit::Angle : ReadingUnit::Share);
     };
-    CHECK_FALSE(mostTelling({}, all, all));
+    CHECK_FALSE(nextBestMeasurement({}, all, all));
     // One ratio is a fifth out, one angle twenty degrees.
     const auto there = [&](const Measurement& m) -> std::optional<Reading> {
         auto r = all(m);
@@ -201,15 +201,15 @@ TEST_CASE("What is worth measuring next is what differs most, and nothing where 
         return r;
     };
     std::vector<Measurement> laid;
-    const auto first = mostTelling(laid, all, there);
+    const auto first = nextBestMeasurement(laid, all, there);
     REQUIRE(first);
     CHECK(first->kind == "angle");
     laid.push_back(*first);
-    const auto second = mostTelling(laid, all, there);
+    const auto second = nextBestMeasurement(laid, all, there);
     REQUIRE(second);
     CHECK(second->kind == "ratio");
     laid.push_back(*second);
-    CHECK_FALSE(mostTelling(laid, all, there));
+    CHECK_FALSE(nextBestMeasurement(laid, all, there));
     // A straight head's eye axis is level, and its two eyes are as wide as one another.
     const auto level = readOnStraightHead({"angle", {{Mark::OuterEyeR, {0, 0}}, {Mark::OuterEyeL, {0, 0}}}, false});
     REQUIRE(level);

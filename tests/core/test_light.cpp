@@ -2,10 +2,10 @@
 
 #include "core/base/errors.h"
 #include "core/head/population.h"
-#include "core/light/places.h"
+#include "core/light/light_regions.h"
 #include "core/light/tone.h"
 #include "core/light/values.h"
-#include "core/words/light_words.h"
+#include "core/messages/light_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -99,7 +99,7 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
         for (const LightDirection& from : {light(-50, 40), light(30, 60), light(70, 25)}) {
             const bool sphere = std::string_view(id) == "sphere";
             const View view = lookAt(pose(25, -30, 0));
-            const Relief relief(litForm(form(id), true), view, pictureSide, pictureSide);
+            const DepthBuffer relief(litForm(form(id), true), view, pictureSide, pictureSide);
             const Shading shading(relief, {from});
             const Vector3d l = view.facing().transpose() * towardsLight(from);
             int judged = 0, same = 0, tones = 0, close = 0;
@@ -139,7 +139,7 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
 
 TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond it") {
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litForm(form("sphere"), false), view, pictureSide, pictureSide);
+    const DepthBuffer relief(litForm(form("sphere"), false), view, pictureSide, pictureSide);
     const Shading shading(relief, {light(-60, 0)});
     // Along the equator from the light's side to the far one.
     std::vector<Zone> zones;
@@ -158,7 +158,7 @@ TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond i
 
 TEST_CASE("A second light fills the shadows of the first") {
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litHead(adultHeads().mean), view, pictureSide, pictureSide);
+    const DepthBuffer relief(litHead(adultHeads().mean), view, pictureSide, pictureSide);
     const auto dark = [&](const Lighting& lighting) {
         int count = 0;
         for (const std::uint8_t value : Shading(relief, lighting).picture(3, 255))
@@ -172,7 +172,7 @@ TEST_CASE("A second light fills the shadows of the first") {
 TEST_CASE("The nose throws its shadow away from the light, on to the other cheek") {
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0), 3);
-    const Relief relief(litHead(head), view, pictureSide, pictureSide);
+    const DepthBuffer relief(litHead(head), view, pictureSide, pictureSide);
     for (const double side : {-1.0, 1.0}) {
         const Shading shading(relief, {light(55 * side, 35)});
         int on = 0, off = 0;
@@ -196,8 +196,8 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     // upper lip, under the lip, under the chin. Common practice, no source.
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0));
-    const Relief relief(litHead(head), view, pictureSide, pictureSide);
-    const PlaceNet net(relief.solid(), head);
+    const DepthBuffer relief(litHead(head), view, pictureSide, pictureSide);
+    const FaceRegions net(relief.solid(), head);
     const auto told = lightAndDark(litPlaces(relief, Shading(relief, {light(-15, 60)}), net));
     // What comes next is darker than the first and is none of them, nor of those that stay dark.
     CHECK_FALSE(told.next.empty());

@@ -4,7 +4,7 @@
 #include "core/construction/forms.h"
 #include "core/files/fit_file.h"
 #include "core/files/marks_file.h"
-#include "core/words/trouble_words.h"
+#include "core/messages/trouble_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -29,7 +29,7 @@ MarkSheet triangle() {
 /// A measurement between marks, in px or in a unit.
 Reading reading(const MeasureKind& kind, const MarkSheet& sheet, const std::vector<Mark>& ends,
                 const std::vector<Mark>& unit = {}) {
-    MeasureGround g;
+    MeasureContext g;
     for (Mark m : ends)
         g.ends.push_back(*sheet.seen(m));
     g.unit = {1};
@@ -44,8 +44,8 @@ Reading reading(const MeasureKind& kind, const MarkSheet& sheet, const std::vect
     return read(kind, g);
 }
 
-const Pass& passOf(const Reading& r, Mark mark) {
-    return *std::find_if(r.passes.begin(), r.passes.end(), [&](const Pass& p) { return p.mark == mark; });
+const Clearance& passOf(const Reading& r, Mark mark) {
+    return *std::find_if(r.passes.begin(), r.passes.end(), [&](const Clearance& p) { return p.mark == mark; });
 }
 
 } // namespace
@@ -118,7 +118,7 @@ TEST_CASE("Each doubt is what shaking the marks gives, in 90 to 98 of 100 within
          [&](const MarkSheet& s) { return number(reading(triangleKind, s, {PupilR, Chin, LipLine})); }},
         {"its other angle",
          [&](const MarkSheet& s) {
-             const Further f = reading(triangleKind, s, {PupilR, Chin, LipLine}).further[0];
+             const SecondaryReading f = reading(triangleKind, s, {PupilR, Chin, LipLine}).further[0];
              return Number{f.value, f.sigma};
          }},
         {"length in eyes",
@@ -162,7 +162,7 @@ TEST_CASE("Carried over the centre line a mark falls on its twin's true place at
         const MarkSheet sheet = sheetOf(head, view);
         if (!sheet.seen(InnerEyeL))
             continue;
-        MeasureGround g;
+        MeasureContext g;
         g.ends = {*sheet.seen(InnerEyeL)};
         g.unit = {1};
         g.noise = {2};
@@ -185,7 +185,7 @@ TEST_CASE("Five eyes lie across the head as it is turned, each bound where a pla
     HeadMarks head = adultHeads().mean;
     for (const double turn : {0.0, 25.0, 50.0, -35.0}) {
         const View view = viewAt(pose(turn, 5, 0));
-        MeasureGround g;
+        MeasureContext g;
         g.ends = {view.project((head[InnerEyeL] + head[InnerEyeR]) / 2)};
         g.unit = {(view.project(head[InnerEyeL]) - view.project(head[OuterEyeL])).norm()};
         g.noise = {2};
@@ -214,7 +214,7 @@ TEST_CASE("Five eyes lie across the head as it is turned, each bound where a pla
         head[m].x() = (m == InnerEyeL ? 1 : -1) *
                       std::abs(head[OuterEyeL].x()) / 3;
     const View front = viewAt(pose(0, 0, 0));
-    MeasureGround g;
+    MeasureContext g;
     g.ends = {front.project(head[InnerEyeL])};
     g.unit = {40};
     g.noise = {2};

@@ -1,7 +1,7 @@
 #include "core/construction/outline.h"
 
 #include "core/base/data_folder.h"
-#include "core/head/bend.h"
+#include "core/head/rbf_warp.h"
 #include "core/head/population.h"
 #include "tests/heads.h"
 
@@ -108,7 +108,7 @@ TEST_CASE("A bend takes its points where they are told, and an affine map everyw
         to.push_back(from.back() + 0.1 * HeadPoint(random.normal(1), random.normal(1), random.normal(1)));
         affine.push_back(m * from.back() + shift);
     }
-    const Bend bend(from, to), straight(from, affine);
+    const RbfWarp bend(from, to), straight(from, affine);
     for (int i = 0; i < 20; ++i)
         CHECK((bend(from[i]) - to[i]).norm() < 1e-9);
     for (int i = 0; i < 50; ++i) {

@@ -1,7 +1,7 @@
 // Sheets on tables, photographed by a pinhole camera of this file's own making: where the corners
 // are is known, the picture is drawn by OpenCV, and the code under test has seen none of it.
 
-#include "core/page/carry.h"
+#include "core/page/reproject.h"
 #include "core/page/find_page.h"
 #include "tests/heads.h"
 
@@ -233,7 +233,7 @@ TEST_CASE("Papers by name are the standards', and others are told apart from non
 
 TEST_CASE("Marks keep their places on the drawing however its page is laid flat") {
     const PageCorners corners{SketchPoint(210, 150), {1290, 190}, {1370, 1840}, {120, 1790}};
-    const LaidFlat flat{corners, paperNamed("a4"), 1500, 2000, false};
+    const PageRectification flat{corners, paperNamed("a4"), 1500, 2000, false};
     SketchMarks marks;
     marks.width = 1500;
     marks.height = 2000;
@@ -264,7 +264,7 @@ TEST_CASE("Marks keep their places on the drawing however its page is laid flat"
           Approx(200 * std::sqrt(std::abs(dx.x * dy.y - dx.y * dy.x))).epsilon(0.01));
     CHECK(onFlat.marks[Mark::Back]->hidden);
     // By another paper and back to the photograph: the same places.
-    LaidFlat other = flat;
+    PageRectification other = flat;
     other.paper = paperNamed("11x14in");
     other.corners[0] = SketchPoint(200, 160);
     const SketchMarks back = carried(carried(onFlat, flat, other), other, std::nullopt);

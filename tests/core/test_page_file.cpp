@@ -2,10 +2,10 @@
 
 #include "core/base/errors.h"
 #include "core/files/page_file.h"
-#include "core/page/carry.h"
+#include "core/page/reproject.h"
 #include "core/page/find_page.h"
 #include "core/page/rectify.h"
-#include "core/words/paper_words.h"
+#include "core/messages/paper_messages.h"
 
 #include <catch2/catch.hpp>
 #include <opencv2/imgproc.hpp>
@@ -16,7 +16,7 @@ namespace {
 
 Page flatPage() {
     Page page;
-    page.flat = LaidFlat{{SketchPoint(10.5, 20), {900, 30}, {910, 1300}, {-5, 1290}},
+    page.flat = PageRectification{{SketchPoint(10.5, 20), {900, 30}, {910, 1300}, {-5, 1290}},
                          {{210}, {297}}, 1000, 1400, true};
     return page;
 }
@@ -91,7 +91,7 @@ TEST_CASE("Every paper has words and a size, and finds itself by its shape") {
 
 TEST_CASE("A flat page keeps the photograph's fineness, within bounds") {
     const PageCorners corners{SketchPoint(100, 100), {1100, 100}, {1100, 1500}, {100, 1500}};
-    const LaidFlat flat{corners, {{210}, {297}}, 1300, 1700, false};
+    const PageRectification flat{corners, {{210}, {297}}, 1300, 1700, false};
     const auto [width, height] = flatSize(flat);
     CHECK(std::max(width - 1000, height - 1400) >= -2);
     CHECK(1.0 * height / width == Approx(297.0 / 210).epsilon(2e-3));

@@ -2,7 +2,7 @@
 
 #include "core/compare/on_page.h"
 #include "core/page/plan.h"
-#include "core/words/plan_words.h"
+#include "core/messages/plan_messages.h"
 #include "tests/heads.h"
 
 #include <algorithm>

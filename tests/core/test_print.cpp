@@ -1,7 +1,7 @@
 // Sheets measured on paper: rendered by poppler and by librsvg, which had no part in making them.
 
 #include "core/compare/finding_lines.h"
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 #include "core/light/tone.h"

@@ -6,7 +6,7 @@
 #include "core/practice/head_plan.h"
 #include "core/practice/progress.h"
 #include "core/practice/repetition.h"
-#include "core/words/progress_words.h"
+#include "core/messages/progress_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -1,8 +1,8 @@
 // What a round of work did, how a drawing sits on its page, and what is worth mending.
 
 #include "core/compare/on_page.h"
-#include "core/words/finding_words.h"
-#include "core/words/round_words.h"
+#include "core/messages/finding_messages.h"
+#include "core/messages/round_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -8,7 +8,7 @@
 #include "core/files/fit_file.h"
 #include "core/files/look_file.h"
 #include "core/fit/sitter_table.h"
-#include "core/words/division_words.h"
+#include "core/messages/division_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -30,9 +30,9 @@ TEST_CASE("What two photographs say of a shape adds up, and one alone changes no
     const MarkSheet a = sheetOf(head, viewAt(pose(50, 0, 0)));
     const MarkSheet b = sheetOf(head, viewAt(pose(-20, 25, 10)));
     CHECK(apart(fitSitter({a}).front().view.facing(), fitHead(a).view.facing()) < 1e-9);
-    const ShapeKnowledge one = shapeTold(a, fitHead(a));
-    ShapeKnowledge two = one;
-    two += shapeTold(b, fitHead(b));
+    const ShapeInformation one = shapeInformationOf(a, fitHead(a));
+    ShapeInformation two = one;
+    two += shapeInformationOf(b, fitHead(b));
     CHECK(two.information.trace() > one.information.trace());
     // Both photographs come to one head.
     const std::vector<Fit> both = fitSitter({a, b});

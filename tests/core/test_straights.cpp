@@ -1,7 +1,7 @@
 #include "core/compare/finding_lines.h"
 #include "core/compare/linear_selection.h"
 #include "core/compare/straights.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 #include "tests/heads.h"
 #include "tests/real_faces.h"
 

@@ -4,12 +4,12 @@
 
 #include "core/compare/compare.h"
 #include "core/construction/lines.h"
-#include "core/words/finding_words.h"
-#include "core/words/guess_words.h"
-#include "core/words/line_words.h"
-#include "core/words/mark_words.h"
-#include "core/words/pose_words.h"
-#include "core/words/sitter_words.h"
+#include "core/messages/finding_messages.h"
+#include "core/messages/guess_messages.h"
+#include "core/messages/line_messages.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/pose_messages.h"
+#include "core/messages/sitter_messages.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -207,16 +207,16 @@ TEST_CASE("On a head that lies on its side up and down give way to crown and chi
 }
 
 TEST_CASE("Every name and sentence can be said in another language, and a spoilt one falls back") {
-    class Shouting : public Phrasebook {
+    class Shouting : public Translator {
     public:
-        using Phrasebook::say;
+        using Translator::say;
         std::string say(std::string_view english) const override {
             return fmt::format("!{}", english);
         }
     };
-    class Spoilt : public Phrasebook {
+    class Spoilt : public Translator {
     public:
-        using Phrasebook::say;
+        using Translator::say;
         std::string say(std::string_view) const override { return "{nobody} {knows"; }
     };
     const Shouting other;
@@ -236,7 +236,7 @@ TEST_CASE("Every name and sentence can be said in another language, and a spoilt
 }
 
 TEST_CASE("Numbers in a sentence have the decimal point of its language, and nothing else is changed") {
-    class WithComma : public Phrasebook {
+    class WithComma : public Translator {
     public:
         std::string decimalPoint() const override { return ","; }
     };

@@ -4,7 +4,7 @@
 #include "core/base/atomic_file.h"
 #include "logbook/backup.h"
 #include "logbook/bundle.h"
-#include "logbook/rescue.h"
+#include "logbook/recovery.h"
 #include "tests/fault/injection.h"
 #include "tests/folder.h"
 
@@ -35,7 +35,7 @@ State titlesIn(const std::filesystem::path& folder) {
     return titles;
 }
 
-struct Deed {
+struct Action {
     const char* name;
     std::function<void(const std::filesystem::path&)> prepare, act;
     std::function<State(const std::filesystem::path&)> look;
@@ -49,9 +49,9 @@ void overwriteMiddle(const std::filesystem::path& file) {
     raw << std::string(4096, '\xa5');
 }
 
-const std::vector<Deed>& deeds() {
+const std::vector<Action>& deeds() {
     using Path = std::filesystem::path;
-    static const std::vector<Deed> all{
+    static const std::vector<Action> all{
         {"write a file", [](const Path& f) { put(f / "a.json", "old"); },
          [](const Path& f) { writeAtomically(f / "a.json", "new"); }, [](const Path& f) { return contentOf(f / "a.json"); },
          "old", "new"},
@@ -121,7 +121,7 @@ const std::vector<Deed>& deeds() {
              book.add(study);
              put(f / "a.zokran", "old");
          },
-         [](const Path& f) { exportBundle(Logbook(f / "book", Logbook::Access::Beside), {1}, f / "a.zokran"); },
+         [](const Path& f) { exportBundle(Logbook(f / "book", Logbook::Access::ReadOnlyShared), {1}, f / "a.zokran"); },
          [](const Path& f) {
              if (contentOf(f / "a.zokran") == "old")
                  return State("old");
@@ -160,30 +160,30 @@ const std::vector<Deed>& deeds() {
 } // namespace
 
 TEST_CASE("Whatever fails while something is kept, the old state is there or the new, and the old one is told") {
-    for (const Deed& deed : deeds())
+    for (const Action& action : deeds())
         for (bool staysFull : {false, true}) {
             // A disk that stays full is tried at every third call.
             const int step = staysFull ? 3 : 1;
             int number = 1;
             for (bool isReached = true; isReached; number += step) {
                 Folder folder;
-                deed.prepare(folder.path);
-                if (std::string(deed.name) == "rescue")
+                action.prepare(folder.path);
+                if (std::string(action.name) == "rescue")
                     overwriteMiddle(folder.path / "logbook.sqlite");
                 bool isTold = false;
                 {
                     FaultInjection fault(folder.path);
                     fault.failAt(number, staysFull);
                     try {
-                        deed.act(folder.path);
+                        action.act(folder.path);
                     } catch (const StorageError&) {
                         isTold = true;
                     }
                     isReached = fault.counted() >= number;
                 }
-                INFO(deed.name << ", call " << number << (staysFull ? " and all after" : ""));
-                const State found = deed.look(folder.path);
-                const bool isOld = found == deed.before, isNew = found == deed.after;
+                INFO(action.name << ", call " << number << (staysFull ? " and all after" : ""));
+                const State found = action.look(folder.path);
+                const bool isOld = found == action.before, isNew = found == action.after;
                 CHECK((isOld || isNew));
                 CHECK((isTold || isNew));
                 REQUIRE(number < 2000);

@@ -14,7 +14,7 @@
 #include "core/practice/drawing.h"
 #include "core/practice/head_plan.h"
 #include "logbook/bundle.h"
-#include "logbook/rescue.h"
+#include "logbook/recovery.h"
 #include "logbook/study_file.h"
 
 #include <cstdlib>

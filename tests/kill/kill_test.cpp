@@ -9,7 +9,7 @@
 
 #include "app/document/marking.h"
 #include "app/widgets/theme.h"
-#include "app/window/bench.h"
+#include "app/window/workspace.h"
 #include "app/window/launch.h"
 #include "app/window/main_window.h"
 #include "cast/bust.h"
@@ -43,7 +43,7 @@ double seconds() {
 void tell(const Document& document) {
     const Study& s = document.study();
     std::printf("%.6f %lld %d %zu %zu\n", seconds(), static_cast<long long>(*document.id()),
-                static_cast<int>(s.reference.seenMarks().size()), s.notes.size(), s.attempts.size());
+                static_cast<int>(s.reference.seenMarks().size()), s.notes.size(), s.sketches.size());
     std::fflush(stdout);
 }
 
@@ -63,7 +63,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     std::mt19937 random(seed);
     const auto below = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
     Desk& desk = window->desk();
-    SheetView* seen = window->bench()->sheet(Side::Seen);
+    SheetView* seen = window->bench()->sheet(Side::Reference);
     // As it was opened, too: that is what stands until the first deed is saved.
     QObject::connect(&desk.document, &Document::opened, window, [&] { tell(desk.document); });
     const auto settle = [&] {
@@ -71,7 +71,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
             QCoreApplication::processEvents();
     };
     const auto takePicture = [&] {
-        desk.takePicture(QString::fromStdString(picture), Side::Seen, "Halcyon");
+        desk.takePicture(QString::fromStdString(picture), Side::Reference, "Halcyon");
         const double begun = seconds();
         while (desk.pictures.decoding() && seconds() < begun + 10)
             QTest::qWait(2);
@@ -94,7 +94,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
         } else if (what < 16) {
             takePicture();
         } else if (what < 17) {
-            desk.takePicture(QString::fromStdString(picture), Side::Drawn);
+            desk.takePicture(QString::fromStdString(picture), Side::Sketch);
         } else if (what < 18) {
             const auto all = desk.document.logbook().studies();
             if (all.size() > 1 && below(3) == 0)
@@ -116,7 +116,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
 struct Told {
     double at = 0;
     int marks = 0;
-    std::size_t notes = 0, attempts = 0;
+    std::size_t notes = 0, sketches = 0;
 };
 
 struct Child {
@@ -150,7 +150,7 @@ std::map<StudyId, std::vector<Told>> readTold(FILE* in) {
     while (std::fgets(line, sizeof line, in)) {
         Told t;
         long long id = 0;
-        if (std::sscanf(line, "%lf %lld %d %zu %zu", &t.at, &id, &t.marks, &t.notes, &t.attempts) == 5)
+        if (std::sscanf(line, "%lf %lld %d %zu %zu", &t.at, &id, &t.marks, &t.notes, &t.sketches) == 5)
             told[id].push_back(t);
     }
     return told;
@@ -229,7 +229,7 @@ int run(const std::string& program, int rounds, unsigned seed) {
             // A sketch that was being decoded may have come in after the last word.
             const auto is = [&](const Told& t, int by) {
                 return apart(t.marks, marks) <= by && apart(t.notes, s.notes.size()) <= static_cast<std::size_t>(by) &&
-                       t.attempts <= s.attempts.size() + static_cast<std::size_t>(by);
+                       t.sketches <= s.sketches.size() + static_cast<std::size_t>(by);
             };
             bool fits = is(steps.back(), 1); // one deed was done and not told any more
             for (std::size_t i = from; i < steps.size(); ++i)
@@ -239,7 +239,7 @@ int run(const std::string& program, int rounds, unsigned seed) {
                 std::printf("round %d: study %lld misses more than its last second\n", round,
                             static_cast<long long>(id));
             }
-            for (const std::string& name : {s.referencePicture, s.attempts.empty() ? s.referencePicture : s.attempts.back().picture}) {
+            for (const std::string& name : {s.referencePicture, s.sketches.empty() ? s.referencePicture : s.sketches.back().picture}) {
                 std::error_code error;
                 if (std::filesystem::file_size(book.picturePath(name), error) != std::filesystem::file_size(picture)) {
                     ++lost;

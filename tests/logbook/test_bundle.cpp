@@ -31,16 +31,16 @@ Study fullStudy(Logbook& book, const std::filesystem::path& folder) {
     s.reference = sheetOf(adultHeads().mean, viewAt(pose(20, 10, 5)));
     s.reference.ball = BallCircle{{1, 2}, {3}};
     s.framing = Framing{{10, 20}, {400, 500}};
-    Attempt a;
+    Sketch a;
     a.picture = book.keepPicture(folder / "sketch.jpg");
     a.marks = static_cast<const MarkSheet&>(s.reference);
     a.marks.marks[Mark::Chin] = PlacedMark{std::nullopt, true};
     a.page.shownWidth = Millimetres{210};
     a.drawn = "2026-10-01T18:30:00.000Z";
-    a.said = std::vector<Part>{Part::Whole};
+    a.selfAssessment = std::vector<Part>{Part::Whole};
     a.took = std::chrono::seconds(612);
-    s.attempts = {a, a};
-    s.attempts[1].said = std::nullopt;
+    s.sketches = {a, a};
+    s.sketches[1].selfAssessment = std::nullopt;
     s.current = 1;
     s.guess = Guess{};
     s.guess->ball = {{100, 120}, {80}};
@@ -57,7 +57,7 @@ Study fullStudy(Logbook& book, const std::filesystem::path& folder) {
                    "mine",
                    1.25}};
     s.unit = {{Mark::InnerEyeL, {0, 0}}, {std::nullopt, {7, 8.5}}};
-    s.placing = Placing{{{420}, {297}}, {20}, {180}, PaperPoint(200, 140)};
+    s.pageLayout = PageLayout{{{420}, {297}}, {20}, {180}, PaperPoint(200, 140)};
     s.lighting = Lighting{};
     s.lighting->second = SecondLight{};
     s.step = "check";
@@ -88,7 +88,7 @@ TEST_CASE("A study comes back from its JSON with everything in it") {
     const Study back = parseStudy(studyText(study), "x");
     CHECK(back.measures == study.measures);
     CHECK(back.lighting == study.lighting);
-    CHECK(back.attempts == study.attempts);
+    CHECK(back.sketches == study.sketches);
     CHECK(back == study);
     CHECK(parseStudy(studyText(Study{}), "x") == Study{});
     for (const char* bad : {R"({"format":"zokran-study","version":1})",
@@ -114,12 +114,12 @@ TEST_CASE("A bundle carries studies and pictures to another logbook, and doubles
     const StoredStudy back = other.load(in.taken[0]);
     CHECK(back.uid == one.load(id).uid);
     CHECK(contentOf(other.picturePath(back.study.referencePicture)) == "the reference's bytes");
-    CHECK(contentOf(other.picturePath(back.study.attempts[0].picture)) == std::string("sketch\0bytes", 12));
+    CHECK(contentOf(other.picturePath(back.study.sketches[0].picture)) == std::string("sketch\0bytes", 12));
     CHECK(other.isPutAway(in.taken[1]));
     Study same = back.study, there0 = one.load(id).study;
     same.referencePicture = there0.referencePicture;
-    for (std::size_t i = 0; i < same.attempts.size(); ++i)
-        same.attempts[i].picture = there0.attempts[i].picture;
+    for (std::size_t i = 0; i < same.sketches.size(); ++i)
+        same.sketches[i].picture = there0.sketches[i].picture;
     CHECK(same == there0);
     // Again: everything is known.
     in = importBundle(other, file);
@@ -269,7 +269,7 @@ TEST_CASE("Deleting for good takes the rows and the pictures that nobody else sh
     book.erase(id);
     CHECK_THROWS_AS(book.load(id), BadInput);
     CHECK(std::filesystem::exists(book.picturePath(study.referencePicture)));
-    CHECK_FALSE(std::filesystem::exists(book.picturePath(study.attempts[0].picture)));
+    CHECK_FALSE(std::filesystem::exists(book.picturePath(study.sketches[0].picture)));
     book.erase(other);
     CHECK_FALSE(std::filesystem::exists(book.picturePath(study.referencePicture)));
     CHECK_THROWS_AS(book.erase(other), BadInput);
@@ -473,7 +473,7 @@ TEST_CASE("Thousands of studies go out and come in equal, and a bundle of the fi
         StoredStudy a = one.load(ids[i]), b = other.load(in.taken[i]);
         for (StoredStudy* s : {&a, &b}) {
             s->study.referencePicture.clear();
-            for (Attempt& attempt : s->study.attempts)
+            for (Sketch& attempt : s->study.sketches)
                 attempt.picture.clear();
         }
         CHECK(a.study == b.study);
@@ -509,8 +509,8 @@ TEST_CASE("A logbook of the sixth version opens with everything in it, each stud
     CHECK(uids.size() == 43);
     const Study first = book.load(1).study;
     CHECK(first.diary.materials == "charcoal on newsprint");
-    CHECK(first.placing->paper.width == Millimetres{420});
+    CHECK(first.pageLayout->paper.width == Millimetres{420});
     CHECK(first.lighting->values == 5);
-    CHECK(first.attempts.at(0).took == std::chrono::seconds(600));
+    CHECK(first.sketches.at(0).took == std::chrono::seconds(600));
     CHECK(book.drillAnswers().size() == 1);
 }

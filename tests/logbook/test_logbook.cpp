@@ -1,7 +1,7 @@
 #include "core/fit/fit.h"
 #include "logbook/backup.h"
 #include "logbook/logbook.h"
-#include "logbook/rescue.h"
+#include "logbook/recovery.h"
 #include "logbook/schema.h"
 #include "tests/folder.h"
 #include "tests/heads.h"
@@ -28,20 +28,20 @@ Study exampleStudy() {
     s.referencePicture = "0001-a.jpg";
     s.reference = sheetOf(adultHeads().mean, viewAt(pose(20, 10, 5)));
     s.reference.ball = BallCircle{{1, 2}, {3}};
-    Attempt first;
+    Sketch first;
     first.picture = "0002-b.jpg";
     first.marks = static_cast<const MarkSheet&>(s.reference);
     first.marks.marks[Mark::Chin] = PlacedMark{std::nullopt, true};
     first.page.shownWidth = Millimetres{210};
     first.drawn = "2026-10-01T18:30:00.000Z";
-    Attempt second = first;
+    Sketch second = first;
     second.picture = "0003-c.jpg";
     second.page = {};
-    second.page.flat = LaidFlat{{SketchPoint(10.25, 20), {900, 30}, {910, 1300}, {-5, 1290}},
+    second.page.flat = PageRectification{{SketchPoint(10.25, 20), {900, 30}, {910, 1300}, {-5, 1290}},
                                 {{210}, {297}}, 1000, 1400, true};
-    second.said = {Part::Mouth, Part::Turn};
+    second.selfAssessment = {Part::Mouth, Part::Turn};
     second.took = std::chrono::seconds(1234);
-    s.attempts = {first, second};
+    s.sketches = {first, second};
     s.current = 1;
     s.nextPage.shownWidth = Millimetres{297};
     s.hold = Hold::Eyes;
@@ -50,7 +50,7 @@ Study exampleStudy() {
                   {"plumb", {{Mark::Chin, {0, 0}}}, false}};
     s.measures[0].name = "eye axis";
     s.measures[0].guessed = 12.5;
-    s.placing = Placing{{{420}, {297}}, {20}, {145.5}, PaperPoint(200.25, 140)};
+    s.pageLayout = PageLayout{{{420}, {297}}, {20}, {145.5}, PaperPoint(200.25, 140)};
     s.lighting = Lighting{{{-0.5}, {0.75}}, SecondLight{{{1.25}, {-0.1}}, 0.3}, 3};
     s.diary = {"2B, grey paper", "calm", "evening harbour", Measured::After};
     s.unit = {{Mark::Brow, {0, 0}}, {Mark::Chin, {0, 0}}};
@@ -225,13 +225,13 @@ TEST_CASE("A logbook of the first version opens with everything in it") {
     CHECK(study.form == "ball");
     CHECK(study.switchedLines == std::set<std::string>{"jaw_line", "neck"});
     CHECK(study.step == "check");
-    REQUIRE(study.attempts.size() == 1);
-    CHECK(study.attempts[0].picture == "0002-b.jpg");
-    CHECK(study.attempts[0].page.shownWidth == Millimetres{210});
-    CHECK(study.attempts[0].marks.seen(Mark::Brow));
+    REQUIRE(study.sketches.size() == 1);
+    CHECK(study.sketches[0].picture == "0002-b.jpg");
+    CHECK(study.sketches[0].page.shownWidth == Millimetres{210});
+    CHECK(study.sketches[0].marks.seen(Mark::Brow));
     CHECK(study.reference.seen(Mark::Brow));
     CHECK(book.computed(1).comparison == "{\"comparison\":1}");
-    CHECK(book.load(2).study.attempts.empty());
+    CHECK(book.load(2).study.sketches.empty());
     CHECK(book.load(2).study.step == "block-in");
     CHECK(book.isPutAway(3));
     CHECK(book.remembered("open_study") == "1");
@@ -289,16 +289,16 @@ TEST_CASE("A logbook of the eighth version, its studies in columns, becomes one 
     const Study full = book.load(5).study;
     CHECK(full.diary.measured == Measured::After);
     CHECK(full.tolerances == Tolerances{2.5, 4, {7.25}});
-    REQUIRE(full.placing);
-    CHECK(full.placing->at == PaperPoint(200, 140));
+    REQUIRE(full.pageLayout);
+    CHECK(full.pageLayout->at == PaperPoint(200, 140));
     REQUIRE(full.lighting);
     CHECK(full.lighting->second->strength == 0.5);
     // Of one whose marks could not be read the rest is there.
     const Study spoilt = book.load(7).study;
     CHECK_FALSE(spoilt.title.empty());
     CHECK(spoilt.reference.seenMarks().empty());
-    REQUIRE(spoilt.attempt());
-    CHECK_FALSE(spoilt.attempt()->marks.seenMarks().empty());
+    REQUIRE(spoilt.sketch());
+    CHECK_FALSE(spoilt.sketch()->marks.seenMarks().empty());
     // What was computed is still there.
     int known = 0;
     for (const auto& row : book.drawnFigures())
@@ -329,10 +329,10 @@ TEST_CASE("A logbook of the fourth version asks nobody what they saw in old sket
     REQUIRE(book.studies().size() == 43);
     for (const StudySummary& s : book.studies()) {
         const Study study = book.load(s.id).study;
-        REQUIRE(study.attempt());
-        CHECK(study.attempt()->said == std::vector<Part>{});
-        CHECK_FALSE(study.attempt()->page.flat);
-        CHECK(study.attempt()->page.shownWidth);
+        REQUIRE(study.sketch());
+        CHECK(study.sketch()->selfAssessment == std::vector<Part>{});
+        CHECK_FALSE(study.sketch()->page.flat);
+        CHECK(study.sketch()->page.shownWidth);
     }
 }
 
@@ -344,11 +344,11 @@ TEST_CASE("A logbook of the second version, the demo's 43 studies, opens and is 
     int compared = 0;
     for (const StudySummary& s : book.studies()) {
         const Study study = book.load(s.id).study;
-        REQUIRE(study.attempt());
-        CHECK(study.attempt()->page.shownWidth);
+        REQUIRE(study.sketch());
+        CHECK(study.sketch()->page.shownWidth);
         CHECK(study.step == "check");
         const Comparison c =
-            compareSketch(study.reference, fitHead(study.reference), study.attempt()->marks);
+            compareSketch(study.reference, fitHead(study.reference), study.sketch()->marks);
         compared += !c.findings.empty();
     }
     CHECK(compared == 43);
@@ -414,7 +414,7 @@ TEST_CASE("A sketch taken out takes its row with it") {
     Logbook book(folder.path);
     const StudyId id = book.add(exampleStudy());
     Study fewer = exampleStudy();
-    fewer.attempts.pop_back();
+    fewer.sketches.pop_back();
     fewer.current = 0;
     book.save(id, fewer, {}, book.load(id).revision);
     CHECK(book.load(id).study == fewer);
@@ -438,7 +438,7 @@ TEST_CASE("A logbook with damaged pages gives up what can be read, and the file 
         raw << std::string(4096, '\xa5');
     }
     CHECK_THROWS_AS(Logbook(folder.path), DamagedLogbook);
-    const Rescue rescued = rescue(folder.path);
+    const Recovery rescued = rescue(folder.path);
     CHECK(rescued.read >= 50);
     CHECK(rescued.read < 60);
     CHECK(std::filesystem::file_size(rescued.damagedFile) == size);
@@ -475,7 +475,7 @@ TEST_CASE("A rescue brings back dates, numbers, drills, what is remembered, and 
         raw.seekp(static_cast<std::streamoff>(std::filesystem::file_size(file) / 2 / 4096 * 4096));
         raw << std::string(4096, '\xa5');
     }
-    const Rescue rescued = rescue(folder.path);
+    const Recovery rescued = rescue(folder.path);
     other.reset();
     CHECK(rescued.read >= 55);
     Logbook book(folder.path);
@@ -532,8 +532,8 @@ TEST_CASE("Only looking writes nothing and needs no right to write") {
     const auto file = folder.path / "logbook.sqlite";
     const auto time = std::filesystem::last_write_time(file);
     {
-        Logbook book(folder.path, Logbook::Access::LookOnly);
-        CHECK(book.isLookOnly());
+        Logbook book(folder.path, Logbook::Access::ReadOnly);
+        CHECK(book.isReadOnly());
         CHECK(book.load(id).study == exampleStudy());
         CHECK_THROWS_AS(book.putAway(id, true), StorageError);
         CHECK_THROWS_AS(book.add(exampleStudy()), StorageError);
@@ -546,7 +546,7 @@ TEST_CASE("A logbook of an earlier version, and one with a journal, can be looke
     Folder old;
     putFixture(old, 2);
     const auto time = std::filesystem::last_write_time(old.path / "logbook.sqlite");
-    CHECK(Logbook(old.path, Logbook::Access::LookOnly).studies().size() == 43);
+    CHECK(Logbook(old.path, Logbook::Access::ReadOnly).studies().size() == 43);
     CHECK(std::filesystem::last_write_time(old.path / "logbook.sqlite") == time);
     CHECK(std::distance(std::filesystem::directory_iterator(old.path), std::filesystem::directory_iterator()) == 1);
 }
@@ -568,13 +568,13 @@ TEST_CASE("A logbook of the fifth version keeps what was said and measured, and 
     Logbook book(folder.path);
     REQUIRE(book.studies().size() == 43);
     const Study study = book.load(1).study;
-    REQUIRE(study.attempts.size() == 1);
-    CHECK(study.attempts[0].said == std::vector{Part::Mouth, Part::Turn});
-    CHECK(study.attempts[0].took == std::chrono::seconds(0));
+    REQUIRE(study.sketches.size() == 1);
+    CHECK(study.sketches[0].selfAssessment == std::vector{Part::Mouth, Part::Turn});
+    CHECK(study.sketches[0].took == std::chrono::seconds(0));
     CHECK(study.tolerances == Tolerances{2.5, 4, {7.25}});
     REQUIRE(study.measures.size() == 1);
     CHECK(study.measures[0].kind == "plumb");
-    CHECK_FALSE(study.placing);
+    CHECK_FALSE(study.pageLayout);
     CHECK_FALSE(study.lighting);
     CHECK(study.diary == Diary());
 }
@@ -591,7 +591,7 @@ TEST_CASE("What makes no sense in the columns of the eighth version is passed ov
     std::ofstream(folder.path / "pictures" / "0-\xff.jpg") << "bytes";
     Logbook book(folder.path);
     for (StudyId id : {1, 2, 3})
-        CHECK_FALSE(book.load(id).study.placing);
+        CHECK_FALSE(book.load(id).study.pageLayout);
     CHECK_FALSE(book.load(3).study.lighting);
     std::ifstream picture(book.picturePath(book.load(4).study.referencePicture));
     std::string bytes;

@@ -9,10 +9,10 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/guess_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/forms.h"
-#include "core/words/mark_words.h"
-#include "core/words/pose_words.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/pose_messages.h"
 
 namespace zokran {
 
@@ -34,7 +34,7 @@ std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
 class BlockInStep : public Step {
 public:
     explicit BlockInStep(Desk& desk)
-        : Step(desk), ballTool_(desk, Side::Seen), markTool_(desk, Side::Seen), guessTool_(desk), faceChoice_(desk) {}
+        : Step(desk), ballTool_(desk, Side::Reference), markTool_(desk, Side::Reference), guessTool_(desk), faceChoice_(desk) {}
     std::string id() const override { return "block-in"; }
     QString name() const override { return tr("Block in"); }
     QString lacks() const override;
@@ -77,13 +77,13 @@ QString BlockInStep::lacks() const {
 StepPanel* BlockInStep::panel() {
     if (isGuessing(desk_))
         return guessPanel_ ? guessPanel_ : guessPanel_ = new GuessPanel(desk_);
-    return markPanel_ ? markPanel_ : markPanel_ = new MarkPanel(desk_, Side::Seen);
+    return markPanel_ ? markPanel_ : markPanel_ = new MarkPanel(desk_, Side::Reference);
 }
 
 Scene BlockInStep::guessing(Side side) {
     const Study& study = desk_.study();
     const std::vector<GuideLine> lines = desk_.analysis.guessedLines();
-    if (side == Side::Drawn) {
+    if (side == Side::Sketch) {
         if (!study.guess->hasBall()) {
             Scene scene;
             scene.caption = tr("Your guess alone");
@@ -94,7 +94,7 @@ Scene BlockInStep::guessing(Side side) {
         scene.caption = tr("Your guess alone");
         return scene;
     }
-    Scene scene = scenes_.picture(Side::Seen);
+    Scene scene = scenes_.picture(Side::Reference);
     if (scene.picture.isNull())
         return scene;
     if (const auto frame = faceFrame())
@@ -117,9 +117,9 @@ std::optional<QRectF> BlockInStep::faceFrame() const {
 Scene BlockInStep::scene(Side side) {
     if (isGuessing(desk_))
         return guessing(side);
-    if (side == Side::Drawn)
+    if (side == Side::Sketch)
         return scenes_.drawn(false);
-    Scene scene = scenes_.picture(Side::Seen);
+    Scene scene = scenes_.picture(Side::Reference);
     if (scene.picture.isNull())
         return scene;
     if (faceChoice_.isOn()) {
@@ -128,7 +128,7 @@ Scene BlockInStep::scene(Side side) {
     }
     const Study& study = desk_.study();
     // Ball and planes show whether the marks make a head; guides would only lie in the marks' way.
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Seen, Detail::Planes);
+    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference, Detail::Planes);
     if (study.guess) {
         const auto old = asOldGuess(desk_.analysis.guessedLines());
         lines.insert(lines.end(), old.begin(), old.end());
@@ -138,16 +138,16 @@ Scene BlockInStep::scene(Side side) {
     if (study.reference.ball)
         scene.lay<BallOverlay>(*study.reference.ball);
     MarksShown shown{study.reference.marks, study.reference.expression};
-    shown.touched = desk_.selection.touched(Side::Seen);
-    if (suggestionCount(desk_, Side::Seen) && !shown.touched)
-        shown.touched = askedMark(desk_, Side::Seen);
+    shown.touched = desk_.selection.touched(Side::Reference);
+    if (suggestionCount(desk_, Side::Reference) && !shown.touched)
+        shown.touched = askedMark(desk_, Side::Reference);
     if (const auto& fit = desk_.fit()) {
         shown.doubtful = fit->outliers;
         for (int i = 0; i < markCount; ++i)
             shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
         // A study that is marked already is opened on its head; while marks are sought the whole
         // photograph may hold the next one.
-        if (!nextMark(desk_, Side::Seen) || suggestionCount(desk_, Side::Seen))
+        if (!markToPlace(desk_, Side::Reference) || suggestionCount(desk_, Side::Reference))
             scene.frame = scenes_.seenFrame(fit->view, scene.extent);
     } else if (const auto frame = faceFrame())
         scene.frame = *frame;
@@ -162,21 +162,21 @@ NextThing BlockInStep::next() {
                     ? tr("Turn it under your hand until it sits on the head, then stand by it.")
                     : tr("Drag the ball out over the cranium, from one side of it to the other."),
                 // Before there is a ball there is no guess to stand by.
-                desk_.study().guess->hasBall() ? Deed{tr("This is my guess"), [this] { commitGuess(desk_); }} : Deed{},
-                Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
+                desk_.study().guess->hasBall() ? Action{tr("This is my guess"), [this] { commitGuess(desk_); }} : Action{},
+                Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     if (faceChoice_.isOn())
         return faceChoice_.next();
-    if (const std::vector<Mark> seen = doubtfulSuggestions(desk_, Side::Seen); !seen.empty())
+    if (const std::vector<Mark> seen = doubtfulSuggestions(desk_, Side::Reference); !seen.empty())
         return {tr("I marked the face. Is the %1 right? Enter, or drag it; %2 to look at.")
                     .arg(qt(wordsFor(seen.front(), learnersBook())))
                     .arg(seen.size()),
-                {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Seen); }}};
+                {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Reference); }}};
     if (offersGuess(desk_) && desk_.faces.guessesFirst())
         return {tr("Guess first: lay the construction on the head and turn it until it sits."),
                 {tr("Guess first"), [this] { startGuess(desk_); }},
-                Deed{tr("Mark at once"), [this] { dropGuess(desk_); }}};
-    const Deed onward = goTo(tr("On to the guides"), "guides");
-    if (const auto mark = nextMark(desk_, Side::Seen)) {
+                Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
+    const Action onward = goTo(tr("On to the guides"), "guides");
+    if (const auto mark = markToPlace(desk_, Side::Reference)) {
         const QString click = tr("Click the %1 on the photograph.").arg(qt(sidedWordsFor(*mark, learnersBook())));
         NextThing next{click, {}};
         if (const QString odd = oddReading(); !odd.isEmpty())
@@ -184,17 +184,17 @@ NextThing BlockInStep::next() {
                                "Else click the %2.")
                                 .arg(odd, qt(sidedWordsFor(*mark, learnersBook())));
         if (offersGuess(desk_))
-            next.other = Deed{tr("Guess first"), [this] { startGuess(desk_); }};
+            next.other = Action{tr("Guess first"), [this] { startGuess(desk_); }};
         else {
-            next.other = Deed{tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Seen, *mark); }};
+            next.other = Action{tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Reference, *mark); }};
             if (desk_.fit())
-                next.deed = onward;
+                next.action = onward;
         }
         return next;
     }
     return {desk_.fit()
                 ? tr("The head is fitted. See the guides that turn with it.")
-                : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Seen)),
+                : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Reference)),
             onward};
 }
 

@@ -1,6 +1,6 @@
 #include "app/course/check/stage.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <algorithm>
 
@@ -12,7 +12,7 @@ class CheckStep : public Step {
 public:
     explicit CheckStep(Desk& desk) : Step(desk) {
         for (const auto& make : {makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage,
-                                 makeMarkStage, makeSayStage, makeFindingsStage})
+                                 makeMarkStage, makeSelfAssessmentStage, makeFindingsStage})
             stages_.push_back(make(desk));
     }
     std::string id() const override { return "check"; }
@@ -24,7 +24,7 @@ public:
     Scene scene(Side side) override { return stage().scene(side); }
     NextThing next() override { return stage().next(); }
     bool offersLooking() const override {
-        return desk_.study().attempt() && stage().offersLooking();
+        return desk_.study().sketch() && stage().offersLooking();
     }
 
 private:

@@ -1,8 +1,8 @@
 #include "app/course/check/expression_panel.h"
 
 #include "app/document/expression_marking.h"
-#include "app/widgets/words.h"
-#include "core/words/expression_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/expression_messages.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -23,7 +23,7 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
     column_->addWidget(back_ = new QPushButton(tr("&Bring back what was set aside")));
     connect(back_, &QPushButton::clicked, this, [this] {
         desk_.document.edit(tr("Bring back eyebrows, lids and lips"), {}, [](Study& s) {
-            for (const Side side : {Side::Seen, Side::Drawn})
+            for (const Side side : {Side::Reference, Side::Sketch})
                 for (auto& placed : s.marks(side).expression)
                     if (placed && placed->hidden)
                         placed.reset();
@@ -41,14 +41,14 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
 void ExpressionPanel::showStudy() {
     const auto taken = desk_.selection.expression();
     sheet_->setText(!taken                       ? tr("Over the photograph and over your sketch")
-                    : taken->side == Side::Seen ? tr("Over the photograph")
+                    : taken->side == Side::Reference ? tr("Over the photograph")
                                                  : tr("Over your sketch"));
     name_->setText(taken ? capital(qt(wordsFor(taken->mark, learnersBook()))) : tr("Eyebrows, lids and lips"));
     where_->setText(taken ? qt(whereToFind(taken->mark, learnersBook())) : tr("Drag each ring onto its place, on both sheets."));
-    aside_->setText(taken && taken->side == Side::Seen ? tr("&Cannot see it") : tr("&Not drawn"));
+    aside_->setText(taken && taken->side == Side::Reference ? tr("&Cannot see it") : tr("&Not drawn"));
     aside_->setEnabled(taken && expressionPlacesOn(desk_, taken->side)[taken->mark]);
     int aside = 0, suggested = 0;
-    for (const Side side : {Side::Seen, Side::Drawn})
+    for (const Side side : {Side::Reference, Side::Sketch})
         for (const auto& placed : desk_.study().marks(side).expression) {
             aside += placed && placed->hidden;
             suggested += placed && placed->suggested;

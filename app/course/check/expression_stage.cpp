@@ -11,7 +11,7 @@ namespace {
 /// Eyebrows, lids and lips are marked on both sheets.
 class ExpressionStage : public CheckStage {
 public:
-    explicit ExpressionStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Seen}, {desk, Side::Drawn}} {}
+    explicit ExpressionStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Reference}, {desk, Side::Sketch}} {}
     bool isOn() const override { return isMarkingExpression(desk_); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new ExpressionPanel(desk_); }
     Scene scene(Side side) override;
@@ -48,7 +48,7 @@ Scene ExpressionStage::scene(Side side) {
         shown.structure[mark] = sheet.seen(mark);
     if (const auto& taken = desk_.selection.expression(); taken && taken->side == side)
         shown.taken = taken->mark;
-    const View& view = side == Side::Seen ? desk_.fit()->view : desk_.comparison()->sketchView;
+    const View& view = side == Side::Reference ? desk_.fit()->view : desk_.comparison()->sketchView;
     // The frame stays while a ring is dragged: it follows the head and not the rings.
     PerExpressionMark<std::optional<PicturePoint>> usual;
     const PerExpressionMark<HeadPoint> places = usualExpressionPlaces(desk_.fit()->head);
@@ -56,14 +56,14 @@ Scene ExpressionStage::scene(Side side) {
         usual[expressionMarkAt(i)] = view.project(places[expressionMarkAt(i)]);
     scene.frame = faceFrame(usual, view.scale);
     scene.lay<ExpressionOverlay>(std::move(shown));
-    scene.tools = {&tools_[side == Side::Seen ? 0 : 1]};
+    scene.tools = {&tools_[side == Side::Reference ? 0 : 1]};
     return scene;
 }
 
 NextThing ExpressionStage::next() {
     return {tr("Drag the rings onto eyebrows, lids and lips, on both sheets. What stays dashed is not judged."),
             {tr("They lie there"), [this] { endExpression(desk_, true); }},
-            Deed{tr("Leave them"), [this] { endExpression(desk_, false); }}};
+            Action{tr("Leave them"), [this] { endExpression(desk_, false); }}};
 }
 
 std::unique_ptr<CheckStage> makeExpressionStage(Desk& desk) {

@@ -1,9 +1,9 @@
 #include "app/course/check/finding_scene.h"
 
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/compare/hand_check.h"
 #include "core/files/canon_file.h"
-#include "core/words/line_words.h"
+#include "core/messages/line_messages.h"
 
 #include <algorithm>
 
@@ -22,7 +22,7 @@ const Finding* shownFinding(const Desk& desk) {
 }
 
 QString arrowLength(const Desk& desk, const Finding& finding) {
-    const Attempt* attempt = desk.study().attempt();
+    const Sketch* attempt = desk.study().sketch();
     const auto length = lengthOf(
         *desk.comparison(), finding,
         attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt);
@@ -47,22 +47,22 @@ std::optional<Levels> schoolLevels(const Desk& desk) {
 FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
     FindingShown shown;
     const Comparison& c = *desk.comparison();
-    const View& view = side == Side::Seen ? desk.fit()->view : c.registeredView;
+    const View& view = side == Side::Reference ? desk.fit()->view : c.registeredView;
     if (const auto check = handCheckFor(c, finding)) {
         const MarkSheet& sheet = desk.study().marks(side);
-        const View& of = side == Side::Seen ? desk.fit()->view : c.sketchView;
+        const View& of = side == Side::Reference ? desk.fit()->view : c.sketchView;
         const HandCheckBars bars = barsOf(*check, of, [&](Mark m) { return sheet.seen(m).value_or(of.project(c.sitter[m])); });
         shown.bars = {{bars.length.first, bars.length.second,
-                       decimal(side == Side::Seen ? check->seen : check->drawn, 2)},
+                       decimal(side == Side::Reference ? check->seen : check->drawn, 2)},
                       {bars.unit.first, bars.unit.second, QStringLiteral("1")}};
     }
     for (const auto& [mark, id] : {std::pair{Brow, "brow_line"}, {NoseBase, "nose_base_line"}})
         shown.threads.emplace_back(view.project(c.sitter[mark]),
-                                   side == Side::Seen
+                                   side == Side::Reference
                                        ? qt(wordsForLine(id, learnersBook()))
                                        : QString());
     const auto lines = [&](const View& seenFrom) { return desk.analysis.linesSeenBy(seenFrom); };
-    if (side == Side::Seen) {
+    if (side == Side::Reference) {
         shown.belongs = finding.line ? strokesThrough(*finding.line, desk.study().reference.lines[*finding.line])
                                      : seenLines(lines, view, linesOf(finding));
         return shown;

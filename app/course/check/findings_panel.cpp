@@ -2,20 +2,21 @@
 
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
+#include "app/course/telephone_button.h"
 #include "app/document/expression_marking.h"
 #include "app/document/marking.h"
 #include "app/widgets/fields.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/ball_form.h"
 #include "core/head/population.h"
-#include "core/words/finding_words.h"
-#include "core/words/mark_words.h"
-#include "core/words/plan_words.h"
-#include "core/words/round_words.h"
-#include "core/words/said_words.h"
+#include "core/messages/finding_messages.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/plan_messages.h"
+#include "core/messages/round_messages.h"
+#include "core/messages/self_assessment_messages.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -151,7 +152,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     holds_ = addText({});
     laid_ = addText({}, "caption");
 
-    auto* held = new Fold(tr("What is held while laying over"));
+    auto* held = new CollapsibleSection(tr("What is held while laying over"));
     held->inside()->addWidget(hold_ = new QComboBox);
     hold_->setAccessibleName(tr("Hold still while laying over"));
     hold_->addItem(tr("All features"), int(Hold::All));
@@ -165,16 +166,17 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
             });
     });
     column_->addWidget(held);
+    column_->addWidget(new TelephoneButton(desk_));
     column_->addWidget(features_ = new QPushButton(tr("Eyebrows, lids and lips…")));
     features_->setToolTip(tr("Look over the rings on both sheets, or lay them"));
     connect(features_, &QPushButton::clicked, this, [this] { startExpression(desk_); });
-    auto* lines = new Fold(tr("Lines as you drew them"));
+    auto* lines = new CollapsibleSection(tr("Lines as you drew them"));
     lines->inside()->addWidget(lines_ = new LineButtons(desk_));
     column_->addWidget(lines);
     buildTolerances();
 
-    numbers_ = new Fold(tr("All numbers"));
-    connect(numbers_, &Fold::toggled, this,
+    numbers_ = new CollapsibleSection(tr("All numbers"));
+    connect(numbers_, &CollapsibleSection::toggled, this,
             [this](bool open) { desk_.selection.showAllNumbers(open); });
     auto* words = new QLabel(
         tr("Where each feature is to go, as the arrows show: up and right on the paper, in % of "
@@ -198,14 +200,14 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         if (!refreshing_ && table_->currentItem())
             desk_.selection.touch(
-                Side::Drawn,
+                Side::Sketch,
                 markAt(table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toInt()));
     });
 }
 
 void FindingsPanel::showWhatItRestsOn() {
-    const int seen = suggestionCount(desk_, Side::Drawn);
-    const std::vector<Mark> doubtful = seen ? doubtfulSuggestions(desk_, Side::Drawn) : std::vector<Mark>();
+    const int seen = suggestionCount(desk_, Side::Sketch);
+    const std::vector<Mark> doubtful = seen ? doubtfulSuggestions(desk_, Side::Sketch) : std::vector<Mark>();
     QStringList names;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, doubtful.size()); ++i)
         names << qt(wordsFor(doubtful[i], learnersBook()));
@@ -222,7 +224,7 @@ void FindingsPanel::showWhatItRestsOn() {
 }
 
 void FindingsPanel::buildTolerances() {
-    auto* fold = new Fold(tr("What is worth mending"));
+    auto* fold = new CollapsibleSection(tr("What is worth mending"));
     auto* words = new QLabel(tr("Errors from here on are to be mended, and watched from about half."));
     words->setWordWrap(true);
     words->setProperty(typeProperty, "caption");
@@ -294,9 +296,9 @@ void FindingsPanel::showFinding() {
     else if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
         asides << tr("Would have caught it: %1").arg(qt(measure));
     sayOrHide(measure_, asides.join(" "));
-    const Attempt* attempt = desk_.study().attempt();
+    const Sketch* attempt = desk_.study().sketch();
     const std::string own =
-        attempt && attempt->said ? saidWords(answerTo(*attempt->said, c), learnersBook())
+        attempt && attempt->selfAssessment ? saidWords(answerTo(*attempt->selfAssessment, c), learnersBook())
                                  : std::string();
     sayOrHide(own_, qt(own));
     const auto& round = desk_.analysis.round();
@@ -304,7 +306,7 @@ void FindingsPanel::showFinding() {
     QStringList page;
     for (PlanTrouble trouble : desk_.analysis.pageTroubles())
         page << qt(wordsFor(trouble, learnersBook()));
-    if (const auto kept = desk_.planning.kept())
+    if (const auto kept = desk_.layoutController.kept())
         page << qt(wordsFor(*kept, learnersBook()));
     sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
     // That nothing is off is said of what was looked at, and of no more.
@@ -347,7 +349,7 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
 
 void FindingsPanel::showTable() {
     const std::vector<Correction> all = correctionsOf(*desk_.comparison());
-    const Attempt* attempt = desk_.study().attempt();
+    const Sketch* attempt = desk_.study().sketch();
     const auto perPixel =
         attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt;
     // Rows are written over and not made anew, so that one chosen by the learner stays chosen.
@@ -370,7 +372,7 @@ void FindingsPanel::showTable() {
         }
         table_->item(row, 0)->setToolTip(cells[0]);
         table_->item(row, 0)->setData(Qt::UserRole, indexOf(c.mark));
-        if (desk_.selection.touched(Side::Drawn) == c.mark && table_->currentRow() != row)
+        if (desk_.selection.touched(Side::Sketch) == c.mark && table_->currentRow() != row)
             table_->setCurrentCell(row, 0);
     }
     table_->resizeRowsToContents();
@@ -378,7 +380,7 @@ void FindingsPanel::showTable() {
 
 void FindingsPanel::showStudy() {
     // The ball can be held only where it is laid over both heads.
-    const Attempt* shownAttempt = desk_.study().attempt();
+    const Sketch* shownAttempt = desk_.study().sketch();
     const bool hasBalls = desk_.study().reference.ball && shownAttempt && shownAttempt->marks.ball;
     auto* items = qobject_cast<QStandardItemModel*>(hold_->model());
     items->item(hold_->findData(int(Hold::Ball)))->setEnabled(hasBalls);

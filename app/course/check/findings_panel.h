@@ -14,7 +14,7 @@ class QToolButton;
 
 namespace zokran {
 
-class Fold;
+class CollapsibleSection;
 class LineButtons;
 
 /// One finding at a time in large words, a strip of all of them, what holds; and folded away, what is
@@ -45,7 +45,7 @@ private:
     QStringList stripped_; ///< what the strip was made from
     QComboBox* hold_;
     QDoubleSpinBox *place_, *size_, *angle_;
-    Fold* numbers_;
+    CollapsibleSection* numbers_;
     LineButtons* lines_;
     QTableWidget* table_;
 };

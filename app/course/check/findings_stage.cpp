@@ -3,7 +3,7 @@
 #include "app/course/check/stage.h"
 #include "app/document/expression_marking.h"
 #include "app/document/marking.h"
-#include "app/document/tracing.h"
+#include "app/document/line_annotation.h"
 #include "app/overlays/arrows_overlay.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/expression_overlay.h"
@@ -11,8 +11,8 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/expression_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/words.h"
-#include "core/words/finding_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/finding_messages.h"
 
 #include <algorithm>
 
@@ -47,8 +47,8 @@ std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
 class FindingsStage : public CheckStage {
 public:
     explicit FindingsStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn),
-          expressionTool_(desk, Side::Drawn) {}
+        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch),
+          expressionTool_(desk, Side::Sketch) {}
     bool isOn() const override { return true; } // the last
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(desk_); }
     Scene scene(Side side) override;
@@ -75,16 +75,16 @@ Scene FindingsStage::findingScene(Side side) {
     Scene scene = scenes_.picture(side);
     if (scene.picture.isNull())
         return scene;
-    scene.frame = scenes_.headFrame(side == Side::Seen ? desk_.fit()->view
+    scene.frame = scenes_.headFrame(side == Side::Reference ? desk_.fit()->view
                                                        : desk_.comparison()->registeredView);
     if (const Finding* finding = shownFinding(desk_)) {
         scene.lay<FindingOverlay>(findingOn(desk_, *finding, side));
-        if (side == Side::Drawn) {
+        if (side == Side::Sketch) {
             // Its own marks can be put right; all of them lie there with the numbers.
             MarksShown shown;
             for (Mark m : finding->marks)
                 shown.marks[m] = desk_.study().marks(side).marks[m];
-            shown.touched = desk_.selection.touched(Side::Drawn);
+            shown.touched = desk_.selection.touched(Side::Sketch);
             shown.small = true;
             scene.lay<MarksOverlay>(std::move(shown));
             scene.tools = {&markTool_};
@@ -103,7 +103,7 @@ Scene FindingsStage::findingScene(Side side) {
 }
 
 Scene FindingsStage::numbersScene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return scenes_.guided(false);
     Scene scene = scenes_.drawn(true);
     if (scene.picture.isNull())
@@ -113,7 +113,7 @@ Scene FindingsStage::numbersScene(Side side) {
     if (marks.ball)
         scene.lay<BallOverlay>(*marks.ball);
     MarksShown shown{marks.marks};
-    shown.touched = desk_.selection.touched(Side::Drawn);
+    shown.touched = desk_.selection.touched(Side::Sketch);
     shown.small = true;
     scene.lay<MarksOverlay>(std::move(shown));
     scene.lay<ArrowsOverlay>(arrowsFor(*desk_.comparison()));
@@ -122,15 +122,15 @@ Scene FindingsStage::numbersScene(Side side) {
 }
 
 NextThing FindingsStage::next() {
-    const Deed again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Drawn); }};
-    const Deed keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
+    const Action again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Sketch); }};
+    const Action keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
     const Finding* shown = shownFinding(desk_);
     if (!shown && placesCompared(*desk_.comparison()) < fewestToJudge)
         return {tr("Few places are marked yet. Mark more of the sketch; then it can be judged."),
                 {tr("Mark more"), [this] {
                      // What was told not to be drawn yet is asked for again.
                      desk_.document.edit(tr("Mark more of the sketch"), {}, [](Study& s) {
-                         for (auto& mark : s.attempt()->marks.marks)
+                         for (auto& mark : s.sketch()->marks.marks)
                              if (mark && mark->hidden)
                                  mark.reset();
                      });
@@ -140,12 +140,12 @@ NextThing FindingsStage::next() {
         // What moves and what hangs on the head is looked at when the head stands.
         if (!isExpressionCompared(desk_))
             return {tr("The placement holds. See whether eyebrows, lids and lips do, or shade it and keep what you noticed."),
-                    keep, Deed{tr("Look at the features"), [this] { startExpression(desk_); }}};
-        const Attempt* attempt = desk_.study().attempt();
+                    keep, Action{tr("Look at the features"), [this] { startExpression(desk_); }}};
+        const Sketch* attempt = desk_.study().sketch();
         for (const auto& [line, label] : {std::pair{DrawnLine::Hair, tr("Look at the hair")}, {DrawnLine::Neck, tr("Look at the neck")}})
             if (attempt && !attempt->marks.lines.has(line))
                 return {tr("The placement holds. See whether hair and neck do, or shade it and keep what you noticed."), keep,
-                        Deed{label, [this, line = line] { startTracing(desk_, line); }}};
+                        Action{label, [this, line = line] { startLineAnnotation(desk_, line); }}};
         return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
     }
     const QString sentence = tr("On the paper: set the line anew, lightly, %1 along the arrow; then rub the dashed one "
@@ -155,7 +155,7 @@ NextThing FindingsStage::next() {
     const int at = std::min(desk_.selection.finding(), count - 1);
     if (at + 1 < count)
         return {sentence, again,
-                Deed{tr("Next finding"), [this, at] { desk_.selection.showFinding(at + 1); }}};
+                Action{tr("Next finding"), [this, at] { desk_.selection.showFinding(at + 1); }}};
     return {sentence, again, keep};
 }
 

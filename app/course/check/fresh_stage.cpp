@@ -1,7 +1,7 @@
-#include "app/course/check/say_panel.h"
+#include "app/course/check/self_assessment_panel.h"
 #include "app/course/check/stage.h"
 #include "app/document/fresh_eyes.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -13,7 +13,7 @@ class FreshStage : public CheckStage {
 public:
     using CheckStage::CheckStage;
     bool isOn() const override { return !desk_.selection.lookedAgain() && waitsForFreshEyes(desk_); }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SayPanel(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SelfAssessmentPanel(desk_); }
     Scene scene(Side side) override { return scenes_.headPicture(side); }
     NextThing next() override;
 
@@ -24,19 +24,19 @@ private:
 } // namespace
 
 NextThing FreshStage::next() {
-    const Deed done{tr("Go on to the check"), [this] {
-                        desk_.looking.choose("side-by-side");
+    const Action done{tr("Go on to the check"), [this] {
+                        desk_.viewMode.choose("side-by-side");
                         desk_.selection.lookAgain();
                     }};
-    const std::string& way = desk_.looking.way();
+    const std::string& way = desk_.viewMode.way();
     if (way == "mirrored")
         return {tr("Mirrored, what leans or hangs? Note it, then turn both upside down."),
-                {tr("Upside down"), [this] { desk_.looking.choose("upside-down"); }},
+                {tr("Upside down"), [this] { desk_.viewMode.choose("upside-down"); }},
                 done};
     if (way == "upside-down")
         return {tr("Upside down there are only shapes. Which are too wide, too long? Then measure."), done};
     return {tr("You put this drawing aside. Look at it with fresh eyes before it is measured: mirrored first."),
-            {tr("Mirrored"), [this] { desk_.looking.choose("mirrored"); }},
+            {tr("Mirrored"), [this] { desk_.viewMode.choose("mirrored"); }},
             done};
 }
 

@@ -3,7 +3,7 @@
 #include "app/document/choosing_head.h"
 #include "app/overlays/heads_overlay.h"
 #include "app/tools/frame_choice_tool.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -16,7 +16,7 @@ public:
         : CheckStage(desk),
           tool_([&desk] { return severalHeads(desk); }, [&desk](std::size_t head) { chooseHead(desk, head); }) {}
     bool isOn() const override {
-        const Attempt* attempt = desk_.study().attempt();
+        const Sketch* attempt = desk_.study().sketch();
         return attempt && attempt->marks.seenMarks().empty() && !headTakenUp(desk_) && !severalHeads(desk_).empty();
     }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new HeadPanel(desk_); }
@@ -32,7 +32,7 @@ private:
 } // namespace
 
 Scene HeadStage::scene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return scenes_.guided(false);
     Scene scene = scenes_.picture(side);
     if (scene.picture.isNull())

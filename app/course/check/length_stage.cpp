@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/overlays/length_overlay.h"
 #include "app/tools/length_tool.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QLocale>
 
@@ -20,7 +20,7 @@ public:
     NextThing next() override {
         return {tr("Put the rings on the ends of what you can measure, and say how long it is."),
                 {tr("That is its length"), [this] { desk_.page.endLength(true); }},
-                Deed{tr("Leave it"), [this] { desk_.page.endLength(false); }}};
+                Action{tr("Leave it"), [this] { desk_.page.endLength(false); }}};
     }
     bool offersLooking() const override { return false; }
 
@@ -32,7 +32,7 @@ private:
 } // namespace
 
 Scene LengthStage::scene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return scenes_.guided(false);
     Scene scene = scenes_.picture(side);
     const auto known = desk_.page.knownLength();

@@ -1,8 +1,8 @@
 #include "app/course/check/line_panel.h"
 
-#include "app/document/tracing.h"
-#include "app/widgets/words.h"
-#include "core/words/line_words.h"
+#include "app/document/line_annotation.h"
+#include "app/widgets/messages.h"
+#include "core/messages/line_messages.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -19,8 +19,8 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     away->setToolTip(tr("The sketch shows no such line, or it is not to be judged"));
     column_->addWidget(away);
     connect(away, &QPushButton::clicked, this, [this] {
-        if (const auto& tracing = desk_.selection.tracing())
-            eraseLine(desk_, tracing->line);
+        if (const auto& annotation = desk_.selection.lineAnnotation())
+            eraseLine(desk_, annotation->line);
     });
     corners_ = addText(tr("A click beside the rings puts the next corner there. Insert adds a corner after the ring taken up, "
                           "Delete takes it away; five to nine straights serve."),
@@ -31,14 +31,14 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
 }
 
 void LinePanel::showStudy() {
-    const auto& tracing = desk_.selection.tracing();
-    if (!tracing)
+    const auto& annotation = desk_.selection.lineAnnotation();
+    if (!annotation)
         return;
-    which_->setText(tracing->side == Side::Seen ? tr("Over the photograph, then over your sketch")
+    which_->setText(annotation->side == Side::Reference ? tr("Over the photograph, then over your sketch")
                                                 : tr("Over your sketch"));
-    name_->setText(capital(qt(wordsFor(tracing->line, learnersBook()))));
-    corners_->setVisible(isOfStraights(tracing->line) && tracing->side == Side::Seen);
-    where_->setText(qt(whereToLay(tracing->line, learnersBook())));
+    name_->setText(capital(qt(wordsFor(annotation->line, learnersBook()))));
+    corners_->setVisible(isOfStraights(annotation->line) && annotation->side == Side::Reference);
+    where_->setText(qt(whereToLay(annotation->line, learnersBook())));
 }
 
 LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -50,13 +50,13 @@ LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
         button->setToolTip(qt(whereToLay(line, learnersBook())));
         grid->addWidget(button, at / 2, at % 2);
         ++at;
-        connect(button, &QPushButton::clicked, this, [this, line] { startTracing(desk_, line); });
+        connect(button, &QPushButton::clicked, this, [this, line] { startLineAnnotation(desk_, line); });
         buttons_.emplace_back(line, button);
     }
 }
 
 void LineButtons::showStudy() {
-    const Attempt* attempt = desk_.study().attempt();
+    const Sketch* attempt = desk_.study().sketch();
     for (const auto& [line, button] : buttons_) {
         const QString name = capital(qt(wordsFor(line, learnersBook())));
         button->setText(attempt && attempt->marks.lines.has(line) ? QStringLiteral("✓ ") + name : name);

@@ -1,11 +1,11 @@
 #include "app/course/check/line_panel.h"
 #include "app/course/check/stage.h"
-#include "app/document/tracing.h"
+#include "app/document/line_annotation.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/drawn_line_overlay.h"
 #include "app/tools/line_tool.h"
-#include "app/widgets/words.h"
-#include "core/words/line_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/line_messages.h"
 
 namespace zokran {
 
@@ -14,8 +14,8 @@ namespace {
 /// A line of the drawing for which no mark stands is laid over it.
 class LineStage : public CheckStage {
 public:
-    explicit LineStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Seen}, {desk, Side::Drawn}} {}
-    bool isOn() const override { return isTracing(desk_); }
+    explicit LineStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Reference}, {desk, Side::Sketch}} {}
+    bool isOn() const override { return isAnnotatingLine(desk_); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LinePanel(desk_); }
     Scene scene(Side side) override;
     NextThing next() override;
@@ -35,19 +35,19 @@ Scene LineStage::scene(Side side) {
     const MarkSheet& sheet = desk_.study().marks(side);
     if (sheet.ball)
         scene.lay<BallOverlay>(*sheet.ball);
-    const auto& tracing = desk_.selection.tracing();
-    const bool here = tracing && tracing->side == side;
+    const auto& annotation = desk_.selection.lineAnnotation();
+    const bool here = annotation && annotation->side == side;
     for (DrawnLine line : allDrawnLines)
-        if (sheet.lines.has(line) && !(here && tracing->line == line))
+        if (sheet.lines.has(line) && !(here && annotation->line == line))
             scene.lay<DrawnLineOverlay>(line, sheet.lines[line]);
     if (here) {
-        LineTool& tool = tools_[side == Side::Seen ? 0 : 1];
-        scene.lay<DrawnLineOverlay>(tracing->line, tracing->at, tool.touched() % tracing->at.size());
+        LineTool& tool = tools_[side == Side::Reference ? 0 : 1];
+        scene.lay<DrawnLineOverlay>(annotation->line, annotation->at, tool.touched() % annotation->at.size());
         scene.tools = {&tool};
         // What is to be dragged is in sight, with some room round it.
         constexpr double room = 0.08;
         QRectF all = scene.frame;
-        for (const PicturePoint& at : tracing->at)
+        for (const PicturePoint& at : annotation->at)
             all = all.united(QRectF(at.x(), at.y(), 1, 1));
         if (all != scene.frame && !scene.frame.isEmpty())
             scene.frame = all.adjusted(-room * all.width(), -room * all.height(), room * all.width(), room * all.height());
@@ -56,17 +56,17 @@ Scene LineStage::scene(Side side) {
 }
 
 NextThing LineStage::next() {
-    const auto& tracing = desk_.selection.tracing();
-    const QString name = qt(wordsFor(tracing->line, learnersBook()));
-    const Deed leave{tr("Leave it"), [this] { endTracing(desk_, false); }};
-    if (!tracing->isLookedAt)
-        return {tracing->side == Side::Seen
+    const auto& annotation = desk_.selection.lineAnnotation();
+    const QString name = qt(wordsFor(annotation->line, learnersBook()));
+    const Action leave{tr("Leave it"), [this] { endLineAnnotation(desk_, false); }};
+    if (!annotation->isLookedAt)
+        return {annotation->side == Side::Reference
                     ? tr("Drag the rings onto the %1 in the photograph; press one that lies right.").arg(name)
                     : tr("Drag the rings onto the %1 as you drew it; press one that lies right.").arg(name),
                 {}, leave};
-    return {tracing->side == Side::Seen ? tr("Drag the rings onto the %1 in the photograph.").arg(name)
+    return {annotation->side == Side::Reference ? tr("Drag the rings onto the %1 in the photograph.").arg(name)
                                         : tr("Drag the rings onto the %1 as you drew it.").arg(name),
-            {tr("It lies there"), [this] { endTracing(desk_, true); }}, leave};
+            {tr("It lies there"), [this] { endLineAnnotation(desk_, true); }}, leave};
 }
 
 std::unique_ptr<CheckStage> makeLineStage(Desk& desk) {

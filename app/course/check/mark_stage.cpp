@@ -7,8 +7,8 @@
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/words.h"
-#include "core/words/mark_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/mark_messages.h"
 
 namespace zokran {
 
@@ -18,10 +18,10 @@ namespace {
 class MarkStage : public CheckStage {
 public:
     explicit MarkStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Drawn), markTool_(desk, Side::Drawn) {}
+        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch) {}
     bool isOn() const override { return !sketchIsJudged(desk_) || isLookingOver(desk_); }
     StepPanel* panel() override {
-        return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Drawn);
+        return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Sketch);
     }
     Scene scene(Side side) override;
     NextThing next() override;
@@ -53,10 +53,10 @@ QRectF frameOf(const MarksShown& shown) {
 } // namespace
 
 Scene MarkStage::askedOnReference() {
-    const auto mark = askedMark(desk_, Side::Drawn);
+    const auto mark = askedMark(desk_, Side::Sketch);
     if (!mark || !desk_.fit())
         return scenes_.guided(false);
-    Scene scene = scenes_.picture(Side::Seen);
+    Scene scene = scenes_.picture(Side::Reference);
     if (scene.picture.isNull())
         return scene;
     scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
@@ -69,9 +69,9 @@ Scene MarkStage::askedOnReference() {
 }
 
 Scene MarkStage::scene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return askedOnReference();
-    const Attempt* attempt = desk_.study().attempt();
+    const Sketch* attempt = desk_.study().sketch();
     Scene scene = attempt ? scenes_.picture(side) : scenes_.drawn(true);
     if (!attempt || scene.picture.isNull())
         return scene;
@@ -81,8 +81,8 @@ Scene MarkStage::scene(Side side) {
         if (attempt->marks.lines.has(line))
             scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
     MarksShown shown{attempt->marks.marks, attempt->marks.expression};
-    shown.touched = desk_.selection.touched(Side::Drawn);
-    shown.asked = askedMark(desk_, Side::Drawn);
+    shown.touched = desk_.selection.touched(Side::Sketch);
+    shown.asked = askedMark(desk_, Side::Sketch);
     if (isLookingOver(desk_)) {
         const Mark asked = *shown.asked;
         shown.touched = asked;
@@ -110,45 +110,45 @@ Scene MarkStage::scene(Side side) {
 }
 
 NextThing MarkStage::next() {
-    if (desk_.study().attempts.empty())
+    if (desk_.study().sketches.empty())
         return {tr("Photograph your sketch and open it here."),
                 {tr("Open the sketch's photograph…"),
-                 [this] { emit desk_.choosePicture(Side::Drawn); }}};
+                 [this] { emit desk_.choosePicture(Side::Sketch); }}};
     if (isLookingOver(desk_)) {
-        const std::vector<Mark> doubtful = doubtfulSuggestions(desk_, Side::Drawn);
+        const std::vector<Mark> doubtful = doubtfulSuggestions(desk_, Side::Sketch);
         const Mark mark = doubtful.front();
         return {tr("Does the ring sit on your %1? Confirm it with Enter, or drag it right. %2 to look at.")
                     .arg(qt(wordsFor(mark, learnersBook())))
                     .arg(doubtful.size()),
-                {tr("It is right"), [this, mark] { confirmSuggestions(desk_, Side::Drawn, mark); }},
-                Deed{tr("The rest is right"), [this] {
-                         confirmSuggestions(desk_, Side::Drawn);
+                {tr("It is right"), [this, mark] { confirmSuggestions(desk_, Side::Sketch, mark); }},
+                Action{tr("The rest is right"), [this] {
+                         confirmSuggestions(desk_, Side::Sketch);
                          desk_.selection.lookOver(false);
                      }}};
     }
-    if (desk_.faces.isRunning() && desk_.study().attempt() && desk_.study().attempt()->marks.seenMarks().empty())
+    if (desk_.faces.isRunning() && desk_.study().sketch() && desk_.study().sketch()->marks.seenMarks().empty())
         return {tr("Looking for the features on your sketch…"),
                 {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
-    if (const auto mark = nextMark(desk_, Side::Drawn)) {
+    if (const auto mark = markToPlace(desk_, Side::Sketch)) {
         const QString name = qt(sidedWordsFor(*mark, learnersBook()));
-        const Deed leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Drawn, *mark); }};
+        const Action leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Sketch, *mark); }};
         if (const auto at = expectedMarks(desk_)[*mark])
             return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")
                         .arg(name),
-                    {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Drawn, *mark, *at); }},
+                    {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Sketch, *mark, *at); }},
                     leave};
         // Before the first mark it can still wait for fresh eyes.
-        if (desk_.study().attempt()->marks.seenMarks().empty() && !desk_.selection.lookedAgain())
+        if (desk_.study().sketch()->marks.seenMarks().empty() && !desk_.selection.lookedAgain())
             return {tr("Click the %1 on your sketch, or put it aside and look again tomorrow.").arg(name),
                     {},
-                    Deed{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};
+                    Action{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};
         return {tr("Click the %1 on your sketch.").arg(name), {}, leave};
     }
-    NextThing next{tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Drawn)),
+    NextThing next{tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Sketch)),
                    {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
     // What is held may be what is lacking.
     if (desk_.study().hold != Hold::All)
-        next.other = Deed{tr("Hold all features"), [this] {
+        next.other = Action{tr("Hold all features"), [this] {
                               desk_.document.edit(tr("Hold something else"), {}, [](Study& s) { s.hold = Hold::All; });
                           }};
     return next;

@@ -1,7 +1,7 @@
 #include "app/course/check/page_panel.h"
 
 #include "app/widgets/fields.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -50,7 +50,7 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
             desk_.page.setEvened(on);
     });
     connect(again, &QPushButton::clicked, this,
-            [this] { desk_.page.look(desk_.photograph(Side::Drawn)); });
+            [this] { desk_.page.look(desk_.photograph(Side::Sketch)); });
 }
 
 void PagePanel::showStudy() {

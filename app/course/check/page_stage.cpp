@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/overlays/page_overlay.h"
 #include "app/tools/corner_tool.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -26,11 +26,11 @@ private:
 } // namespace
 
 Scene PageStage::scene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return scenes_.guided(false);
     if (!desk_.page.isAdjusting())
         return scenes_.picture(side);
-    const LaidFlat& flat = *desk_.page.flat();
+    const PageRectification& flat = *desk_.page.flat();
     Scene scene = scenes_.photograph(side);
     scene.caption = tr("The photograph of your page");
     QPolygonF corners;
@@ -47,7 +47,7 @@ Scene PageStage::scene(Side side) {
 }
 
 NextThing PageStage::next() {
-    const Deed whole{tr("Use the photograph as it is"), [this] { desk_.page.useWhole(); }};
+    const Action whole{tr("Use the photograph as it is"), [this] { desk_.page.useWhole(); }};
     if (desk_.page.isLooking() && !desk_.page.isAdjusting())
         return {tr("Looking for the page in your photograph…"),
                 {tr("Use the photograph as it is"), [this] { desk_.page.stop(); }}};

@@ -26,6 +26,6 @@ protected:
 };
 
 using MakeCheckStage = std::unique_ptr<CheckStage>(Desk& desk);
-MakeCheckStage makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage, makeMarkStage, makeSayStage, makeFindingsStage;
+MakeCheckStage makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage, makeMarkStage, makeSelfAssessmentStage, makeFindingsStage;
 
 } // namespace zokran

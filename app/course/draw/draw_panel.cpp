@@ -2,9 +2,10 @@
 
 #include "app/course/draw/approach.h"
 #include "app/course/draw/other_views.h"
+#include "app/course/telephone_button.h"
 #include "app/practice/clock_face.h"
 #include "app/widgets/line_button.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -36,8 +37,9 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addLayout(steps_);
     addText(tr("Before any shading: photograph the sketch and check it here. A placement error never "
                "gets cheaper. From straight above, in even light, the whole sheet in view."));
+    column_->addWidget(new TelephoneButton(desk_));
     column_->addWidget(views_ = new OtherViews(desk_));
-    auto* care = new Fold(tr("Care for hand, eyes and lungs"));
+    auto* care = new CollapsibleSection(tr("Care for hand, eyes and lungs"));
     auto* words = new QLabel(
         tr("Look up every few minutes, let neck and hand rest, and stop after about five heads. "
            "Sharpen charcoal pencils away from you. Charcoal dust and spray fixative belong out "

@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/course/draw/draw_panel.h"
 #include "app/course/step.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 #include <algorithm>
 
@@ -26,25 +26,25 @@ private:
 } // namespace
 
 QString DrawStep::lacks() const {
-    return desk_.study().attempts.empty() ? tr("a sketch") : QString();
+    return desk_.study().sketches.empty() ? tr("a sketch") : QString();
 }
 
 Scene DrawStep::scene(Side side) {
     const Approach& approach = approachOf(desk_.study());
-    return side == Side::Seen ? approach.seen(desk_, scenes_) : approach.beside(desk_, scenes_);
+    return side == Side::Reference ? approach.seen(desk_, scenes_) : approach.beside(desk_, scenes_);
 }
 
 NextThing DrawStep::next() {
-    const Deed photograph{tr("Open the sketch's photograph…"),
-                          [this] { emit desk_.choosePicture(Side::Drawn); }};
+    const Action photograph{tr("Open the sketch's photograph…"),
+                          [this] { emit desk_.choosePicture(Side::Sketch); }};
     if (!desk_.fit())
         return {tr("Draw what you see; block in now, or when it is drawn."), photograph,
-                Deed{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
+                Action{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
     const std::vector<QString> steps = approachOf(desk_.study()).steps(desk_);
     const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
     if (step == 0)
         return {tr("Draw it on paper, one step after another."), photograph,
-                Deed{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
+                Action{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
     const QString& words = steps[static_cast<std::size_t>(std::min(step, last)) - 1];
     if (step >= last)
         return {words, photograph};

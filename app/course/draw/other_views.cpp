@@ -19,7 +19,7 @@ constexpr std::pair<double, double> views[] = {
 } // namespace
 
 OtherViews::OtherViews(Desk& desk, QWidget* parent)
-    : Fold(tr("This head at other turns"), parent), desk_(desk) {
+    : CollapsibleSection(tr("This head at other turns"), parent), desk_(desk) {
     auto* grid = new QGridLayout;
     grid->setSpacing(4);
     for (const auto& [turn, tilt] : views) {
@@ -45,7 +45,7 @@ OtherViews::OtherViews(Desk& desk, QWidget* parent)
     soon_.setSingleShot(true);
     soon_.setInterval(60);
     connect(&soon_, &QTimer::timeout, this, &OtherViews::draw);
-    connect(this, &Fold::toggled, this, [this] { refresh(); });
+    connect(this, &CollapsibleSection::toggled, this, [this] { refresh(); });
 }
 
 void OtherViews::refresh() {

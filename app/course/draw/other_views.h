@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 
 #include <QTimer>
 
@@ -11,7 +11,7 @@ namespace zokran {
 
 /// Twelve small drawings of the sitter's own form at other turns and tilts: heads to draw without a
 /// photograph. One pressed turns the form alone on the sheet that way.
-class OtherViews : public Fold {
+class OtherViews : public CollapsibleSection {
     Q_OBJECT
 
 public:

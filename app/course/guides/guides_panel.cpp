@@ -1,16 +1,16 @@
 #include "app/course/guides/guides_panel.h"
 
 #include "app/course/guides/sitter_fold.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "app/widgets/form_drawing.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/json_file.h"
 #include "core/construction/forms.h"
 #include "core/construction/lines.h"
 #include "core/files/canon_file.h"
 #include "core/fit/sitter_table.h"
-#include "core/words/division_words.h"
-#include "core/words/line_words.h"
+#include "core/messages/division_messages.h"
+#include "core/messages/line_messages.h"
 
 #include <QButtonGroup>
 #include <QCheckBox>
@@ -129,7 +129,7 @@ void GuidesPanel::fillSchools() {
 }
 
 void GuidesPanel::buildLines() {
-    auto* fold = new Fold(tr("Lines"));
+    auto* fold = new CollapsibleSection(tr("Lines"));
     auto* grid = new QGridLayout;
     grid->setVerticalSpacing(0);
     int cell = 0;
@@ -164,7 +164,7 @@ void GuidesPanel::buildLines() {
 }
 
 void GuidesPanel::buildMore() {
-    auto* fold = new Fold(tr("More of the form"));
+    auto* fold = new CollapsibleSection(tr("More of the form"));
     auto slider = [&](const QString& name, int low, int high, QLabel** label = nullptr) {
         auto* words = new QLabel(name);
         auto* made = new QSlider(Qt::Horizontal);
@@ -214,7 +214,7 @@ void GuidesPanel::takeCanon() {
                                                       tr("Schools (*.json)"));
     if (file.isEmpty())
         return;
-    desk_.document.attempt([&] { keepCanon(file.toStdString()); });
+    desk_.document.tryEdit([&] { keepCanon(file.toStdString()); });
     canons_.clear();
     refresh();
 }
@@ -228,7 +228,7 @@ void GuidesPanel::keepSitterAsCanon() {
                                                qt(desk_.study().sitter), &sure);
     if (!sure || name.trimmed().isEmpty())
         return;
-    desk_.document.attempt(
+    desk_.document.tryEdit(
         [&] { keepOwnCanon(name.trimmed().toStdString(), measuresOf(desk_.fit()->head)); });
     canons_.clear();
     refresh();

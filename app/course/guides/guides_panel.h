@@ -12,7 +12,7 @@ class QSlider;
 
 namespace zokran {
 
-class Fold;
+class CollapsibleSection;
 class SitterFold;
 
 /// Which lines lie on the sheets: by which school, from which first form, how deep.

@@ -1,6 +1,6 @@
 #include "app/course/guides/guides_panel.h"
 #include "app/course/step.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -27,13 +27,13 @@ QString GuidesStep::lacks() const {
 }
 
 Scene GuidesStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.guided(true) : scenes_.drawn(true);
+    return side == Side::Reference ? scenes_.guided(true) : scenes_.drawn(true);
 }
 
 NextThing GuidesStep::next() {
     if (!desk_.fit())
         return {tr("The guides follow from the marks on the head: %1.")
-                    .arg(desk_.analysis.lacking(Side::Seen)),
+                    .arg(desk_.analysis.lacking(Side::Reference)),
                 goTo(tr("Block in"), "block-in")};
     return {tr("Follow each guide round the head. Switch off what you do not need."),
             goTo(tr("Draw it"), "draw")};

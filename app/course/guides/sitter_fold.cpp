@@ -2,10 +2,10 @@
 
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/fit/sitter_table.h"
-#include "core/words/division_words.h"
-#include "core/words/sitter_words.h"
+#include "core/messages/division_messages.h"
+#include "core/messages/sitter_messages.h"
 
 #include <QHeaderView>
 #include <QLabel>
@@ -25,7 +25,7 @@ constexpr QSize drawingSize(280, 150);
 } // namespace
 
 SitterFold::SitterFold(Desk& desk, QWidget* parent)
-    : Fold(tr("This sitter against the schools"), parent), desk_(desk), words_(new QLabel),
+    : CollapsibleSection(tr("This sitter against the schools"), parent), desk_(desk), words_(new QLabel),
       drawing_(new QLabel),
       push_(new QSlider(Qt::Horizontal)), table_(new QTableWidget) {
     auto* name = new QLabel(tr("&Push the likeness: half, true, double"));
@@ -62,7 +62,7 @@ SitterFold::SitterFold(Desk& desk, QWidget* parent)
                 s.look.push = static_cast<double>(value) / pushSteps;
             });
     });
-    connect(this, &Fold::toggled, this, [this] { fill(); });
+    connect(this, &CollapsibleSection::toggled, this, [this] { fill(); });
 }
 
 void SitterFold::refresh(const std::vector<Canon>& schools) {

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "core/construction/canon.h"
 
 class QLabel;
@@ -12,7 +12,7 @@ namespace zokran {
 
 /// This sitter against the schools: every division and width beside the school's number, and the
 /// slider that pushes what departs.
-class SitterFold : public Fold {
+class SitterFold : public CollapsibleSection {
     Q_OBJECT
 
 public:

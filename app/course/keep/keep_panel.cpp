@@ -1,10 +1,10 @@
 #include "app/course/keep/keep_panel.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "app/widgets/fields.h"
 #include "core/construction/forms.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -123,7 +123,7 @@ void KeepPanel::showStudy() {
         if (const QString text = qt(s.diary.*entry.kept); entry.edit->text() != text)
             entry.edit->setText(text);
     measured_->setCurrentIndex(static_cast<int>(s.diary.measured));
-    const auto took = s.attempt() ? s.attempt()->took : std::chrono::seconds(0);
+    const auto took = s.sketch() ? s.sketch()->took : std::chrono::seconds(0);
     QStringList told;
     for (const FormKind* form : forms())
         if (form->id == s.form)
@@ -131,13 +131,13 @@ void KeepPanel::showStudy() {
     if (took.count() > 0)
         told << tr("Drawn in %1 min %2 s.").arg(took.count() / 60).arg(took.count() % 60);
     took_->setText(told.join(" "));
-    const bool several = s.attempts.size() > 1;
+    const bool several = s.sketches.size() > 1;
     attemptLabel_->setVisible(several);
     attempt_->setVisible(several);
     attempt_->clear();
-    for (std::size_t i = 0; i < s.attempts.size(); ++i)
+    for (std::size_t i = 0; i < s.sketches.size(); ++i)
         attempt_->addItem(
-            tr("Sketch %1, %2").arg(i + 1).arg(qt(s.attempts[i].drawn.substr(0, 10))));
+            tr("Sketch %1, %2").arg(i + 1).arg(qt(s.sketches[i].drawn.substr(0, 10))));
     attempt_->setCurrentIndex(static_cast<int>(s.current));
 }
 

@@ -1,6 +1,6 @@
 #include "app/course/keep/keep_panel.h"
 #include "app/course/step.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -27,12 +27,12 @@ QString KeepStep::lacks() const {
 }
 
 Scene KeepStep::scene(Side side) {
-    return side == Side::Seen ? scenes_.guided(false) : scenes_.drawn(true);
+    return side == Side::Reference ? scenes_.guided(false) : scenes_.drawn(true);
 }
 
 NextThing KeepStep::next() {
     return {tr("Write down what you noticed, then take the next head."),
-            {tr("Open the next photograph…"), [this] { emit desk_.choosePicture(Side::Seen); }}};
+            {tr("Open the next photograph…"), [this] { emit desk_.choosePicture(Side::Reference); }}};
 }
 
 std::unique_ptr<Step> makeKeepStep(Desk& desk) {

@@ -3,8 +3,8 @@
 #include "app/course/light/light_scenes.h"
 #include "app/widgets/light_ball.h"
 #include "app/widgets/value_strip.h"
-#include "app/widgets/words.h"
-#include "core/words/light_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/light_messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -51,7 +51,7 @@ void LightPanel::buildLight() {
     column_->addLayout(row);
     column_->addWidget(read_ = new QPushButton(tr("&Read it from the photo")));
     connect(read_, &QPushButton::clicked, this,
-            [this] { desk_.light.read(desk_.picture(Side::Seen)); });
+            [this] { desk_.light.read(desk_.picture(Side::Reference)); });
     connect(ball_, &LightBall::moved, this, [this](const LightDirection& to, int gesture) {
         desk_.light.set(tr("Turn the light"), QString("light %1").arg(gesture),
                         [&](Lighting& l) { l.key = to; });
@@ -122,8 +122,8 @@ void LightPanel::showValues() {
     const int count = desk_.light.lighting().values;
     for (QPushButton* button : values_)
         button->setChecked(button->text().toInt() == count);
-    const auto seen = squintedOn(desk_, Side::Seen).shares,
-               drawn = squintedOn(desk_, Side::Drawn).shares;
+    const auto seen = squintedOn(desk_, Side::Reference).shares,
+               drawn = squintedOn(desk_, Side::Sketch).shares;
     strip_->show(count, seen, drawn);
     const QString told =
         seen && drawn ? qt(wordsFor(valueTrouble(*seen, *drawn), learnersBook())) : QString();
@@ -147,7 +147,7 @@ void LightPanel::showStudy() {
         doubt += tr("\nread from the photo, ±%1°").arg(std::lround(toDegrees(told->sigma).value));
     doubt_->setText(doubt);
     second_->setChecked(lighting.second.has_value());
-    read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Seen).isNull());
+    read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Reference).isNull());
     form_->setCurrentIndex(std::max(0, form_->findData(qt(light.form()))));
     squint_->setChecked(light.squints());
     edges_->setChecked(light.showsEdges());

@@ -5,15 +5,15 @@ namespace zokran {
 HeadLight::Squinted squintedOn(Desk& desk, Side side) {
     std::optional<View> view;
     HeadMarks head;
-    if (side == Side::Seen && desk.fit()) {
+    if (side == Side::Reference && desk.fit()) {
         view = desk.fit()->view;
         head = desk.fit()->head;
-    } else if (side == Side::Drawn && desk.comparison()) {
+    } else if (side == Side::Sketch && desk.comparison()) {
         view = desk.comparison()->registeredView;
         head = desk.comparison()->sitter;
     }
     return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width,
-                               side == Side::Drawn);
+                               side == Side::Sketch);
 }
 
 std::vector<SignedPlace> signedPlaces(Desk& desk) {

@@ -3,8 +3,8 @@
 #include "app/course/step.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
-#include "app/widgets/words.h"
-#include "core/words/light_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/light_messages.h"
 
 namespace zokran {
 
@@ -44,7 +44,7 @@ Scene LightStep::pictured(Side side) {
         return scene;
     if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
         scene.overlays.front() =
-            std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Seen ? 0 : 1],
+            std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Reference ? 0 : 1],
                                                    scene.extent);
     return scene;
 }
@@ -70,20 +70,20 @@ Scene LightStep::shadedForm() {
 }
 
 Scene LightStep::scene(Side side) {
-    if (side == Side::Seen)
+    if (side == Side::Reference)
         return pictured(side);
     return desk_.light.form() == "sketch" ? pictured(side) : shadedForm();
 }
 
 NextThing LightStep::next() {
-    const Deed keep = goTo(tr("Keep it"), "keep");
+    const Action keep = goTo(tr("Keep it"), "keep");
     if (!desk_.fit())
         return {tr("The light falls on the form: block in the head first, or try a basic form."),
                 goTo(tr("Block in"), "block-in"), keep};
     if (!desk_.study().lighting)
         return {tr("Where does the light come from? Say it to yourself; then read it, or drag the "
                    "handle on the ball until form and photo agree."),
-                {tr("Read it"), [this] { desk_.light.read(desk_.picture(Side::Seen)); }},
+                {tr("Read it"), [this] { desk_.light.read(desk_.picture(Side::Reference)); }},
                 keep};
     const auto places = signedPlaces(desk_);
     const auto dark = std::find_if(places.begin(), places.end(),

@@ -2,12 +2,12 @@
 
 #include "app/document/marking.h"
 #include "app/document/measuring.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "app/widgets/line_button.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "app/widgets/fields.h"
-#include "core/words/mark_words.h"
-#include "core/words/measure_words.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/measure_messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -109,7 +109,7 @@ void MeasurePanel::showGuessing() {
     if (!asked)
         return;
     const Measurement& m = measures[static_cast<std::size_t>(waits)];
-    if (const auto reading = readingOn(desk_, m, m.onSketch ? Side::Drawn : Side::Seen)) {
+    if (const auto reading = readingOn(desk_, m, m.onSketch ? Side::Sketch : Side::Reference)) {
         const bool angle = reading->unit == ReadingUnit::Angle;
         guess_->setDecimals(angle ? 0 : 2);
         guess_->setSingleStep(angle ? 1 : 0.1);
@@ -120,7 +120,7 @@ void MeasurePanel::showGuessing() {
 }
 
 void MeasurePanel::buildByKeys() {
-    auto* fold = new Fold(tr("By names, without the mouse"));
+    auto* fold = new CollapsibleSection(tr("By names, without the mouse"));
     constexpr int mostEnds = 4;
     for (int i = 0; i < mostEnds; ++i) {
         auto* end = new QComboBox;
@@ -137,7 +137,7 @@ void MeasurePanel::buildByKeys() {
         desk_.selection.lay({kind, {}, false});
         for (const QComboBox* end : ends_)
             if (end->isVisibleTo(this))
-                putEnd(desk_, Side::Seen, {markAt(end->currentData().toInt()), {0, 0}});
+                putEnd(desk_, Side::Reference, {markAt(end->currentData().toInt()), {0, 0}});
         closeShape(desk_);
     });
     column_->addWidget(fold);
@@ -146,7 +146,7 @@ void MeasurePanel::buildByKeys() {
 QString MeasurePanel::lineOf(const Measurement& m) const {
     const QString name =
         m.name.empty() ? qt(learnersBook().say(measureKindNamed(m.kind).name)) : qt(m.name);
-    const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
+    const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
     const auto said = [](const std::optional<Reading>& r) {
         if (!r)
             return QStringLiteral("–");
@@ -183,7 +183,7 @@ void MeasurePanel::showList() {
     name_->setVisible(taken >= 0);
     if (taken >= 0 && taken != desk_.selection.unguessed()) {
         const Measurement& m = measures[static_cast<std::size_t>(taken)];
-        const auto seen = readingOn(desk_, m, Side::Seen), drawn = readingOn(desk_, m, Side::Drawn);
+        const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
         for (const auto& [reading, where] :
              {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
             if (*reading && !(*reading)->passes.empty())
@@ -192,13 +192,13 @@ void MeasurePanel::showList() {
             told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersBook())));
         if (m.guessed && (m.onSketch ? drawn : seen))
             told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersBook()));
-        if (openEnd(desk_, Side::Seen) || openEnd(desk_, Side::Drawn))
+        if (openEnd(desk_, Side::Reference) || openEnd(desk_, Side::Sketch))
             told << tr("It is not compared before its ends are set on both sheets.");
         if (seen && drawn && seen->passes.empty()) {
-            const Attempt* attempt = desk_.study().attempt();
+            const Sketch* attempt = desk_.study().sketch();
             std::optional<Millimetres> unit;
             if (const auto page = attempt->page.perPixel({1.0 * attempt->marks.width}))
-                unit = *unitOn(desk_, Side::Drawn) * *page;
+                unit = *unitOn(desk_, Side::Sketch) * *page;
             told << qt(differenceWords(*seen, *drawn, unit, learnersBook()));
         }
     }

@@ -14,7 +14,7 @@ class QPushButton;
 
 namespace zokran {
 
-class Fold;
+class CollapsibleSection;
 
 /// The ways of measuring, what was measured with its number on both sheets, and the unit.
 class MeasurePanel : public StepPanel {

@@ -5,9 +5,9 @@
 #include "app/overlays/marks_overlay.h"
 #include "app/overlays/measures_overlay.h"
 #include "app/tools/measure_tool.h"
-#include "app/widgets/words.h"
-#include "core/words/mark_words.h"
-#include "core/words/measure_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/mark_messages.h"
+#include "core/messages/measure_messages.h"
 
 namespace zokran {
 
@@ -17,7 +17,7 @@ namespace {
 class MeasureStep : public Step {
 public:
     explicit MeasureStep(Desk& desk)
-        : Step(desk), seenTool_(desk, Side::Seen), drawnTool_(desk, Side::Drawn) {}
+        : Step(desk), seenTool_(desk, Side::Reference), drawnTool_(desk, Side::Sketch) {}
     std::string id() const override { return "measure"; }
     QString name() const override { return tr("Measure"); }
     QString lacks() const override {
@@ -35,7 +35,7 @@ private:
 } // namespace
 
 Scene MeasureStep::scene(Side side) {
-    if (side == Side::Drawn && !desk_.study().attempt())
+    if (side == Side::Sketch && !desk_.study().sketch())
         return scenes_.fittedFormAlone();
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
@@ -58,11 +58,11 @@ Scene MeasureStep::scene(Side side) {
         }
     const Measurement& laying = desk_.selection.laying();
     std::vector<PicturePoint> ends;
-    if (laying.onSketch == (side == Side::Drawn))
+    if (laying.onSketch == (side == Side::Sketch))
         for (const Anchor& a : laying.anchors)
             if (const auto at = placeOf(desk_, a, laying.onSketch, side))
                 ends.push_back(*at);
-    MeasureTool& tool = side == Side::Seen ? seenTool_ : drawnTool_;
+    MeasureTool& tool = side == Side::Reference ? seenTool_ : drawnTool_;
     const auto open = openEnd(desk_, side);
     const auto held = tool.held();
     scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends), held ? held : open ? open->expected : std::nullopt,
@@ -72,8 +72,8 @@ Scene MeasureStep::scene(Side side) {
 }
 
 NextThing MeasureStep::next() {
-    const Deed draw = goTo(tr("Draw it"), "draw");
-    if (!unitOn(desk_, Side::Seen))
+    const Action draw = goTo(tr("Draw it"), "draw");
+    if (!unitOn(desk_, Side::Reference))
         return {tr("The nearer eye is the unit: mark its two corners first."),
                 goTo(tr("Block in"), "block-in"), draw};
     const Measurement& laying = desk_.selection.laying();
@@ -89,9 +89,9 @@ NextThing MeasureStep::next() {
                      guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), {});
                  }},
                 draw};
-    for (Side side : {Side::Seen, Side::Drawn})
+    for (Side side : {Side::Reference, Side::Sketch})
         if (openEnd(desk_, side))
-            return {side == Side::Drawn
+            return {side == Side::Sketch
                         ? tr("Now set the same place on your sketch. The ring shows where it is expected; look where it is.")
                         : tr("Now set the same place on the photograph. The ring shows where it is expected; look where it is."),
                     {},

@@ -13,13 +13,13 @@ const std::vector<Composition>& compositions() {
     return all;
 }
 
-Placing composed(const Composition& c, const Placing& placing, const PaperPoint& well) {
-    Placing put = placing;
-    put.head = c.share * placing.paper.height;
+PageLayout composed(const Composition& c, const PageLayout& pageLayout, const PaperPoint& well) {
+    PageLayout put = pageLayout;
+    put.head = c.share * pageLayout.paper.height;
     put.at.reset();
     if (c.left != 0 || c.up != 0)
-        put.at = PaperPoint(well - PicturePoint(c.left * placing.paper.width.value,
-                                                c.up * placing.paper.height.value));
+        put.at = PaperPoint(well - PicturePoint(c.left * pageLayout.paper.width.value,
+                                                c.up * pageLayout.paper.height.value));
     return put;
 }
 

@@ -2,15 +2,15 @@
 
 #include "app/course/scenes.h"
 #include "app/course/set_up/compositions.h"
-#include "app/document/laying_anew.h"
+#include "app/document/transform_reference.h"
 #include "app/tools/frame_tool.h"
 #include "app/widgets/fields.h"
-#include "app/widgets/fold.h"
+#include "app/widgets/collapsible_section.h"
 #include "app/widgets/form_drawing.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/view/lens.h"
-#include "core/words/plan_words.h"
+#include "core/messages/plan_messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -33,12 +33,12 @@ constexpr QSize thumbnail{68, 84};
 constexpr double shortestLens = 8; ///< mm: below it is still being typed
 
 /// A placing as a small picture of the sheet.
-QPixmap sheetDrawing(const Planning& planning, const Placing& placing, double density) {
-    const PagePlan plan = planning.planFor(placing);
-    const double w = placing.paper.width.value, h = placing.paper.height.value;
+QPixmap sheetDrawing(const LayoutController& layoutController, const PageLayout& pageLayout, double density) {
+    const PagePlan plan = layoutController.planFor(pageLayout);
+    const double w = pageLayout.paper.width.value, h = pageLayout.paper.height.value;
     const double scale = std::min((thumbnail.width() - 4) / w, (thumbnail.height() - 4) / h);
     const PicturePoint corner((thumbnail.width() - scale * w) / 2, (thumbnail.height() - scale * h) / 2);
-    std::vector<GuideLine> lines = planning.lines(plan);
+    std::vector<GuideLine> lines = layoutController.lines(plan);
     std::erase_if(lines, [](const GuideLine& line) {
         return line.hidden || line.kind != LineKind::Construction;
     });
@@ -58,22 +58,22 @@ QPixmap sheetDrawing(const Planning& planning, const Placing& placing, double de
     return pixmap;
 }
 
-PaperPoint wellFor(const Planning& planning, const Composition& c, Placing placing) {
-    placing.head = c.share * placing.paper.height;
-    placing.at.reset();
-    const PagePlan plan = planning.planFor(placing);
+PaperPoint wellFor(const LayoutController& layoutController, const Composition& c, PageLayout pageLayout) {
+    pageLayout.head = c.share * pageLayout.paper.height;
+    pageLayout.at.reset();
+    const PagePlan plan = layoutController.planFor(pageLayout);
     return PaperPoint((plan.head.low + plan.head.high) / 2);
 }
 
 } // namespace
 
 void putWell(Desk& desk) {
-    desk.planning.set(SetUpPanel::tr("Put the head well"), {}, [&](Placing& p) {
+    desk.layoutController.set(SetUpPanel::tr("Put the head well"), {}, [&](PageLayout& p) {
         p.at.reset();
         // Smaller by degrees, as long as something runs over the border.
         constexpr double smaller = 0.96;
         constexpr Millimetres smallest{25};
-        while (p.head > smallest && !desk.planning.planFor(p).troubles.empty())
+        while (p.head > smallest && !desk.layoutController.planFor(p).troubles.empty())
             p.head *= smaller;
     });
 }
@@ -112,7 +112,7 @@ void SetUpPanel::buildNames() {
 }
 
 void SetUpPanel::buildReference() {
-    auto* fold = new Fold(tr("The photograph itself"));
+    auto* fold = new CollapsibleSection(tr("The photograph itself"));
     auto* grid = new QGridLayout;
     fold->inside()->addLayout(grid);
     const auto button = [&](const QString& text, int row, int column, const auto& act) {
@@ -122,8 +122,8 @@ void SetUpPanel::buildReference() {
         connect(made, &QPushButton::clicked, this, act);
         return made;
     };
-    turn_ = button(tr("Turn a &quarter"), 0, 0, [this] { layReferenceAnew(desk_, LaidAnew::Turned); });
-    mirror_ = button(tr("&Mirror it"), 0, 1, [this] { layReferenceAnew(desk_, LaidAnew::Mirrored); });
+    turn_ = button(tr("Turn a &quarter"), 0, 0, [this] { transformReference(desk_, ReferenceTransform::Turned); });
+    mirror_ = button(tr("&Mirror it"), 0, 1, [this] { transformReference(desk_, ReferenceTransform::Mirrored); });
     frame_ = button({}, 1, 0, [this] { frameByItself(); });
     more_ = button(tr("M&ore of this sitter…"), 1, 1, [this] { takeMore(); });
     auto* lens = new QGridLayout;
@@ -184,8 +184,8 @@ void SetUpPanel::takeMore() {
 void SetUpPanel::showReference() {
     const Study& s = desk_.study();
     const bool any = !s.referencePicture.empty();
-    turn_->setEnabled(any && s.attempts.empty());
-    mirror_->setEnabled(any && s.attempts.empty());
+    turn_->setEnabled(any && s.sketches.empty());
+    mirror_->setEnabled(any && s.sketches.empty());
     frame_->setEnabled(any);
     lens_->setEnabled(any);
     showNumber(lens_, s.reference.focal
@@ -196,7 +196,7 @@ void SetUpPanel::showReference() {
     frame_->setText(s.framing ? tr("&Whole photograph") : tr("&Frame the head"));
     std::size_t together = 0;
     if (!s.sitter.empty())
-        desk_.document.attempt([&] { together = desk_.document.logbook().studiesOf(s.sitter).size(); });
+        desk_.document.tryEdit([&] { together = desk_.document.logbook().studiesOf(s.sitter).size(); });
     if (desk_.intake.isRunning())
         sameSitter_->setText(tr("Taking in %1 of %2…").arg(desk_.intake.done() + 1).arg(desk_.intake.all()));
     else if (together > 1)
@@ -220,23 +220,23 @@ void SetUpPanel::buildPaper() {
     border_ = addNumber(grid, tr("&Border"), 0, 300, tr(" mm"));
     const auto set = [this](const char* key, auto change) {
         if (!refreshing_)
-            desk_.planning.set(tr("Plan the page"), key, change);
+            desk_.layoutController.set(tr("Plan the page"), key, change);
     };
     connect(paper_, &QComboBox::activated, this, [=, this](int index) {
         const std::string name = paper_->itemData(index).toString().toStdString();
         if (name.empty())
             return;
-        set("", [&](Placing& p) {
+        set("", [&](PageLayout& p) {
             const bool lies = p.paper.width > p.paper.height;
             const double share = p.head / p.paper.height;
             p.paper = paperNamed(lies ? name + "-landscape" : name);
             p.head = share * p.paper.height; // the same composition on the other sheet
             p.at.reset();
         });
-        desk_.document.attempt([&] { desk_.document.logbook().remember("paper", name); });
+        desk_.document.tryEdit([&] { desk_.document.logbook().remember("paper", name); });
     });
     connect(lying_, &QCheckBox::clicked, this, [=](bool) {
-        set("", [](Placing& p) {
+        set("", [](PageLayout& p) {
             const double share = p.head / p.paper.height;
             std::swap(p.paper.width, p.paper.height);
             p.head = share * p.paper.height;
@@ -244,9 +244,9 @@ void SetUpPanel::buildPaper() {
         });
     });
     connect(head_, &QDoubleSpinBox::valueChanged, this,
-            [=](double mm) { set("plan-head", [&](Placing& p) { p.head = {mm}; }); });
+            [=](double mm) { set("plan-head", [&](PageLayout& p) { p.head = {mm}; }); });
     connect(border_, &QDoubleSpinBox::valueChanged, this,
-            [=](double mm) { set("plan-border", [&](Placing& p) { p.border = {mm}; }); });
+            [=](double mm) { set("plan-border", [&](PageLayout& p) { p.border = {mm}; }); });
 }
 
 void SetUpPanel::buildCompositions() {
@@ -264,8 +264,8 @@ void SetUpPanel::buildCompositions() {
         row->addWidget(button);
         compositions_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, c] {
-            desk_.planning.set(tr("Choose a composition"), {}, [&](Placing& p) {
-                p = composed(c, p, wellFor(desk_.planning, c, p));
+            desk_.layoutController.set(tr("Choose a composition"), {}, [&](PageLayout& p) {
+                p = composed(c, p, wellFor(desk_.layoutController, c, p));
             });
         });
     }
@@ -274,7 +274,7 @@ void SetUpPanel::buildCompositions() {
 }
 
 void SetUpPanel::buildPhotograph() {
-    auto* fold = new Fold(tr("A photo of the sketch without its edges"));
+    auto* fold = new CollapsibleSection(tr("A photo of the sketch without its edges"));
     auto* grid = new QGridLayout;
     grid->setColumnStretch(0, 1);
     fold->inside()->addLayout(grid);
@@ -299,7 +299,7 @@ void SetUpPanel::buildPhotograph() {
             desk_.document.edit(tr("Set the paper's width"), "paper", [&](Study& s) {
                 // Of the sketch on the bench, and of those to come.
                 s.nextPage.shownWidth = mm > 0 ? std::optional(Millimetres{mm}) : std::nullopt;
-                if (Attempt* a = s.attempt())
+                if (Sketch* a = s.sketch())
                     a->page.shownWidth = s.nextPage.shownWidth;
             });
     });
@@ -307,9 +307,9 @@ void SetUpPanel::buildPhotograph() {
 
 void SetUpPanel::showCompositions() {
     // They follow the paper and the head, not where the head is being dragged to.
-    const Placing placing = desk_.planning.placing();
-    const PagePlan plan = desk_.planning.planFor({placing.paper, {0}, {100}, PaperPoint(0, 0)});
-    const ShownFor now{placing.paper, placing.border, plan.head.high, plan.chin, desk_.study().form,
+    const PageLayout pageLayout = desk_.layoutController.pageLayout();
+    const PagePlan plan = desk_.layoutController.planFor({pageLayout.paper, {0}, {100}, PaperPoint(0, 0)});
+    const ShownFor now{pageLayout.paper, pageLayout.border, plan.head.high, plan.chin, desk_.study().form,
                        Theme::current().dark};
     if (shownFor_ == now)
         return;
@@ -317,7 +317,7 @@ void SetUpPanel::showCompositions() {
     for (std::size_t i = 0; i < compositions_.size(); ++i) {
         const Composition& c = compositions()[i];
         compositions_[i]->setIcon(sheetDrawing(
-            desk_.planning, composed(c, placing, wellFor(desk_.planning, c, placing)),
+            desk_.layoutController, composed(c, pageLayout, wellFor(desk_.layoutController, c, pageLayout)),
             devicePixelRatioF()));
     }
 }
@@ -330,7 +330,7 @@ void SetUpPanel::showStudy() {
     };
     show(title_, s.title);
     show(sitter_, s.sitter);
-    const Page& page = s.attempt() ? s.attempt()->page : s.nextPage;
+    const Page& page = s.sketch() ? s.sketch()->page : s.nextPage;
     showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
     setEnabled(desk_.document.isOpen());
     guessFirst_->setChecked(desk_.faces.guessesFirst());
@@ -340,24 +340,24 @@ void SetUpPanel::showStudy() {
         composition->setVisible(desk_.document.isOpen()); // nothing to show on them before
     if (!desk_.document.isOpen())
         return;
-    const Placing placing = desk_.planning.placing();
-    const bool lies = placing.paper.width > placing.paper.height;
+    const PageLayout pageLayout = desk_.layoutController.pageLayout();
+    const bool lies = pageLayout.paper.width > pageLayout.paper.height;
     lying_->setChecked(lies);
-    const QString name = qt(nameOf(placing.paper)).remove("-landscape");
+    const QString name = qt(nameOf(pageLayout.paper)).remove("-landscape");
     const int at = paper_->findData(name);
     paper_->setCurrentIndex(at < 0 ? paper_->count() - 1 : at);
-    showNumber(head_, placing.head.value);
-    showNumber(border_, placing.border.value);
-    const PagePlan plan = desk_.planning.plan();
+    showNumber(head_, pageLayout.head.value);
+    showNumber(border_, pageLayout.border.value);
+    const PagePlan plan = desk_.layoutController.plan();
     QStringList troubles, lines;
     for (PlanTrouble trouble : plan.troubles)
         troubles << qt(wordsFor(trouble, learnersBook()));
     troubles_->setText(troubles.join("\n"));
     troubles_->setVisible(!troubles.isEmpty());
-    for (const std::string& line : layOffWords(plan, placing.paper, learnersBook()))
+    for (const std::string& line : layOffWords(plan, pageLayout.paper, learnersBook()))
         lines << qt(line);
     layOff_->setText(tr("In mm from the paper's edges:\n%1").arg(lines.join("\n")));
-    well_->setEnabled(placing.at || !plan.troubles.empty());
+    well_->setEnabled(pageLayout.at || !plan.troubles.empty());
     showCompositions();
 }
 

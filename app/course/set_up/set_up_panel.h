@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
-#include "core/page/placing.h"
+#include "core/page/page_layout.h"
 
 #include <vector>
 

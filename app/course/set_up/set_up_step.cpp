@@ -6,8 +6,8 @@
 #include "app/overlays/plan_overlay.h"
 #include "app/tools/frame_tool.h"
 #include "app/tools/place_tool.h"
-#include "app/widgets/words.h"
-#include "core/words/plan_words.h"
+#include "app/widgets/messages.h"
+#include "core/messages/plan_messages.h"
 
 #include <cmath>
 
@@ -41,7 +41,7 @@ QString SetUpStep::lacks() const {
 }
 
 Scene SetUpStep::scene(Side side) {
-    if (side == Side::Drawn)
+    if (side == Side::Sketch)
         return paper();
     Scene scene = scenes_.picture(side);
     scene.frame = {}; // the whole photograph, to be framed
@@ -63,16 +63,16 @@ Scene SetUpStep::paper() {
         scene.emptyText = tr("Here your paper will lie, with the head where it is to stand.");
         return scene;
     }
-    const Placing placing = desk_.planning.placing();
-    const PagePlan plan = desk_.planning.plan();
+    const PageLayout pageLayout = desk_.layoutController.pageLayout();
+    const PagePlan plan = desk_.layoutController.plan();
     scene.caption = tr("Your paper, %1 × %2 mm")
-                        .arg(std::lround(placing.paper.width.value))
-                        .arg(std::lround(placing.paper.height.value));
-    scene.extent = QSizeF(placing.paper.width.value, placing.paper.height.value);
-    std::vector<GuideLine> lines = desk_.planning.lines(plan);
+                        .arg(std::lround(pageLayout.paper.width.value))
+                        .arg(std::lround(pageLayout.paper.height.value));
+    scene.extent = QSizeF(pageLayout.paper.width.value, pageLayout.paper.height.value);
+    std::vector<GuideLine> lines = desk_.layoutController.lines(plan);
     std::erase_if(lines, [](const GuideLine& line) { return line.hidden; });
     scene.lay<LinesOverlay>(std::move(lines));
-    scene.lay<PlanOverlay>(placing, plan);
+    scene.lay<PlanOverlay>(pageLayout, plan);
     scene.tools = {&placeTool_};
     return scene;
 }
@@ -80,8 +80,8 @@ Scene SetUpStep::paper() {
 NextThing SetUpStep::next() {
     if (faceChoice_.isOn())
         return faceChoice_.next();
-    const Deed blockIn = goTo(tr("Block in"), "block-in");
-    const PagePlan plan = desk_.planning.plan();
+    const Action blockIn = goTo(tr("Block in"), "block-in");
+    const PagePlan plan = desk_.layoutController.plan();
     if (!plan.troubles.empty())
         return {tr("%1 Drag the head on the paper, or let it be put well.")
                     .arg(qt(wordsFor(plan.troubles.front(), learnersBook()))),

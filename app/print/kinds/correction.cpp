@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
@@ -7,16 +7,16 @@ namespace zokran {
 namespace {
 
 QString lacks(const Desk& desk) {
-    return desk.study().attempt() && desk.comparison()
+    return desk.study().sketch() && desk.comparison()
                ? QString()
                : tr("a sketch that is marked and compared");
 }
 
 std::vector<PrintSheet> correctionSheets(Desk& desk) {
-    const Attempt& attempt = *desk.study().attempt();
+    const Sketch& attempt = *desk.study().sketch();
     return {correctionSheet(
         *desk.comparison(), [&](const View& view) { return desk.analysis.linesSeenBy(view); },
-        printed(desk.picture(Side::Drawn)), attempt.page.perPixel({1.0 * attempt.marks.width}),
+        printed(desk.picture(Side::Sketch)), attempt.page.perPixel({1.0 * attempt.marks.width}),
         desk.study().title, paperNamed("a4"), learnersBook())};
 }
 

@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
@@ -10,10 +10,10 @@ std::vector<PrintSheet> gridSheets(Desk& desk) {
     // Squares whatever form is chosen, edge coordinates where those are.
     const std::string form = desk.study().form == "coordinates" ? "coordinates" : "grid";
     const auto squares = construct(formNamed(form), std::nullopt, desk.fit()->head);
-    return gridSheets(printed(desk.photograph(Side::Seen)),
+    return gridSheets(printed(desk.photograph(Side::Reference)),
                       squares->lines(desk.fit()->view, Detail::Guides),
-                      squares->lines(desk.planning.plan().view, Detail::Guides),
-                      desk.planning.placing().paper, learnersBook());
+                      squares->lines(desk.layoutController.plan().view, Detail::Guides),
+                      desk.layoutController.pageLayout().paper, learnersBook());
 }
 
 } // namespace

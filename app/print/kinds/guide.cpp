@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
@@ -7,7 +7,7 @@ namespace zokran {
 namespace {
 
 std::vector<PrintSheet> guideSheets(Desk& desk) {
-    return {guideSheet(desk.planning.lines(desk.planning.plan()), desk.planning.placing().paper,
+    return {guideSheet(desk.layoutController.lines(desk.layoutController.plan()), desk.layoutController.pageLayout().paper,
                        learnersBook())};
 }
 

@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
@@ -7,8 +7,8 @@ namespace zokran {
 namespace {
 
 std::vector<PrintSheet> landmarkSheets(Desk& desk) {
-    return {landmarksSheet(printed(desk.photograph(Side::Seen)), *desk.fit(),
-                           desk.analysis.lines(Side::Seen, Detail::Guides), desk.planning.plan(),
+    return {landmarksSheet(printed(desk.photograph(Side::Reference)), *desk.fit(),
+                           desk.analysis.lines(Side::Reference, Detail::Guides), desk.layoutController.plan(),
                            paperNamed("a4"), learnersBook())};
 }
 

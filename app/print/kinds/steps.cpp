@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
@@ -7,7 +7,7 @@ namespace zokran {
 namespace {
 
 std::vector<PrintSheet> stepSheets(Desk& desk) {
-    return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Seen), desk.fit()->view,
+    return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Reference), desk.fit()->view,
                        paperNamed("a4"), learnersBook())};
 }
 

@@ -1,11 +1,11 @@
 #include "app/document/pictures.h"
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "app/work/background.h"
 #include "core/base/translatable.h"
 #include "core/practice/before_after.h"
-#include "core/words/progress_words.h"
+#include "core/messages/progress_messages.h"
 
 #include <QComboBox>
 #include <QDateTime>

@@ -1,10 +1,10 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/translatable.h"
 #include "core/construction/forms.h"
 #include "core/head/population.h"
-#include "core/words/mark_words.h"
+#include "core/messages/mark_messages.h"
 
 #include <QPainter>
 #include <QToolTip>

@@ -1,8 +1,8 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/translatable.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 
 #include <QPainter>
 #include <algorithm>

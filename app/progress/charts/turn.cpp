@@ -1,5 +1,5 @@
 #include "app/progress/chart.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/base/translatable.h"
 
 namespace zokran {

@@ -15,13 +15,13 @@ enum class Tier { Page, Lean, Turn, Proportion, Spacing, Size };
 enum class AmountUnit { BallRadius, Share, Radian };
 
 /// One way in which a drawing commonly goes wrong, as a displacement of the sitter's marks. Its
-/// sentences stand in core/words/structure_sentences.cpp, by its id.
+/// sentences stand in core/messages/structure_sentences.cpp, by its id.
 struct ErrorMode {
     std::string id;
     Tier tier;
     AmountUnit unit;
     HeadMarks displacement; ///< per unit of the amount (ball radii, head frame)
-    int freedoms = 1; ///< 2 for a mark that strays on its own; `second` is then its other axis
+    int freedoms = 1; ///< 2 for a mark that outliers on its own; `second` is then its other axis
     HeadMarks second = {};
     /// What goes along of the features that move: lids with their eye, lips with the mouth, eyebrows with the brow.
     PerExpressionMark<HeadPoint> carried = {};

@@ -7,7 +7,7 @@ namespace zokran {
 
 namespace {
 
-Reading readAngle(const MeasureGround& g) {
+Reading readAngle(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Angle;
     const PicturePoint way = g.ends[1] - g.ends[0];

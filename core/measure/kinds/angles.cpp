@@ -7,7 +7,7 @@ namespace zokran {
 
 namespace {
 
-Reading readAngles(const MeasureGround& g) {
+Reading readAngles(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Angle;
     const double between = cornerAt({0, 0}, g.ends[1] - g.ends[0], g.ends[3] - g.ends[2]);

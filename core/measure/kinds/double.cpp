@@ -7,7 +7,7 @@ namespace {
 
 /// A distance laid on once more from its second end; the number is how far from the nearest mark the
 /// laid-on end falls.
-Reading readDoubled(const MeasureGround& g) {
+Reading readDoubled(const MeasureContext& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0], landing = g.ends[1] + way;
     const PicturePoint side = 0.16 * g.unit.value * PicturePoint(-way.y(), way.x()).normalized();

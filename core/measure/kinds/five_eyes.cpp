@@ -25,7 +25,7 @@ double depthAt(const HeadMarks& head, double across) {
 
 /// Five eyes laid across the fitted head as it is turned, at the height of the place clicked: so far as
 /// they can be seen. The number is how many of its own eyes the head is wide, ear to ear.
-Reading readFiveEyes(const MeasureGround& g) {
+Reading readFiveEyes(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Share;
     r.labelAt = g.ends[0];

@@ -6,7 +6,7 @@ namespace zokran {
 namespace {
 
 /// The mark whose depth on the head a place takes: the one that lies there, or else the nearest.
-Mark depthOf(const MeasureGround& g, const PicturePoint& at) {
+Mark depthOf(const MeasureContext& g, const PicturePoint& at) {
     if (g.marks)
         for (Mark m : g.marks->seenMarks())
             if (*g.marks->seen(m) == at)
@@ -21,7 +21,7 @@ Mark depthOf(const MeasureGround& g, const PicturePoint& at) {
 
 /// The number is the distance from the centre line as the picture shows it. With a fitted head the twin
 /// over its centre plane is drawn as well: a mark's own, or of a free place that at the face's depth.
-Reading readMirrored(const MeasureGround& g) {
+Reading readMirrored(const MeasureContext& g) {
     Reading r;
     const PicturePoint& at = g.ends[0];
     if (!g.view || !g.head) {

@@ -6,7 +6,7 @@ namespace zokran {
 namespace {
 
 /// The number is how far the line, drawn on, misses the nearest mark.
-Reading readProlonged(const MeasureGround& g) {
+Reading readProlonged(const MeasureContext& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0];
     r.lines = {{g.ends[0], g.ends[1]}, acrossPicture(g, g.ends[0], way)};

@@ -5,7 +5,7 @@ namespace zokran {
 
 namespace {
 
-Reading readRatio(const MeasureGround& g) {
+Reading readRatio(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Share;
     r.value = (g.ends[1] - g.ends[0]).norm() / (g.ends[3] - g.ends[2]).norm();

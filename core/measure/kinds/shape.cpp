@@ -10,7 +10,7 @@ namespace zokran {
 namespace {
 
 /// A polygon seen as a shape of its own: its area, and the angle at each corner.
-Reading readShape(const MeasureGround& g) {
+Reading readShape(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Area;
     const std::size_t n = g.ends.size();

@@ -9,7 +9,7 @@ namespace {
 
 /// A length in units, stepped along: a long tick at each whole, a short one at each half, a dash to one side at each
 /// third, and how many it is so far.
-Reading readStick(const MeasureGround& g) {
+Reading readStick(const MeasureContext& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0], along = way.normalized(),
                        side(-along.y(), along.x());

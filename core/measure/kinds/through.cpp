@@ -7,7 +7,7 @@ namespace {
 
 /// A line right across the picture; the number is how far it misses the nearest mark. `way` is the one
 /// to whose right hand misses count above zero.
-Reading readThrough(const MeasureGround& g, const PicturePoint& way) {
+Reading readThrough(const MeasureContext& g, const PicturePoint& way) {
     Reading r;
     r.lines.push_back(acrossPicture(g, g.ends[0], way.cwiseAbs()));
     r.passes = passesOf(g, g.ends[0], way);
@@ -16,11 +16,11 @@ Reading readThrough(const MeasureGround& g, const PicturePoint& way) {
     return r;
 }
 
-Reading readLevel(const MeasureGround& g) {
+Reading readLevel(const MeasureContext& g) {
     return readThrough(g, {1, 0});
 }
 
-Reading readPlumb(const MeasureGround& g) {
+Reading readPlumb(const MeasureContext& g) {
     return readThrough(g, {0, -1});
 }
 

@@ -8,7 +8,7 @@ namespace zokran {
 namespace {
 
 /// The number is the angle at the first end; that at the second stands there.
-Reading readTriangle(const MeasureGround& g) {
+Reading readTriangle(const MeasureContext& g) {
     Reading r;
     r.unit = ReadingUnit::Angle;
     const PicturePoint &a = g.ends[0], &b = g.ends[1], &p = g.ends[2];

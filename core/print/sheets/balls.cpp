@@ -1,7 +1,7 @@
 #include "core/head/proportions.h"
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
-#include "core/words/pose_words.h"
+#include "core/messages/pose_messages.h"
 
 #include <cmath>
 #include <numbers>
@@ -50,7 +50,7 @@ std::vector<Pose> ballPoses(std::uint32_t seed) {
     return poses;
 }
 
-std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, const Phrasebook& book) {
+std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, const Translator& book) {
     const std::vector<Pose> poses = ballPoses(seed);
     PrintSheet tasks{paper, {}}, answers{paper, {}};
     const double margin = sheetMargin.value, foot = 12, head = 12;

@@ -1,4 +1,4 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 
@@ -31,7 +31,7 @@ std::string shortened(PrintText text, Millimetres most) {
 } // namespace
 
 std::vector<PrintSheet> contactSheets(const std::string& title, const std::vector<ContactHead>& heads,
-                                      const PaperSize& paper, const Phrasebook& book) {
+                                      const PaperSize& paper, const Translator& book) {
     const double margin = sheetMargin.value, top = margin + 12, foot = margin + 8;
     const double room = paper.width.value - 2 * margin;
     const int columns = std::max(2, static_cast<int>(room / 60));

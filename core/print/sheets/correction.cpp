@@ -1,7 +1,7 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
-#include "core/words/finding_words.h"
+#include "core/messages/finding_messages.h"
 
 #include <algorithm>
 
@@ -45,7 +45,7 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                            const PrintPicture& sketch,
                            const std::optional<MillimetresPerPixel>& perPixel,
                            const std::string& title, const PaperSize& paper,
-                           const Phrasebook& book) {
+                           const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
     sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});

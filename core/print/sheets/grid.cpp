@@ -1,11 +1,11 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
 
 std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<GuideLine>& overPhoto,
                                    const std::vector<GuideLine>& onPaper, const PaperSize& paper,
-                                   const Phrasebook& book) {
+                                   const Translator& book) {
     const double margin = sheetMargin.value;
     PrintSheet reference{paper, {}};
     const double width = paper.width.value - 2 * margin,

@@ -1,10 +1,10 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
 
 PrintSheet guideSheet(const std::vector<GuideLine>& lines, const PaperSize& paper,
-                      const Phrasebook& book) {
+                      const Translator& book) {
     PrintSheet sheet{paper, {}};
     addLines(sheet, lines, [](const PicturePoint& p) { return PaperPoint(p); }, true);
     addBar(sheet, book);

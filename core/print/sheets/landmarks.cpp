@@ -1,8 +1,8 @@
 #include "core/construction/lines.h"
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
-#include "core/words/line_words.h"
+#include "core/messages/line_messages.h"
 
 #include <algorithm>
 
@@ -35,7 +35,7 @@ void addRuler(PrintSheet& sheet, const PaperPoint& at, Millimetres length, Milli
 
 PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
                           const std::vector<GuideLine>& form, const PagePlan& plan,
-                          const PaperSize& paper, const Phrasebook& book) {
+                          const PaperSize& paper, const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, gap = 8, foot = 46;
     const double width = (paper.width.value - 2 * margin - gap) / 2,

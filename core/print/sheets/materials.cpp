@@ -1,11 +1,11 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
 #include <algorithm>
 
 namespace zokran {
 
-PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Phrasebook& book) {
+PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value;
     const Millimetres width{paper.width.value - 2 * margin};

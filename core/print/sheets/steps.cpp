@@ -1,4 +1,4 @@
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
 #include <algorithm>
@@ -7,7 +7,7 @@
 namespace zokran {
 
 PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines, const View& view,
-                      const PaperSize& paper, const Phrasebook& book) {
+                      const PaperSize& paper, const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, foot = 14, gap = 6;
     const int count = static_cast<int>(form.steps.size());

@@ -1,10 +1,10 @@
 #include "core/light/tone.h"
-#include "core/print/furniture.h"
+#include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {
 
-PrintSheet valuesSheet(const PaperSize& paper, const Phrasebook& book) {
+PrintSheet valuesSheet(const PaperSize& paper, const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = std::min(180.0, paper.width.value - 2 * margin);
     double y = margin + 6;

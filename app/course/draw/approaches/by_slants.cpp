@@ -1,6 +1,6 @@
 #include "app/course/draw/approach.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -26,7 +26,7 @@ public:
                    "compared by its slant.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
-        Scene scene = scenes.headPicture(Side::Seen);
+        Scene scene = scenes.headPicture(Side::Reference);
         if (!scene.picture.isNull() && desk.fit())
             scene.lay<LinesOverlay>(desk.analysis.linesOf(form, desk.fit()->view));
         return scene;

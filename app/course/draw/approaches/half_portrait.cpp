@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/overlays/half_veil_overlay.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 #include "core/construction/lines.h"
 
 namespace zokran {
@@ -30,7 +30,7 @@ public:
                    "this sitter: draw that, do not mend it.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
-        Scene scene = scenes.headPicture(Side::Seen);
+        Scene scene = scenes.headPicture(Side::Reference);
         if (scene.picture.isNull() || !desk.fit())
             return scene;
         scene.lay<HalfVeilOverlay>(desk.fit()->view, desk.fit()->head);

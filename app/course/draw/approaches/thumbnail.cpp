@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/course/light/light_scenes.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -25,10 +25,10 @@ public:
                 tr("In Set up, give the head on the large sheet the share it has in the small one.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
-        Scene scene = scenes.headPicture(Side::Seen);
+        Scene scene = scenes.headPicture(Side::Reference);
         if (scene.picture.isNull())
             return scene;
-        if (const QImage squinted = squintedOn(desk, Side::Seen).picture; !squinted.isNull())
+        if (const QImage squinted = squintedOn(desk, Side::Reference).picture; !squinted.isNull())
             scene.overlays.front() = std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
         scene.frame = farOff(scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame);
         return scene;

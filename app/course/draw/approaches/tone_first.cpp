@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/course/light/light_scenes.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/widgets/words.h"
+#include "app/widgets/messages.h"
 
 namespace zokran {
 
@@ -27,8 +27,8 @@ public:
                 tr("Stop and photograph it: a tone that sits wrong is a feature that sits wrong.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
-        Scene scene = scenes.headPicture(Side::Seen);
-        if (const QImage squinted = squintedOn(desk, Side::Seen).picture; !scene.picture.isNull() && !squinted.isNull())
+        Scene scene = scenes.headPicture(Side::Reference);
+        if (const QImage squinted = squintedOn(desk, Side::Reference).picture; !scene.picture.isNull() && !squinted.isNull())
             scene.overlays.front() = std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
         return scene;
     }

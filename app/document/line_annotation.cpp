@@ -1,0 +1,208 @@
+#include "app/document/line_annotation.h"
+
+#include "app/widgets/messages.h"
+#include "core/compare/outline.h"
+#include "core/head/soft_surface.h"
+#include "core/messages/line_messages.h"
+
+namespace zokran {
+
+namespace {
+
+bool isOfOutline(DrawnLine line) {
+    return line != DrawnLine::Centre && line != DrawnLine::Brow;
+}
+
+constexpr std::size_t usualCorners = 9;
+
+/// The edge of the face in the picture, from the temple at the viewer's left round the chin to the other: of the skin in
+/// each direction from its middle the place that lies furthest out.
+std::vector<PicturePoint> faceEdge(const HeadMarks& head, const View& view) {
+    const SoftSurface skin = adultSurface().fittedTo(head);
+    // Inside the face, so that a turned face has its far edge beyond it; what lies behind the ears is no face.
+    constexpr double inside = 0.35, behind = 0.05;
+    const PicturePoint middle = view.project(HeadPoint(0, (head[Mark::NoseBase].y() + head[Mark::Brow].y()) / 2, inside));
+    const Radians lean = view.pose().lean;
+    // From a little above the level of the eyes.
+    constexpr Degrees from{200}, to{-20};
+    std::vector<PicturePoint> edge;
+    for (std::size_t i = 0; i < usualCorners; ++i) {
+        const Radians angle = toRadians(from + (to - from) * (1.0 * static_cast<double>(i) / (usualCorners - 1))) + lean;
+        // Down the picture is along +y; at 90 degrees lies the chin.
+        const Eigen::Vector2d way(cos(angle), sin(angle));
+        double furthest = 0;
+        for (std::size_t p = 0; p < skin.points.size(); ++p) {
+            if (skin.ofNeck[p] || skin.points[p].z() < behind)
+                continue;
+            const Eigen::Vector2d off = view.project(skin.points[p]) - middle;
+            constexpr double narrow = 0.12; // of the way out
+            if (std::abs(way.x() * off.y() - way.y() * off.x()) < narrow * off.norm())
+                furthest = std::max(furthest, way.dot(off));
+        }
+        edge.push_back(middle + furthest * way);
+    }
+    return edge;
+}
+
+/// The head as the picture shows it, as far as that is known yet.
+View viewIn(const Desk& desk, Side side) {
+    if (side == Side::Reference && desk.fit())
+        return desk.fit()->view;
+    if (desk.comparison())
+        return desk.comparison()->sketchView;
+    const MarkSheet& sheet = desk.study().marks(side);
+    View view = desk.fit() ? desk.fit()->view : View();
+    view.principal = view.centre = {sheet.width / 2.0, sheet.height * 0.42};
+    view.scale = sheet.height * 0.2;
+    if (sheet.ball) {
+        view.centre = sheet.ball->centre;
+        view.scale = sheet.ball->radius.value;
+    }
+    return view;
+}
+
+std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine line) {
+    const View view = viewIn(desk, side);
+    const auto round = [&](double right, double up) {
+        const Radians lean = view.pose().lean;
+        const double c = cos(lean), s = sin(lean);
+        return PicturePoint(view.centre + view.scale * PicturePoint(right * c + up * s, right * s - up * c));
+    };
+    // Over the skull by a hair's thickness, narrower from the front, and the neck within the jaw: common practice, no
+    // source.
+    const double out = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
+    if (line == DrawnLine::Hair)
+        return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
+    if (line == DrawnLine::Hairline) {
+        const HeadMarks& sitter = desk.fit() ? desk.fit()->head : adultHeads().mean;
+        const HeadPoint& middle = sitter[Mark::Hairline];
+        // The temples lie beside it, further back and lower.
+        const HeadPoint temple(0.52, middle.y() - 0.12, middle.z() - 0.22);
+        const HeadPoint other(-temple.x(), temple.y(), temple.z());
+        return {view.project(other), view.project(middle), view.project(temple)};
+    }
+    if (line == DrawnLine::Neck)
+        return {round(-0.6, -1.3), round(-0.66, -1.65), round(0.6, -1.3), round(0.66, -1.65)};
+    // The body stands upright, however the head leans: the model's mean in a facing pose.
+    const auto below = [&](double right, double down) {
+        return PicturePoint(view.centre + view.scale * PicturePoint(right, down));
+    };
+    if (line == DrawnLine::Shoulders)
+        return {below(0, 1.87), below(-1.75, 2.1), below(1.75, 2.1)};
+    const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
+    const auto& onPhoto = desk.study().reference.lines;
+    if (isOfStraights(line) && side == Side::Sketch && onPhoto.has(line) && desk.fit() && desk.comparison()) {
+        const auto expected = expectedPlaces(line, onPhoto[line], *desk.fit(), *desk.comparison());
+        return {expected.begin(), expected.end()};
+    }
+    if (line == DrawnLine::Face) {
+        // As it was found in the photograph; the skin's edge where nothing was.
+        const auto& faces = desk.faces.faces();
+        if (const std::size_t face = desk.faces.face(); side == Side::Reference && face < faces.size())
+            return faces[face].outline;
+        return faceEdge(head, view);
+    }
+    if (line == DrawnLine::Shape) {
+        // Down beside the head, where the ground between it and the shoulder is.
+        std::vector<PicturePoint> arc;
+        for (std::size_t i = 0; i < usualCorners; ++i) {
+            const Radians angle = toRadians(Degrees{40 - 100.0 * static_cast<double>(i) / (usualCorners - 1)});
+            arc.push_back(round(1.25 * cos(angle), 1.25 * sin(angle)));
+        }
+        return arc;
+    }
+    const std::vector<HeadPoint> curve = curveOf(line, head);
+    std::vector<PicturePoint> at;
+    for (const std::size_t i : {std::size_t{0}, curve.size() / 2, curve.size() - 1})
+        at.push_back(view.project(curve[i]));
+    return at;
+}
+
+void takeUp(Desk& desk, DrawnLine line, Side side) {
+    const MarkSheet& sheet = desk.study().marks(side);
+    const auto& laid = sheet.lines[line];
+    // Over the sketch lie as many rings as over the photograph.
+    const auto& onPhoto = desk.study().reference.lines[line];
+    const bool isOutdated = side == Side::Sketch && !onPhoto.empty() && laid.size() != onPhoto.size();
+    const bool isNew = laid.empty() || isOutdated;
+    auto at = isNew ? whereExpected(desk, side, line) : laid;
+    if (side == Side::Sketch && line == DrawnLine::Neck && onPhoto.size() == 2)
+        at = {neckSides(at)[0].middle(), neckSides(at)[1].middle()};
+    desk.selection.annotateLine(Selection::LineAnnotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
+}
+
+} // namespace
+
+bool isAnnotatingLine(const Desk& desk) {
+    const auto& annotation = desk.selection.lineAnnotation();
+    if (!annotation)
+        return false;
+    const MarkSheet& sheet = desk.study().marks(annotation->side);
+    return annotation->width == sheet.width && annotation->height == sheet.height;
+}
+
+void startLineAnnotation(Desk& desk, DrawnLine line) {
+    if (!desk.study().sketch() || desk.study().picture(Side::Reference).empty())
+        return;
+    takeUp(desk, line, isOfOutline(line) ? Side::Reference : Side::Sketch);
+    desk.document.goTo("check");
+}
+
+void endLineAnnotation(Desk& desk, bool keep) {
+    const auto annotation = desk.selection.lineAnnotation();
+    if (!annotation)
+        return;
+    // A line left where it was proposed was not looked for, and would agree by construction.
+    if (keep && !annotation->isLookedAt)
+        return;
+    desk.selection.annotateLine(std::nullopt);
+    if (!keep)
+        return;
+    desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersBook()))), {},
+                       [&](Study& s) { s.marks(annotation->side).lines[annotation->line] = annotation->at; });
+    if (annotation->side == Side::Reference)
+        takeUp(desk, annotation->line, Side::Sketch);
+}
+
+void moveLineAnnotation(Desk& desk, std::size_t point, const PicturePoint& at) {
+    auto annotation = desk.selection.lineAnnotation();
+    if (!annotation || point >= annotation->at.size())
+        return;
+    annotation->at[point] = at;
+    annotation->isLookedAt = true;
+    desk.selection.annotateLine(std::move(annotation));
+}
+
+void lookAtLineAnnotation(Desk& desk) {
+    auto annotation = desk.selection.lineAnnotation();
+    if (!annotation)
+        return;
+    annotation->isLookedAt = true;
+    desk.selection.annotateLine(std::move(annotation));
+}
+
+void changeCorners(Desk& desk, std::size_t at, bool more) {
+    auto annotation = desk.selection.lineAnnotation();
+    // Over the sketch there are as many as over the photograph.
+    if (!annotation || !isOfStraights(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())
+        return;
+    auto& corners = annotation->at;
+    const PointCount count = pointsOf(annotation->line);
+    if (more && corners.size() < count.most) {
+        const std::size_t other = at + 1 < corners.size() ? at + 1 : at - 1;
+        const PicturePoint middle = (corners[at] + corners[other]) / 2;
+        corners.insert(corners.begin() + static_cast<long>(std::max(at, other)), middle);
+    } else if (!more && corners.size() > count.least)
+        corners.erase(corners.begin() + static_cast<long>(at));
+    desk.selection.annotateLine(std::move(annotation));
+}
+
+void eraseLine(Desk& desk, DrawnLine line) {
+    desk.selection.annotateLine(std::nullopt);
+    if (!desk.study().marks(Side::Sketch).lines.has(line))
+        return; // nothing to be undone
+    desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersBook()))), {},
+                       [&](Study& s) { s.marks(Side::Sketch).lines[line].clear(); });
+}
+
+} // namespace zokran

@@ -1,0 +1,109 @@
+#include "app/library/library_finder.h"
+
+#include "app/widgets/messages.h"
+#include "core/base/errors.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace zokran {
+
+namespace {
+
+bool isHeld(const Pose& pose, HeldSo so) {
+    const double turn = std::abs(toDegrees(pose.turn).value), tilt = toDegrees(pose.tilt).value;
+    switch (so) {
+    case HeldSo::Any:
+        break;
+    case HeldSo::Front:
+        return turn < 15;
+    case HeldSo::ThreeQuarter:
+        return turn >= 15 && turn < 60;
+    case HeldSo::Profile:
+        return turn >= 60;
+    case HeldSo::LookingUp:
+        return tilt > 12;
+    case HeldSo::LookingDown:
+        return tilt < -12;
+    }
+    return true;
+}
+
+} // namespace
+
+void LibraryFinder::fill(std::vector<StudySummary> studies) {
+    known_.clear();
+    for (StudySummary& study : studies) {
+        const QString words = qt(study.title + " " + study.sitter + " " + study.words + " " +
+                                 study.drawn.substr(0, 10))
+                                  .toLower();
+        known_.push_back({std::move(study), words, false, {}});
+    }
+}
+
+const std::optional<Drawing>& LibraryFinder::drawingOf(const Known& known) {
+    if (!known.read) {
+        known.read = true;
+        try {
+            if (!known.study.figures.empty())
+                known.drawing = parseFigures(known.study.figures);
+        } catch (const BadInput&) {
+            // What cannot be read is not found by it.
+        }
+    }
+    return known.drawing;
+}
+
+std::vector<const StudySummary*> LibraryFinder::find(const ShelfWish& wish) const {
+    const QStringList wanted = wish.words.toLower().split(' ', Qt::SkipEmptyParts);
+    std::vector<const StudySummary*> found;
+    for (const Known& known : known_) {
+        bool fits = wish.sitter.empty() || known.study.sitter == wish.sitter;
+        for (const QString& word : wanted)
+            fits = fits && known.words.contains(word);
+        if (fits && (wish.held != HeldSo::Any || !wish.finding.empty())) {
+            const auto& drawing = drawingOf(known);
+            fits = drawing && isHeld(drawing->seen, wish.held) &&
+                   (wish.finding.empty() || std::count(drawing->toMend.begin(), drawing->toMend.end(),
+                                                       wish.finding) > 0);
+        }
+        if (fits)
+            found.push_back(&known.study);
+    }
+    // They come the last changed first; what is alike stays so.
+    const auto order = [&](auto key) { std::stable_sort(found.begin(), found.end(), key); };
+    using S = const StudySummary*;
+    if (wish.order == ShelfOrder::Drawn)
+        order([](S a, S b) { return a->drawn > b->drawn; });
+    else if (wish.order == ShelfOrder::Title)
+        order([](S a, S b) { return QString::localeAwareCompare(qt(a->title), qt(b->title)) < 0; });
+    else if (wish.order == ShelfOrder::Sitter)
+        order([](S a, S b) { return QString::localeAwareCompare(qt(a->sitter), qt(b->sitter)) < 0; });
+    return found;
+}
+
+const StudySummary* LibraryFinder::study(StudyId id) const {
+    for (const Known& known : known_)
+        if (known.study.id == id)
+            return &known.study;
+    return nullptr;
+}
+
+std::vector<std::string> LibraryFinder::sitters() const {
+    std::set<std::string> all;
+    for (const Known& known : known_)
+        if (!known.study.sitter.empty())
+            all.insert(known.study.sitter);
+    return {all.begin(), all.end()};
+}
+
+std::vector<std::string> LibraryFinder::findings() const {
+    std::set<std::string> all;
+    for (const Known& known : known_)
+        if (const auto& drawing = drawingOf(known))
+            all.insert(drawing->toMend.begin(), drawing->toMend.end());
+    return {all.begin(), all.end()};
+}
+
+} // namespace zokran

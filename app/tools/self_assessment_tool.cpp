@@ -1,0 +1,55 @@
+#include "app/tools/self_assessment_tool.h"
+
+#include "app/document/marking.h"
+#include "app/widgets/messages.h"
+#include "core/messages/self_assessment_messages.h"
+
+namespace zokran {
+
+std::optional<Part> SelfAssessmentTool::partAt(const SheetPointer& pointer) const {
+    if (!desk_.comparison())
+        return std::nullopt;
+    std::optional<Part> nearest;
+    // Further than a third of the head from every mark, nothing is meant.
+    double least = headHeight(desk_.comparison()->sitter).value *
+                   desk_.comparison()->sketchView.scale / 3;
+    const MarkSheet& marks = desk_.study().marks(Side::Sketch);
+    const auto consider = [&](const PicturePoint& at, Part part) {
+        const double away = (at - pointer.place).norm();
+        if (away < least) {
+            least = away;
+            nearest = part;
+        }
+    };
+    for (Mark m : marks.seenMarks())
+        consider(*marks.seen(m), partOf(m));
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& placed = marks.expression[expressionMarkAt(i)]; placed && placed->usable())
+            consider(*placed->at, partOf(expressionMarkAt(i)));
+    return nearest;
+}
+
+bool SelfAssessmentTool::press(const SheetPointer& pointer) {
+    const auto part = partAt(pointer);
+    if (part)
+        desk_.selection.say(*part);
+    return part.has_value();
+}
+
+bool SelfAssessmentTool::key(const QKeyEvent& event, const SheetPointer&) {
+    if (event.key() != Qt::Key_Return && event.key() != Qt::Key_Enter)
+        return false;
+    commitSelfAssessment(desk_, desk_.selection.selfAssessment());
+    return true;
+}
+
+std::optional<Qt::CursorShape> SelfAssessmentTool::cursor(const SheetPointer& pointer) const {
+    return partAt(pointer) ? std::optional(Qt::PointingHandCursor) : std::nullopt;
+}
+
+QString SelfAssessmentTool::word(const SheetPointer& pointer) const {
+    const auto part = partAt(pointer);
+    return part ? qt(wordsFor(*part, learnersBook())) : QString();
+}
+
+} // namespace zokran

@@ -1,0 +1,25 @@
+#include "app/view_modes/view_mode.h"
+
+#include "app/widgets/messages.h"
+
+namespace zokran {
+
+namespace {
+
+class Mirrored : public ViewMode {
+    std::string id() const override { return "mirrored"; }
+    QString name() const override { return tr("Mirrored"); }
+    Qt::Key key() const override { return Qt::Key_M; }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(desk);
+        seen.flip = drawn.flip = Flip::Mirrored;
+    }
+};
+
+} // namespace
+
+std::unique_ptr<ViewMode> makeMirrored() {
+    return std::make_unique<Mirrored>();
+}
+
+} // namespace zokran

@@ -1,0 +1,25 @@
+#include "app/view_modes/view_mode.h"
+
+#include "app/widgets/messages.h"
+
+namespace zokran {
+
+namespace {
+
+class UpsideDown : public ViewMode {
+    std::string id() const override { return "upside-down"; }
+    QString name() const override { return tr("Upside down"); }
+    Qt::Key key() const override { return Qt::Key_U; }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(desk);
+        seen.flip = drawn.flip = Flip::UpsideDown;
+    }
+};
+
+} // namespace
+
+std::unique_ptr<ViewMode> makeUpsideDown() {
+    return std::make_unique<UpsideDown>();
+}
+
+} // namespace zokran

@@ -1,0 +1,29 @@
+#include "app/view_modes/laid.h"
+#include "app/view_modes/view_mode.h"
+#include "app/widgets/messages.h"
+
+namespace zokran {
+
+namespace {
+
+class Wipe : public ViewMode {
+    std::string id() const override { return "wipe"; }
+    QString name() const override { return tr("Wipe"); }
+    Qt::Key key() const override { return Qt::Key_W; }
+    bool needsComparison() const override { return true; }
+    QString slider() const override {
+        return tr("How far the photo reaches");
+    }
+    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(seen);
+        layReference(desk, drawn, {.upTo = desk.viewMode.amount()});
+    }
+};
+
+} // namespace
+
+std::unique_ptr<ViewMode> makeWipe() {
+    return std::make_unique<Wipe>();
+}
+
+} // namespace zokran

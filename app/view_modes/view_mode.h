@@ -1,0 +1,38 @@
+#pragma once
+
+#include "app/document/desk.h"
+#include "app/sheet/scene.h"
+
+#include <Qt>
+#include <memory>
+#include <vector>
+
+namespace zokran {
+
+/// A view mode: a way of looking at reference and sketch, such as mirrored or laid over one another. Each is one
+/// file of app/view_modes/modes; the list of them is in view_mode.cpp.
+class ViewMode {
+public:
+    virtual ~ViewMode() = default;
+    virtual std::string id() const = 0;
+    virtual QString name() const = 0;
+    virtual Qt::Key key() const = 0;
+    /// What its slider does; empty for none.
+    virtual QString slider() const { return {}; }
+    /// It lays one head over the other, and so wants the sketch compared.
+    virtual bool needsComparison() const { return false; }
+    /// Changes what the step has laid on the two sheets.
+    virtual void change(Desk& desk, Scene& seen, Scene& drawn) const = 0;
+};
+
+using MakeViewMode = std::unique_ptr<ViewMode>();
+MakeViewMode makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored, makeUpsideDown, makeFaded,
+    makeSquint, makeDrawnHead;
+
+/// Every mode, in the order they stand along the foot of the sheets.
+const std::vector<std::unique_ptr<ViewMode>>& viewModes();
+
+/// The mode chosen, or the first where it is not possible now.
+const ViewMode& currentViewMode(const Desk& desk);
+
+} // namespace zokran

@@ -1,0 +1,26 @@
+#include "app/widgets/messages.h"
+
+#include <QCoreApplication>
+
+namespace zokran {
+
+namespace {
+
+class TranslatedBook : public Translator {
+public:
+    std::string say(std::string_view english) const override {
+        const std::string source(english);
+        return QCoreApplication::translate("Core", source.c_str()).toStdString();
+    }
+    using Translator::say;
+    std::string decimalPoint() const override { return QLocale().decimalPoint().toStdString(); }
+};
+
+} // namespace
+
+const Translator& learnersBook() {
+    static const TranslatedBook book;
+    return book;
+}
+
+} // namespace zokran

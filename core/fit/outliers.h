@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/fit/head_problem.h"
+
+namespace zokran {
+
+/// A mark is a outlier when the fit without it is better by this much, in squared standard deviations: beyond the 0.1 % point
+/// of chi-squared with two degrees of freedom (13.8).
+inline constexpr double outlierGain = 14;
+/// With no more marks than this none is looked for.
+inline constexpr std::size_t fewestForOutliers = 5;
+
+/// Finds the marks that disagree with all the others: one after the other, the mark whose absence
+/// mends the fit most is set aside, as long as that is more than chance would give. Leaves in
+/// `problem` and `state` the fit without them and returns them, the worst first.
+std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
+                                                     HeadProblem::State& state);
+
+} // namespace zokran

@@ -1,0 +1,236 @@
+#include "core/light/depth_buffer.h"
+
+#include "core/light/tone.h"
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/core/utility.hpp>
+
+namespace zokran {
+
+namespace {
+
+using Eigen::Vector3f;
+
+/// Calls `put(x, y, v, w)` for each whole place of a grid inside a triangle of the plane, with the
+/// weights of its second and third corner.
+template <class Put>
+void fill(const std::array<Eigen::Vector2f, 3>& at, int width, int height, Put put) {
+    const Eigen::Vector2f ab = at[1] - at[0], ac = at[2] - at[0];
+    const float area = ab.x() * ac.y() - ab.y() * ac.x();
+    if (std::abs(area) < 1e-7f)
+        return;
+    const Eigen::Vector2f low = at[0].cwiseMin(at[1]).cwiseMin(at[2]),
+                          high = at[0].cwiseMax(at[1]).cwiseMax(at[2]);
+    const float right = static_cast<float>(width - 1), foot = static_cast<float>(height - 1);
+    if (!(high.x() >= 0 && high.y() >= 0 && low.x() <= right && low.y() <= foot))
+        return;
+    const int x0 = static_cast<int>(std::ceil(std::max(0.0f, low.x()))),
+              x1 = static_cast<int>(std::min(right, high.x())),
+              y0 = static_cast<int>(std::ceil(std::max(0.0f, low.y()))),
+              y1 = static_cast<int>(std::min(foot, high.y()));
+    constexpr float edge = -1e-4f; // neighbours share their edge, no pixel falls between them
+    const float vx = ac.y() / area, vy = -ac.x() / area, wx = -ab.y() / area, wy = ab.x() / area;
+    for (int y = y0; y <= y1; ++y)
+        for (int x = x0; x <= x1; ++x) {
+            const float dx = static_cast<float>(x) - at[0].x(), dy = static_cast<float>(y) - at[0].y();
+            const float v = dx * vx + dy * vy, w = dx * wx + dy * wy;
+            if (v >= edge && w >= edge && v + w <= 1 - edge)
+                put(x, y, v, w);
+        }
+}
+
+constexpr float everywhere = 0.1f;  ///< of the light comes from everywhere
+constexpr int shadowGrid = 300;     ///< places across the grid of heights
+constexpr float shadowReach = 2.6f; ///< ball radii it covers to each side
+
+/// What of the light that is everywhere gets to a place turned away by this cosine (below 0): least
+/// just beyond the terminator, more again where other things throw it back.
+float turnedAway(float cosine) {
+    const float s = -cosine;
+    return everywhere * (1 - 1.6f * s + 1.8f * s * s);
+}
+/// The least of it: at s = 4/9.
+constexpr double darkest = 0.1 * (1 - 1.6 * 4 / 9 + 1.8 * 16 / 81);
+
+} // namespace
+
+Eigen::Vector3d towardsLight(const LightDirection& light) {
+    return {sin(light.azimuth) * cos(light.elevation), sin(light.elevation),
+            cos(light.azimuth) * cos(light.elevation)};
+}
+
+LightDirection lightFrom(const Eigen::Vector3d& towards) {
+    const Eigen::Vector3d l = towards.normalized();
+    return {{std::atan2(l.x(), l.z())}, {std::asin(std::clamp(l.y(), -1.0, 1.0))}};
+}
+
+DepthBuffer::DepthBuffer(LitSolid solid, const View& view, int width, int height)
+    : solid_(std::move(solid)), view_(view), width_(width), height_(height),
+      facing_(view.facing().cast<float>()),
+      spots_(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)) {
+    for (const HeadPoint& p : solid_.points) {
+        projected_.push_back(view_.project(p));
+        placed_.emplace_back(facing_ * p.cast<float>());
+        depth_.push_back(static_cast<float>(-(view_.rotation * p).z()));
+    }
+    for (const LitSolid::Triangle& triangle : solid_.triangles)
+        draw(triangle);
+}
+
+void DepthBuffer::draw(const LitSolid::Triangle& triangle) {
+    std::array<Eigen::Vector2f, 3> at;
+    std::array<Vector3f, 3> normal, place;
+    std::array<float, 3> depth{};
+    bool faces = triangle.ground;
+    for (std::size_t k = 0; k < 3; ++k) {
+        const std::uint32_t c = triangle.corners[k];
+        at[k] = projected_[c].cast<float>();
+        depth[k] = depth_[c];
+        normal[k] = facing_ * solid_.normals[c].cast<float>();
+        place[k] = placed_[c];
+        faces = faces || view_.faces(solid_.points[c], solid_.normals[c]);
+    }
+    if (!faces)
+        return;
+    fill(at, width_, height_, [&](int x, int y, float v, float w) {
+        const float z = depth[0] + v * (depth[1] - depth[0]) + w * (depth[2] - depth[0]);
+        Spot& spot = spots_[static_cast<std::size_t>(y) * static_cast<std::size_t>(width_) +
+                            static_cast<std::size_t>(x)];
+        if (z >= spot.depth)
+            return;
+        spot.depth = z;
+        spot.normal =
+            (normal[0] + v * (normal[1] - normal[0]) + w * (normal[2] - normal[0])).normalized();
+        spot.at = place[0] + v * (place[1] - place[0]) + w * (place[2] - place[0]);
+        spot.ground = triangle.ground;
+    });
+}
+
+bool DepthBuffer::isSeen(const HeadPoint& p) const {
+    const PicturePoint q = view_.project(p);
+    const int x = static_cast<int>(std::lround(q.x())), y = static_cast<int>(std::lround(q.y()));
+    if (x < 0 || y < 0 || x >= width_ || y >= height_)
+        return false;
+    constexpr double skin = 0.06; // a place of the surface itself lies no deeper than this
+    return -(view_.rotation * p).z() < spot(x, y).depth + skin;
+}
+
+Shading::Reach Shading::reachOf(const LightDirection& from, double strength) const {
+    Reach reach;
+    reach.towards = towardsLight(from).cast<float>();
+    reach.strength = static_cast<float>(strength);
+    const Vector3f aside = std::abs(reach.towards.y()) < 0.9f ? Vector3f::UnitY() : Vector3f::UnitX();
+    reach.across = aside.cross(reach.towards).normalized();
+    reach.up = reach.towards.cross(reach.across);
+    constexpr std::size_t cells = shadowGrid * shadowGrid;
+    reach.height.assign(cells, -1e9f);
+    const float perUnit = shadowGrid / (2 * shadowReach);
+    std::vector<Eigen::Vector2f> at;
+    std::vector<float> height;
+    for (const Vector3f& q : relief_.placed()) {
+        at.emplace_back((q.dot(reach.across) + shadowReach) * perUnit,
+                        (q.dot(reach.up) + shadowReach) * perUnit);
+        height.push_back(q.dot(reach.towards));
+    }
+    for (const auto& [c, ground] : relief_.solid().triangles)
+        if (!ground) // the table throws no shadow on what stands on it
+            fill({at[c[0]], at[c[1]], at[c[2]]}, shadowGrid, shadowGrid,
+                 [&, &t = c](int x, int y, float v, float w) {
+                     const float h = height[t[0]] + v * (height[t[1]] - height[t[0]]) +
+                                     w * (height[t[2]] - height[t[0]]);
+                     float& most = reach.height[static_cast<std::size_t>(y) * shadowGrid +
+                                                static_cast<std::size_t>(x)];
+                     most = std::max(most, h);
+                 });
+    return reach;
+}
+
+float Shading::Reach::share(const Vector3f& at, const Vector3f& normal) const {
+    constexpr float perUnit = shadowGrid / (2 * shadowReach);
+    // A little out of the surface, so that it does not shade itself where light grazes it.
+    constexpr float lift = 0.035f;
+    const Vector3f from = at + lift * normal;
+    const float x = (from.dot(across) + shadowReach) * perUnit,
+                y = (from.dot(up) + shadowReach) * perUnit;
+    if (!(x >= 0 && y >= 0 && x < shadowGrid - 1 && y < shadowGrid - 1))
+        return 1;
+    const float own = from.dot(towards);
+    constexpr float bias = 0.09f; // what is nearer than this is the same surface, or a seam of it
+    const auto lit = [&](std::size_t i, std::size_t k) {
+        return own + bias >= height[k * shadowGrid + i] ? 1.0f : 0.0f;
+    };
+    const auto i = static_cast<std::size_t>(x), k = static_cast<std::size_t>(y);
+    const float u = x - static_cast<float>(i), v = y - static_cast<float>(k);
+    return (1 - v) * ((1 - u) * lit(i, k) + u * lit(i + 1, k)) +
+           v * ((1 - u) * lit(i, k + 1) + u * lit(i + 1, k + 1));
+}
+
+Shading::Shading(const DepthBuffer& relief, const Lighting& lighting) : relief_(relief) {
+    lights_.push_back(reachOf(lighting.key, 1));
+    if (lighting.second)
+        lights_.push_back(reachOf(lighting.second->from, lighting.second->strength));
+}
+
+Shading::Tone Shading::at(const Vector3f& at, const Vector3f& normal) const {
+    Tone tone;
+    const float cosine = normal.dot(lights_.front().towards);
+    float direct = 0, kept = 1;
+    for (const Reach& light : lights_)
+        if (const float c = normal.dot(light.towards); c > 0) {
+            const float share = light.share(at, normal);
+            direct += light.strength * c * share;
+            if (&light == &lights_.front())
+                kept = share;
+        }
+    tone.light = std::min(1.0f, (cosine < 0 ? turnedAway(cosine) : everywhere) +
+                                    (1 - everywhere) * direct);
+    constexpr float turning = 0.5f, core = -0.45f;
+    tone.zone = cosine > 0 ? (kept < 0.5f            ? Zone::Cast
+                              : cosine > turning ? Zone::Light
+                                                 : Zone::Half)
+                : cosine > core ? Zone::Core
+                                : Zone::Reflected;
+    return tone;
+}
+
+Shading::Tone Shading::at(int x, int y) const {
+    const DepthBuffer::Spot& spot = relief_.spot(x, y);
+    return spot.there() ? at(spot.at, spot.normal) : Tone{};
+}
+
+int Shading::valueOf(float light, int values) {
+    static const double low = lightnessOfLinear(darkest);
+    const double share = (lightnessOfLinear(light) - low) / (100 - low);
+    return std::clamp(static_cast<int>(std::floor(share * values)), 0, values - 1);
+}
+
+std::vector<std::uint8_t> Shading::picture(int values, std::uint8_t behind) const {
+    const auto code = [](double y) {
+        return static_cast<std::uint8_t>(std::lround(255 * std::clamp(displayOfLinear(y), 0.0, 1.0)));
+    };
+    // A tone's grey by a table over its square root, which is fine enough in the darks too.
+    constexpr int entries = 2048;
+    std::array<std::uint8_t, entries + 1> greys{};
+    for (int i = 0; i <= entries; ++i) {
+        const double root = 1.0 * i / entries, y = root * root;
+        greys[static_cast<std::size_t>(i)] =
+            values > 0 ? code(linearOfLightness(lightnessOfValue(
+                             valueOf(static_cast<float>(y), values), values)))
+                       : code(y);
+    }
+    const auto width = static_cast<std::size_t>(relief_.width());
+    std::vector<std::uint8_t> picture(width * static_cast<std::size_t>(relief_.height()), behind);
+    cv::parallel_for_({0, relief_.height()}, [&](const cv::Range& rows) {
+        for (int y = rows.start; y < rows.end; ++y)
+            for (int x = 0; x < relief_.width(); ++x)
+                if (const DepthBuffer::Spot& spot = relief_.spot(x, y); spot.there()) {
+                    const float root = std::sqrt(at(spot.at, spot.normal).light);
+                    picture[static_cast<std::size_t>(y) * width + static_cast<std::size_t>(x)] =
+                        greys[static_cast<std::size_t>(root * entries + 0.5f)];
+                }
+    });
+    return picture;
+}
+
+} // namespace zokran

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/light/light_regions.h"
+#include "core/light/values.h"
+#include "core/messages/translator.h"
+
+namespace zokran {
+
+/// Where a light stands: "from the left, high up".
+std::string wordsFor(const LightDirection& light, const Translator& book = english());
+
+/// A place by its name, and of a pair on which side, the viewer's when the face looks at them: "the
+/// cheekbone, left" is the sitter's right one.
+std::string wordsFor(const LitPlace& place, const Translator& book = english());
+
+/// What a drawing's values lack, in a sentence; empty when nothing.
+std::string wordsFor(ValueTrouble trouble, const Translator& book = english());
+
+} // namespace zokran
