@@ -13,7 +13,7 @@ constexpr int quietZone = 4; // modules, as the standard asks
 } // namespace
 
 QrCode::QrCode(QWidget* parent) : QWidget(parent) {
-    setMinimumSize(180, 180);
+    setMinimumSize(sizeHint()); // to be read across a table
 }
 
 void QrCode::show(const QString& text) {

@@ -13,7 +13,7 @@ public:
     explicit QrCode(QWidget* parent = nullptr);
     void show(const QString& text);
 
-    QSize sizeHint() const override { return {260, 260}; }
+    QSize sizeHint() const override { return {300, 300}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -22,9 +22,9 @@ constexpr const char* allowedKey = "telephone";
 std::vector<std::string> localAddresses() {
     std::vector<std::string> found;
     for (const QHostAddress& address : QNetworkInterface::allAddresses())
-        if (address.protocol() == QAbstractSocket::IPv4Protocol && (address.isPrivateUse() || address.isLinkLocal()) &&
-            !address.isLoopback())
-            found.push_back(address.toString().toStdString());
+        for (const char* network : {"10.0.0.0/8", "172.16.0.0/12", "192.168.0.0/16", "169.254.0.0/16"})
+            if (address.isInSubnet(QHostAddress::parseSubnet(network)))
+                found.push_back(address.toString().toStdString());
     if (found.empty())
         found.emplace_back("127.0.0.1");
     return found;
@@ -95,6 +95,10 @@ TelephoneSheet::TelephoneSheet(Desk& desk, QWidget* parent) : QDialog(parent), d
     which_->setVisible(which_->count() > 1);
     connect(which_, &QComboBox::currentIndexChanged, this, &TelephoneSheet::showAddress);
     showAddress();
+    // Labels that wrap say how high they are only for a width.
+    constexpr int width = 460;
+    setMinimumSize(width, column->heightForWidth(width));
+    resize(minimumSize());
 }
 
 TelephoneSheet::~TelephoneSheet() = default;

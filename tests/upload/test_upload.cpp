@@ -266,6 +266,8 @@ TEST_CASE("What is too large, too often or no request at all is cut off, and mem
             ++sent;
         CHECK(sent < 2000);
     }
+    // One picture half as large again as is allowed, while all together are not.
+    CHECK_FALSE(saysStatus(post(at, formOf({jpeg + std::string(3 << 20, 'x')})), 200));
     for (const std::string& noise : {std::string("\x16\x03\x01\x02\x00\x01\x00", 7), std::string(5000, '\0'), std::string("GET"),
                                      std::string("POST / HTTP/9.9\r\n\r\n"), std::string("\r\n\r\n\r\n")}) {
         Client client(at.port);
