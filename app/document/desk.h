@@ -62,6 +62,8 @@ signals:
     void pictureTaken();
     /// The learner asked for a picture to be chosen.
     void choosePicture(Side side);
+    /// A sheet is to be saved as a file, by the id of its kind.
+    void saveSheet(const char* kind);
     /// The learner wants to send a picture by telephone.
     void toTelephone();
     /// The learner wants a plaster head for a sitter.

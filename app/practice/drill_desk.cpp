@@ -14,6 +14,7 @@
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QKeyEvent>
 #include <QPushButton>
 #include <QUndoStack>
 #include <cmath>
@@ -257,6 +258,7 @@ void DrillDesk::showTask() {
             for (const std::string& choice : field.choices)
                 entry.choice->addItem(qt(learnersBook().say(choice)));
             entry.choice->setAccessibleName(name);
+            entry.choice->installEventFilter(this);
             form_->addRow(name, entry.choice);
         } else {
             const bool several = task_->fields.size() > 1;
@@ -277,11 +279,33 @@ void DrillDesk::showTask() {
             ->setFocus();
 }
 
+void DrillDesk::keyPressEvent(QKeyEvent* event) {
+    const bool isEnter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+    if (isEnter && answer_->isVisible() && answer_->isEnabled())
+        answer();
+    else if (isEnter && next_->isVisible())
+        ask();
+    else
+        QWidget::keyPressEvent(event);
+}
+
+bool DrillDesk::eventFilter(QObject* watched, QEvent* event) {
+    // A choice is made by its number.
+    if (auto* box = qobject_cast<QComboBox*>(watched); box && event->type() == QEvent::KeyPress) {
+        const int number = static_cast<QKeyEvent*>(event)->key() - Qt::Key_1;
+        if (number >= 0 && number < std::min(9, box->count())) {
+            box->setCurrentIndex(number);
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
 void DrillDesk::showPlaces() {
     std::size_t wanted = 0;
     for (const DrillField& field : task_->fields)
         wanted += field.kind == DrillField::Kind::Place;
-    view_->showPlaces(places_, !answered_ && wanted > 0);
+    view_->showPlaces(places_, !answered_ && wanted > 0, places_.size() == wanted);
     answer_->setEnabled(places_.size() == wanted);
 }
 

@@ -40,6 +40,11 @@ signals:
     /// To lay the study that was asked about on the bench.
     void studyWanted(StudyId study);
 
+protected:
+    /// Enter answers, and Enter again is the next task.
+    void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void buildSwitch(QVBoxLayout* column);
     void ask();

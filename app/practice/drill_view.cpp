@@ -21,9 +21,10 @@ void DrillView::show(const QImage& picture) {
     update();
 }
 
-void DrillView::showPlaces(const std::vector<PicturePoint>& places, bool asks) {
+void DrillView::showPlaces(const std::vector<PicturePoint>& places, bool asks, bool isComplete) {
     places_ = places;
     asks_ = asks;
+    isComplete_ = isComplete;
     setCursor(asks ? Qt::CrossCursor : Qt::ArrowCursor);
     update();
 }
@@ -90,10 +91,15 @@ void DrillView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Down:
         cross_.y() += step;
         break;
-    case Qt::Key_Return:
-    case Qt::Key_Enter:
+    case Qt::Key_Space:
         if (asks_)
             emit placed(cross_);
+        break;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        if (!asks_ || isComplete_)
+            return QWidget::keyPressEvent(event); // it answers, then
+        emit placed(cross_);
         break;
     default:
         return QWidget::keyPressEvent(event);

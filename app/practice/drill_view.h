@@ -16,8 +16,9 @@ class DrillView : public QWidget {
 public:
     explicit DrillView(QWidget* parent = nullptr);
     void show(const QImage& picture);
-    /// Rings on the picture, px of it; `asks`: another place is wanted.
-    void showPlaces(const std::vector<PicturePoint>& places, bool asks);
+    /// Rings on the picture, px of it; `asks`: places are put down here; `isComplete`: as many as are wanted lie there, and
+    /// Enter puts down no more.
+    void showPlaces(const std::vector<PicturePoint>& places, bool asks, bool isComplete = false);
     const QImage& picture() const { return picture_; }
     QPointF toWidget(const PicturePoint& p) const;
 
@@ -35,7 +36,7 @@ private:
 
     QImage picture_;
     std::vector<PicturePoint> places_;
-    bool asks_ = false, asked_ = false;
+    bool asks_ = false, asked_ = false, isComplete_ = false;
     PicturePoint cross_{0, 0};
 };
 

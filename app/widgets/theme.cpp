@@ -102,7 +102,7 @@ QLineEdit, QPlainTextEdit, QListWidget, QTableWidget {
     background: %2; border: 1px solid %5; border-radius: 6px; padding: 3px 6px;
     selection-background-color: %6; selection-color: %2; }
 QComboBox, QDoubleSpinBox { min-height: 28px; }
-QComboBox QAbstractItemView { background: %2; border: 1px solid %4; }
+QComboBox QAbstractItemView { background: %2; border: 1px solid %4; selection-background-color: %5; selection-color: %3; }
 QListWidget::item { padding: 4px 2px; }
 QListWidget::item:selected, QTableWidget::item:selected { background: %5; color: %3; }
 QCheckBox { spacing: 8px; min-height: 28px; }

@@ -128,6 +128,11 @@ void MainWindow::connectPlaces() {
                   }});
     });
     connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
+    connect(&desk_, &Desk::saveSheet, this, [this](const char* id) {
+        for (const SheetKind* kind : sheetKinds())
+            if (std::string_view(kind->id) == id)
+                saveSheets(*kind);
+    });
     connect(&desk_, &Desk::toTelephone, this, &MainWindow::openTelephone);
     connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Library); });
     connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });

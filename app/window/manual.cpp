@@ -66,14 +66,19 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
     row->addWidget(text_ = new ManualPage, 1);
     text_->setAccessibleName(tr("The page"));
     text_->document()->setDocumentMargin(16);
+    text_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     for (const char* name : names) {
         auto* item = new QListWidgetItem(titleOf(name));
         item->setData(Qt::UserRole, QString(name));
         pages_->addItem(item);
     }
     connect(pages_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
-        if (item)
-            text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
+        if (!item)
+            return;
+        // The format of the heading that the cursor stands in would be taken over by the next page's plain text.
+        text_->clear();
+        text_->setCurrentCharFormat({});
+        text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
     });
     // A link followed in the text is shown in the list too.
     connect(text_, &QTextBrowser::sourceChanged, this, [this](const QUrl& url) {

@@ -182,12 +182,18 @@ private slots:
             QTest::keyClick(view, cross.y() < wanted.y() ? Qt::Key_Down : Qt::Key_Up);
             cross.y() += cross.y() < wanted.y() ? 4 : -4;
         }
+        QTest::keyClick(view, Qt::Key_Space);
+        QVERIFY(buttonSaying("Answer")->isEnabled());
+        // Enter answers, and Enter again is the next task.
         QTest::keyClick(view, Qt::Key_Return);
-        auto* answer = buttonSaying("Answer");
-        QVERIFY(answer->isEnabled());
-        answer->setFocus();
-        QTest::keyClick(answer, Qt::Key_Space);
         QVERIFY2(anyLabelSays("Near enough."), said());
+        const unsigned before = drillDesk()->task()->seed;
+        QWidget* focused = QApplication::focusWidget();
+        QVERIFY(focused);
+        QTest::keyClick(focused, Qt::Key_Return);
+        waitForDrill();
+        QVERIFY(drillDesk()->task()->seed != before);
+        QVERIFY2(!anyLabelSays("Near enough."), said());
     }
 
     void aPlanIsBegunKeptAndPutIntoTheCalendar() {

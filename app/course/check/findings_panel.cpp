@@ -2,6 +2,7 @@
 
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
+#include "app/course/correction_button.h"
 #include "app/course/telephone_button.h"
 #include "app/document/expression_marking.h"
 #include "app/document/marking.h"
@@ -166,7 +167,6 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
             });
     });
     column_->addWidget(held);
-    column_->addWidget(new TelephoneButton(desk_));
     column_->addWidget(features_ = new QPushButton(tr("Eyebrows, lids and lips…")));
     features_->setToolTip(tr("Look over the rings on both sheets, or lay them"));
     connect(features_, &QPushButton::clicked, this, [this] { startExpression(desk_); });
@@ -186,6 +186,8 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     numbers_->inside()->addWidget(words);
     numbers_->inside()->addWidget(table_ = new QTableWidget(0, 4));
     column_->addWidget(numbers_);
+    column_->addWidget(new CorrectionButton(desk_));
+    column_->addWidget(new TelephoneButton(desk_));
     column_->addStretch();
     table_->setAccessibleName(tr("Corrections"));
     table_->setHorizontalHeaderLabels({tr("Feature"), tr("up %"), tr("right %"), tr("mm")});

@@ -1,5 +1,6 @@
 #include "app/course/keep/keep_panel.h"
 
+#include "app/course/correction_button.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/messages.h"
 #include "app/widgets/fields.h"
@@ -41,6 +42,7 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     notes_->setUndoRedoEnabled(false);
     useStudyUndo(notes_);
     buildDiary();
+    column_->addWidget(new CorrectionButton(desk_));
     addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
                "that come back are the ones worth practising."),
             "caption");
