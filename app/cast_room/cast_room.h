@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/work/background.h"
+#include "app/background/background.h"
 #include "cast/stand_in_camera.h"
 
 #include <QImage>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/work/background.h"
+#include "app/background/background.h"
 #include "app/document/analysis.h"
 #include "app/document/selection.h"
 #include "core/light/light.h"

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/work/background.h"
+#include "app/background/background.h"
 #include "app/document/desk.h"
 #include "app/progress/chart.h"
 

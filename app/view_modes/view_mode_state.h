@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/view_modes/plaster_heads.h"
-#include "app/work/background.h"
+#include "app/background/background.h"
 
 #include <QHash>
 #include <QImage>

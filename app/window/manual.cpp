@@ -76,7 +76,6 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
         if (!item)
             return;
         // The format of the heading that the cursor stands in would be taken over by the next page's plain text.
-        text_->clear();
         text_->setCurrentCharFormat({});
         text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
     });

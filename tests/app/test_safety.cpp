@@ -5,7 +5,7 @@
 #include "app/progress/progress_place.h"
 #include "app/library/library.h"
 #include "app/window/launch.h"
-#include "app/work/background.h"
+#include "app/background/background.h"
 #include "logbook/backup.h"
 #include "tests/app/window_test.h"
 

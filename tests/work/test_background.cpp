@@ -1,7 +1,7 @@
 // Work off the UI thread under load: many owners, requests replaced, cancelled, thrown and waited for at random. Also run
 // with the thread sanitizer, by tools/sanitizers threads.
 
-#include "app/work/background.h"
+#include "app/background/background.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>

@@ -2,7 +2,7 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/messages.h"
-#include "app/work/background.h"
+#include "app/background/background.h"
 #include "core/base/translatable.h"
 #include "core/practice/before_after.h"
 #include "core/messages/progress_messages.h"

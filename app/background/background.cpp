@@ -1,4 +1,4 @@
-#include "app/work/background.h"
+#include "app/background/background.h"
 
 #include "app/widgets/messages.h"
 #include "core/messages/trouble_messages.h"
