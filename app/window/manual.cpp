@@ -8,6 +8,7 @@
 #include <QImage>
 #include <QListWidget>
 #include <QLocale>
+#include <QTextBlock>
 #include <QTextStream>
 #include <QUrl>
 
@@ -50,6 +51,28 @@ QVariant ManualPage::loadResource(int type, const QUrl& name) {
     return fitted;
 }
 
+void ManualPage::doSetSource(const QUrl& name, QTextDocument::ResourceType type) {
+    QTextBrowser::doSetSource(name, type);
+    // Of a page read after another, Qt 6.4 gives plain text the size and weight of the heading before it.
+    QTextCursor cursor(document());
+    for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
+        if (block.blockFormat().headingLevel() > 0)
+            continue;
+        std::vector<QTextFragment> enlarged;
+        for (auto at = block.begin(); !at.atEnd(); ++at)
+            if (at.fragment().charFormat().hasProperty(QTextFormat::FontSizeAdjustment))
+                enlarged.push_back(at.fragment());
+        for (const QTextFragment& fragment : enlarged) {
+            QTextCharFormat plain = fragment.charFormat();
+            plain.clearProperty(QTextFormat::FontSizeAdjustment);
+            plain.clearProperty(QTextFormat::FontWeight);
+            cursor.setPosition(fragment.position());
+            cursor.setPosition(fragment.position() + fragment.length(), QTextCursor::KeepAnchor);
+            cursor.setCharFormat(plain);
+        }
+    }
+}
+
 void ManualPage::resizeEvent(QResizeEvent* event) {
     QTextBrowser::resizeEvent(event);
     if (event->size().width() != event->oldSize().width())
@@ -73,11 +96,8 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
         pages_->addItem(item);
     }
     connect(pages_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
-        if (!item)
-            return;
-        // The format of the heading that the cursor stands in would be taken over by the next page's plain text.
-        text_->setCurrentCharFormat({});
-        text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
+        if (item)
+            text_->setSource(QUrl::fromLocalFile(fileOf(item->data(Qt::UserRole).toString())));
     });
     // A link followed in the text is shown in the list too.
     connect(text_, &QTextBrowser::sourceChanged, this, [this](const QUrl& url) {

@@ -13,6 +13,7 @@
 #include <QRegularExpression>
 #include <QScopeGuard>
 #include <QScrollBar>
+#include <QTextBlock>
 
 namespace zokran::test {
 
@@ -305,6 +306,13 @@ private slots:
                 QVERIFY2(QFileInfo::exists(QFileInfo(source).dir().filePath(to)), qPrintable(source.fileName() + " " + to));
             }
             QVERIFY(text->document()->idealWidth() <= text->width());
+            QVERIFY(!text->horizontalScrollBar()->isVisible());
+            // Only headings are larger than the text.
+            for (QTextBlock block = text->document()->begin(); block.isValid(); block = block.next())
+                for (auto at = block.begin(); !at.atEnd(); ++at)
+                    QVERIFY2(block.blockFormat().headingLevel() > 0 ||
+                                 !at.fragment().charFormat().hasProperty(QTextFormat::FontSizeAdjustment),
+                             qPrintable(block.text().left(60)));
         }
         manual->close();
         press(Qt::Key_4, Qt::ControlModifier);

@@ -1,5 +1,7 @@
 #include "core/construction/lines/traces.h"
 
+#include <utility>
+
 namespace zokran::lines {
 
 using enum Mark;
