@@ -2,6 +2,8 @@
 
 #include "app/course/step_panel.h"
 
+class QPushButton;
+
 namespace zokran {
 
 /// What is being laid over a drawn line, and where its rings go.
