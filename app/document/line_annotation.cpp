@@ -128,6 +128,8 @@ void takeUp(Desk& desk, DrawnLine line, Side side) {
     auto at = isNew ? whereExpected(desk, side, line) : laid;
     if (side == Side::Sketch && line == DrawnLine::Neck && onPhoto.size() == 2)
         at = {neckSides(at)[0].middle(), neckSides(at)[1].middle()};
+    if (side == Side::Sketch && line == DrawnLine::Shoulders && onPhoto.size() == 1)
+        at.resize(1); // of the photograph only the pit is known, such as from a file of marks
     desk.selection.annotateLine(Selection::LineAnnotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
 }
 

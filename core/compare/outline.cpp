@@ -26,13 +26,16 @@ public:
         // surely than what is behind it.
         const HeadPoint face = (fitted.head[Mark::Brow] + fitted.head[Mark::NoseBase]) / 2;
         const PicturePoint ball = drawn_.project(face) - (by_(fitted.view.project(face)) - by_(fitted.view.centre));
-        upright_ = {by_.scale, {0}, {0, 0}};
-        upright_.shift = ball - upright_(fitted.view.centre);
+        body_ = {by_.scale, c.registration.rotation, {0, 0}};
+        body_.shift = ball - body_(fitted.view.centre);
     }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
-    /// Of the body, which stands as it stands however the head was leant above it.
-    SketchPoint carriedUpright(const PicturePoint& at) const { return upright_(PhotoPoint(at)); }
+    /// Of the body, which does not lean with the head: turned as the two pictures lie over one another, for a sheet that
+    /// was photographed askew is no error, and not at all where the page is held.
+    SketchPoint carriedBody(const PicturePoint& at) const { return body_(PhotoPoint(at)); }
+    /// Which way on the sketch is down in the photograph, of length 1.
+    Eigen::Vector2d bodyDown() const { return Eigen::Rotation2Dd(body_.rotation.value) * Eigen::Vector2d::UnitY(); }
     /// From the ball's centre, in its radii.
     Eigen::Vector2d fromBall(const PicturePoint& at) const { return (at - drawn_.centre) / drawn_.scale; }
 
@@ -48,7 +51,7 @@ public:
 
 private:
     const View& drawn_;
-    Similarity by_, upright_;
+    Similarity by_, body_;
 };
 
 using OutlineKind = std::vector<OutlineError>(const CarriedOutline& outline);
@@ -147,7 +150,7 @@ std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
     const auto seenSides = neckSides(seen), drawnSides = neckSides(drawn);
     for (std::size_t side = 0; side < 2; ++side) {
         const auto& [upper, lower] = drawnSides[side];
-        const Eigen::Vector2d belongs = o.carriedUpright(seenSides[side].lower) - o.carriedUpright(seenSides[side].upper);
+        const Eigen::Vector2d belongs = o.carriedBody(seenSides[side].lower) - o.carriedBody(seenSides[side].upper);
         const Eigen::Vector2d is = lower - upper;
         if (!(belongs.norm() > 0) || !(is.norm() > 0))
             return {};
@@ -205,17 +208,18 @@ std::vector<OutlineError> shoulders(const CarriedOutline& o) {
     std::vector<OutlineMove> still;
     for (const PicturePoint& at : drawn)
         still.push_back({SketchPoint(at), SketchPoint(at)});
-    const SketchPoint pit(drawn[0]), should = o.carriedUpright(seen[0]);
+    const SketchPoint pit(drawn[0]), should = o.carriedBody(seen[0]);
     const double faceIsAt = std::hypot(o.noise, std::hypot(whereItIs, perTurned * o.turned.value));
-    const double lower = (pit - should).y(); // the body stands upright on the sheet
+    const Eigen::Vector2d down = o.bodyDown();
+    const double lower = down.dot(pit - should);
     OutlineError length{"neck_length", DrawnLine::Shoulders, AmountUnit::BallRadius, lower / o.comparison.sketchView.scale,
                         faceIsAt, still};
     // The shoulders go along with the pit between them.
     for (OutlineMove& move : length.moves)
-        move.belongs = SketchPoint(move.drawn.x(), move.drawn.y() - lower);
+        move.belongs = SketchPoint(move.drawn - lower * down);
     if (seen.size() != 3 || drawn.size() != 3)
         return {length};
-    const Eigen::Vector2d belongs = o.carriedUpright(seen[2]) - o.carriedUpright(seen[1]);
+    const Eigen::Vector2d belongs = o.carriedBody(seen[2]) - o.carriedBody(seen[1]);
     const SketchPoint left(drawn[1]), right(drawn[2]), middle = (left + right) / 2;
     const Eigen::Vector2d is = right - left;
     if (!(belongs.norm() > 0) || !(is.norm() > 0))
