@@ -1,5 +1,6 @@
+#include "app/camera/camera_source.h"
 #include "app/library/demo.h"
-#include "app/widgets/language.h"
+#include "app/text/language.h"
 #include "app/widgets/theme.h"
 #include "app/window/workspace.h"
 #include "app/window/launch.h"
@@ -52,6 +53,10 @@ struct Options {
         QCoreApplication::translate("main",
                                     "Leave a PNG of each main view in this folder and quit."),
         "folder"};
+    QCommandLineOption camera{
+        "camera-folder",
+        QCoreApplication::translate("main", "Play the pictures of this folder as a camera: \"Watch with a camera\" offers it."),
+        "folder"};
 
     Options() {
         QCoreApplication::setApplicationName("zokran");
@@ -61,7 +66,7 @@ struct Options {
             "main", "Measures portrait drawings against their reference."));
         parser.addHelpOption();
         parser.addVersionOption();
-        parser.addOptions({data, demo, pictures});
+        parser.addOptions({data, demo, pictures, camera});
         parser.addPositionalArgument(
             "files",
             QCoreApplication::translate("main", "Photographs, folders of them, and bundles to open."),
@@ -96,6 +101,8 @@ int main(int argc, char** argv) {
         folder += "/demo";
     if (options.parser.isSet(options.data))
         folder = options.parser.value(options.data);
+    if (options.parser.isSet(options.camera))
+        setCameraFolder(options.parser.value(options.camera));
     QStringList files;
     for (const QString& file : options.parser.positionalArguments()) {
         const QUrl url = QUrl::fromUserInput(file, QDir::currentPath(), QUrl::AssumeLocalFile);

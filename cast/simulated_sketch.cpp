@@ -2,6 +2,7 @@
 #include "cast/simulated_phone.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
+#include "core/construction/lines.h"
 #include "core/compare/errors/error_modes.h"
 #include "core/construction/ball_form.h"
 
@@ -180,7 +181,7 @@ cv::Mat1f byHand(const cv::Mat1f& lines, double pixels, double slowness, cv::RNG
 cv::Mat1f constructionLines(const HeadMarks& sitter, const View& view, cv::Size size) {
     cv::Mat1b canvas(size, std::uint8_t{0});
     for (const GuideLine& line : BallForm(ownSubject(std::make_shared<const HeadSolid>(sitter))).lines(view)) {
-        if (line.kind != LineKind::Construction || line.hidden || line.id.starts_with("neck"))
+        if (line.kind != LineKind::Construction || line.hidden || line.id.starts_with("neck") || isOfBody(line.id))
             continue;
         std::vector<cv::Point> points;
         for (const PicturePoint& p : line.points)

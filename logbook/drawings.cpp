@@ -63,6 +63,9 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
         } catch (const BadInput&) {
             continue; // not marked far enough to be compared
         }
+        logged.drawing.head = row.study;
+        if (row.measured != Measured::Unsaid)
+            logged.drawing.measuredBefore = row.measured == Measured::Before;
         logged.drawing.drawn = momentOf(row.drawn);
         logged.drawing.took = row.took;
         logged.drawing.ownEye = ownEye(row.selfAssessment, logged.drawing);

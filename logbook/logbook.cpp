@@ -5,6 +5,7 @@
 #include "logbook/schema.h"
 #include "logbook/study_columns.h"
 #include "logbook/study_rows.h"
+#include "logbook/study_words.h"
 
 #include <chrono>
 #include <fmt/chrono.h>
@@ -334,13 +335,13 @@ Computed Logbook::computed(StudyId id) const {
 }
 
 std::vector<Logbook::DrawnFigures> Logbook::drawnFigures() const {
-    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, guess, said, took, attempt.picture "
+    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, guess, said, took, attempt.picture, measured "
                      "FROM attempt JOIN study ON study.id = attempt.study "
                      "WHERE NOT put_away ORDER BY drawn, study.id, attempt.place");
     std::vector<DrawnFigures> all;
     while (s.next())
         all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4), s.text(5), s.text(6),
-                       s.text(8), std::chrono::seconds(s.integer(7))});
+                       s.text(8), std::chrono::seconds(s.integer(7)), measuredFrom(s.text(9))});
     return all;
 }
 

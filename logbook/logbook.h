@@ -105,6 +105,7 @@ public:
         int place = 0; ///< which attempt
         std::string sitter, drawn, figures, guess, selfAssessment, picture;
         std::chrono::seconds took{0};
+        Measured measured = Measured::Unsaid;
     };
     /// Every sketch of the studies not put away, oldest first.
     std::vector<DrawnFigures> drawnFigures() const;

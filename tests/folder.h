@@ -16,6 +16,7 @@ struct Folder {
         path = ::mkdtemp(name.data());
     }
     ~Folder() { std::filesystem::remove_all(path); }
+    std::string file(const char* name) const { return (path / name).string(); }
 };
 
 /// The bytes of a file; empty where there is none.

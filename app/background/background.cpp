@@ -1,6 +1,6 @@
 #include "app/background/background.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/trouble_messages.h"
 
 #include <QPointer>

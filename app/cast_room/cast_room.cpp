@@ -1,10 +1,10 @@
 #include "app/cast_room/cast_room.h"
 
-#include "app/cast_room/cast_picture.h"
+#include "app/document/cast_picture.h"
 #include "app/cast_room/cast_view.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/atomic_file.h"
 
 #include <QComboBox>

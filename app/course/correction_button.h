@@ -2,7 +2,7 @@
 
 #include "app/document/desk.h"
 #include "app/print/sheet_kind.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QPushButton>
 

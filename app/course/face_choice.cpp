@@ -1,7 +1,7 @@
 #include "app/course/face_choice.h"
 
 #include "app/overlays/heads_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

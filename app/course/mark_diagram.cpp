@@ -1,7 +1,8 @@
 #include "app/course/mark_diagram.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "core/construction/lines.h"
 #include "core/construction/ball_form.h"
 #include "core/construction/forms.h"
 #include "core/head/population.h"
@@ -30,7 +31,7 @@ void paintHead(QPainter& painter, const View& view, bool side, std::optional<Mar
     painter.setBrush(Qt::NoBrush);
     static const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
     for (const GuideLine& line : form.lines(view, Detail::Planes)) {
-        if (line.hidden || line.id.starts_with("neck") || line.id == "pit")
+        if (line.hidden || line.id.starts_with("neck") || line.id == "pit" || isOfBody(line.id))
             continue;
         QPainterPath path;
         for (std::size_t i = 0; i < line.points.size(); ++i) {

@@ -5,7 +5,7 @@
 #include "app/document/marking.h"
 #include "app/widgets/collapsible_section.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/guess_messages.h"
 #include "core/messages/mark_messages.h"
 

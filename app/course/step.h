@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/course/scenes.h"
+#include "app/scenes/scenes.h"
 #include "app/course/step_panel.h"
 #include "app/document/desk.h"
 
@@ -25,6 +25,14 @@ struct NextThing {
     std::optional<Action> other = {};
 };
 
+/// What stands before somebody two metres away with a pencil: one sentence, one sheet, and one key each to go on and back
+/// (none where there is nothing further).
+struct EaselPage {
+    QString sentence;
+    Side side = Side::Sketch;
+    std::function<void()> on = {}, back = {};
+};
+
 /// A step of the course. Each is one folder of app/course; the list of them is in course.cpp. A
 /// study remembers the step by its id.
 class Step {
@@ -43,6 +51,8 @@ public:
     virtual NextThing next() = 0;
     /// The two sheets may be looked at in other ways: mirrored, laid over, and so on.
     virtual bool offersLooking() const { return false; }
+    /// As it is seen from the easel.
+    virtual EaselPage easel() { return {next().sentence}; }
 
 protected:
     /// The one panel of a step that has no more, made when first asked for; the bench owns it then.

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QPushButton>
 

@@ -1,6 +1,7 @@
 #include "app/document/analysis.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "cast/sitter.h"
 #include "core/compare/on_page.h"
 #include "core/construction/forms.h"
 #include "core/construction/lines.h"
@@ -23,6 +24,8 @@ constexpr int comparePause = 25;
 constexpr int settlePause = 250;
 /// A mark of the head that has moved by less than this moves no line by a pixel.
 constexpr BallRadii unseen{0.008};
+/// Nor does a neck that bends by less than this.
+constexpr Radians unseenBend{0.01};
 
 } // namespace
 
@@ -186,6 +189,22 @@ const std::vector<PlanTrouble>& Analysis::pageTroubles() const {
     return *pageTroubles_;
 }
 
+BustPose Analysis::bustUnder(const View& view) const {
+    const Study& study = document_.study();
+    // A plaster cast is one piece.
+    const std::string name = qt(study.sitter).toLower().toStdString();
+    const auto& casts = sitters();
+    if (std::any_of(casts.begin(), casts.end(), [&](const Sitter& s) { return s.id == name; }))
+        return {};
+    BustPose bust = uprightBust(view.pose());
+    const std::vector<PicturePoint>& body = study.reference.lines[DrawnLine::Shoulders];
+    if (!body.empty() && fit_ && view.rotation == fit_->view.rotation)
+        bust = withPitAt(bust, body[0], view);
+    if (body.size() == 3 && fit_ && view.rotation == fit_->view.rotation)
+        bust = withShouldersAt(bust, body[1], body[2], view);
+    return bust;
+}
+
 const Construction& Analysis::construction(const std::string& canonId, const std::string& formId) const {
     const Study& study = document_.study();
     // Under a mark that is being dragged the skin follows in steps too small to see.
@@ -197,12 +216,17 @@ const Construction& Analysis::construction(const std::string& canonId, const std
                 return false;
         return true;
     };
+    const auto isSameBust = [&, bust = bustUnder(fit_->view)](const BustPose& made) {
+        const Radians most = settled_ ? Radians{1e-6} : unseenBend;
+        return made.isGuess == bust.isGuess && angleBetween(made.neck, bust.neck) < most &&
+               angleBetween(made.shoulders, bust.shoulders) < most;
+    };
     const double push = study.look.push;
     // A pushed head has no features of this sitter's any more.
     const ExpressionPlaces expression = push == 1 ? expression_ : ExpressionPlaces();
     const auto same = [&](const Made& made) {
         return made.canon == canonId && made.form == formId && made.look == study.look && isSameHead(made.head) &&
-               made.expression == expression;
+               made.expression == expression && isSameBust(made.construction->subject().solid->bust());
     };
     if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
         return *found->construction;
@@ -218,11 +242,10 @@ const Construction& Analysis::construction(const std::string& canonId, const std
     // Three of them lie on the bench at most; what is bent already serves for all.
     std::shared_ptr<const HeadSolid> solid;
     for (const Made& made : made_)
-        if (isSameHead(made.head) && made.look.push == push)
+        if (isSameHead(made.head) && isSameBust(made.construction->subject().solid->bust()) && made.look.push == push)
             solid = made.construction->subject().solid;
     if (!solid)
-        solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head
-                                                            : pushed(fit_->head, push));
+        solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head : pushed(fit_->head, push), bustUnder(fit_->view));
     if (made_.size() > 2)
         made_.erase(made_.begin());
     made_.push_back({canonId, formId, study.look, fit_->head, expression,
@@ -264,7 +287,7 @@ std::vector<GuideLine> Analysis::drawnHeadLines() const {
     const Study& study = document_.study();
     FormLook look = study.look;
     look.push = 1;
-    return construct(*forms().front(), std::nullopt, drawnHead(c), look)
+    return construct(*forms().front(), std::nullopt, std::make_shared<const HeadSolid>(drawnHead(c), bustUnder(c.sketchView)), look)
         ->lines(c.sketchView, study.look.detail, study.switchedLines);
 }
 

@@ -35,6 +35,8 @@ public:
     const std::optional<NextBestMark>& nextBestMark() const { return nextBestMark_; }
     int sharedWith() const { return sitter_.photographs(); }
 
+    /// How neck and shoulders stand under the reference's head, with its fit.
+    BustPose bust() const { return fit_ ? bustUnder(fit_->view) : BustPose(); }
     /// The lines of the study's form and canon on the fitted head, or the same carried onto the
     /// sketch; those switched off are left out. A second canon's levels lie among them.
     /// `most` is how deep they go at the most.
@@ -60,6 +62,8 @@ signals:
 private:
     /// The construction by a canon on the fitted head; bent once and kept until fit or wish change.
     const Construction& construction(const std::string& canon, const std::string& form) const;
+    /// How neck and shoulders stand under the head of the reference or of the drawing: as they were marked, or as a guess.
+    BustPose bustUnder(const View& view) const;
     void refit();
     void recompare();
     CompareOptions optionsFor(const Sketch& attempt) const;

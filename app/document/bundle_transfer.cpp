@@ -1,6 +1,6 @@
 #include "app/document/bundle_transfer.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,6 +1,6 @@
 #include "app/document/desk.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 
@@ -8,7 +8,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isReadOnly()), faces(document),
       page(document), light(document, analysis, selection),
-      layoutController(document, analysis), clock(document), intake(document, pictures),
+      layoutController(document, analysis), clock(document), intake(document, pictures), history(document, analysis),
       sitting(document, clock) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
@@ -19,6 +19,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(&page, &PageDetection::changed, this, &Desk::changed);
     connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
     connect(&light, &HeadLight::changed, this, &Desk::changed);
+    connect(&history, &DrawingHistory::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())
             emit document.troubled(why);

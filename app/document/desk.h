@@ -2,6 +2,7 @@
 
 #include "app/document/analysis.h"
 #include "app/document/document.h"
+#include "app/document/drawing_history.h"
 #include "app/document/head_light.h"
 #include "app/document/heads_on_page.h"
 #include "app/document/page_detection.h"
@@ -10,9 +11,9 @@
 #include "app/document/layout_controller.h"
 #include "app/document/selection.h"
 #include "app/document/face_finding.h"
-#include "app/view_modes/view_mode_state.h"
-#include "app/practice/timed_sitting.h"
-#include "app/practice/study_clock.h"
+#include "app/document/view_mode_state.h"
+#include "app/document/timed_sitting.h"
+#include "app/document/study_clock.h"
 
 namespace zokran {
 
@@ -36,6 +37,7 @@ public:
     LayoutController layoutController;
     StudyClock clock;
     PhotoIntake intake;
+    DrawingHistory history;
     TimedSitting sitting;
     Background background{Background::Newer::Joins}; ///< for what has no owner of its own
 
@@ -66,6 +68,8 @@ signals:
     void saveSheet(const char* kind);
     /// The learner wants to send a picture by telephone.
     void toTelephone();
+    /// The learner wants a camera to look at the easel.
+    void toCamera();
     /// The learner wants a plaster head for a sitter.
     void toCastRoom();
     /// What lies on the bench is put aside.

@@ -1,6 +1,6 @@
 #include "app/document/document.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/trouble_messages.h"
 
 #include <QFileInfo>

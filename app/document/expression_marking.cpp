@@ -1,6 +1,6 @@
 #include "app/document/expression_marking.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/expression_messages.h"
 
 #include <algorithm>

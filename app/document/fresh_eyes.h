@@ -7,7 +7,7 @@ namespace zokran {
 /// The day of a moment as the logbook writes it, by the learner's own calendar.
 QDate dayHere(const std::string& moment);
 
-/// The sketch on the bench was drawn on an earlier day and nothing of it was marked, said or told yet.
+/// The sketch on the bench was drawn on an earlier day or before the last break, and nothing of it was marked, said or told yet.
 bool waitsForFreshEyes(const Desk& desk);
 
 /// The studies on the shelf whose last sketch waits so, the one waiting longest first.

@@ -1,9 +1,10 @@
 #include "app/document/head_light.h"
 
-#include "app/view_modes/view_mode_state.h"
-#include "app/widgets/messages.h"
+#include "app/document/view_mode_state.h"
+#include "app/text/messages.h"
 #include "core/light/squint.h"
 
+#include <QPainter>
 #include <opencv2/core.hpp>
 
 namespace zokran {
@@ -13,6 +14,7 @@ namespace {
 constexpr int across = 500, down = 696; ///< px of the shaded picture
 constexpr double sheetInRadii = 3.8;    ///< what it covers across, ball radii
 constexpr int keptPictures = 6;
+constexpr double placesScale = 0.5;      ///< of the picture in which places of the head are looked for
 
 cv::Mat matOf(const QImage& rgb) {
     return {rgb.height(), rgb.width(), CV_8UC4, const_cast<uchar*>(rgb.constBits()),
@@ -58,6 +60,30 @@ void drawEdges(QImage& picture, const DepthBuffer& relief, const Shading& shadin
         }
 }
 
+/// Draws the edges between planes where they are seen, fine and light, and the outline of the whole.
+void drawPlaneEdges(QImage& picture, const DepthBuffer& relief, const std::vector<PlanarSolid::Edge>& edges) {
+    QPainter painter(&picture);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(QColor(20, 20, 20, 60), 0.8));
+    constexpr int pieces = 10;
+    for (const PlanarSolid::Edge& edge : edges)
+        for (int i = 0; i < pieces; ++i) {
+            const HeadPoint from = edge.from + (edge.to - edge.from) * i / pieces,
+                            to = edge.from + (edge.to - edge.from) * (i + 1) / pieces;
+            if (!relief.isSeen((from + to) / 2))
+                continue;
+            const PicturePoint a = relief.view().project(from), b = relief.view().project(to);
+            painter.drawLine(QPointF(a.x(), a.y()), QPointF(b.x(), b.y()));
+        }
+    painter.end();
+    const QRgb outline = qRgb(40, 38, 36);
+    for (int y = 0; y + 1 < picture.height(); ++y)
+        for (int x = 0; x + 1 < picture.width(); ++x)
+            for (const QPoint& beside : {QPoint(x + 1, y), QPoint(x, y + 1)})
+                if (relief.spot(x, y).there() != relief.spot(beside.x(), beside.y()).there())
+                    picture.setPixel(relief.spot(x, y).there() ? QPoint(x, y) : beside, outline);
+}
+
 } // namespace
 
 HeadLight::HeadLight(Document& document, Analysis& analysis, Selection& selection, QObject* parent)
@@ -70,7 +96,7 @@ void HeadLight::forget() {
     squinter_.cancel();
     reading_ = cannotTell_ = false;
     told_.reset();
-    form_ = "head";
+    form_ = usualHeadForm;
     squinted_.clear();
 }
 
@@ -128,8 +154,13 @@ void HeadLight::setSquints(bool squints) {
     emit changed();
 }
 
+bool HeadLight::showsHead() const {
+    return form_ == usualHeadForm || form_ == largePlanesForm || form_ == roundHeadForm;
+}
+
 const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
-    const bool head = form_ == "head";
+    const bool head = showsHead();
+    const bool inPlanes = head && form_ != roundHeadForm;
     const auto& fit = analysis_.fit();
     if (head && !fit)
         return shaded_ = std::nullopt;
@@ -142,7 +173,8 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     pose.turn += selection_.turned().turn;
     pose.tilt += selection_.turned().tilt;
     view.face(headToView(pose));
-    const Wanted wanted{form_, stands_, head ? fit->head : HeadMarks{}, view.facing(), view.nearness};
+    const Wanted wanted{form_, stands_, head ? fit->head : HeadMarks{},
+                        inPlanes ? analysis_.bust() : BustPose{}, view.facing(), view.nearness};
     const Lighting light = lighting();
     const bool another = wanted_ != wanted;
     if (another) {
@@ -154,6 +186,21 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
             }
             litMarks_ = fit->head;
             solid = litHead_;
+            edgesOfPlanes_.clear();
+            placesRelief_.reset();
+            if (inPlanes) {
+                // Where light catches first is told of the round head.
+                View small = view;
+                small.scale *= placesScale;
+                small.centre *= placesScale;
+                small.principal *= placesScale;
+                placesRelief_ = std::make_unique<DepthBuffer>(std::move(solid), small, static_cast<int>(across * placesScale),
+                                                              static_cast<int>(down * placesScale));
+                PlanarSolid planes = litPlanes(planarHead(), fit->head, form_ == largePlanesForm ? PlaneGrade::Few : PlaneGrade::All,
+                                               wanted.bust);
+                solid = std::move(planes.solid);
+                edgesOfPlanes_ = std::move(planes.edges);
+            }
         } else
             for (const BasicForm& form : basicForms())
                 if (form.id == form_)
@@ -169,11 +216,18 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     Shaded made;
     made.picture = QImage(grey.data(), across, down, across, QImage::Format_Grayscale8)
                        .convertToFormat(QImage::Format_RGB32);
+    if (inPlanes)
+        drawPlaneEdges(made.picture, *relief_, edgesOfPlanes_);
     if (edges_)
         drawEdges(made.picture, *relief_, shading);
     made.view = view;
     if (head)
-        made.places = litPlaces(*relief_, shading, *places_);
+    {
+        made.places = placesRelief_ ? litPlaces(*placesRelief_, Shading(*placesRelief_, light), *places_)
+                                    : litPlaces(*relief_, shading, *places_);
+        for (LitPlace& place : made.places)
+            place.at /= placesRelief_ ? placesScale : 1;
+    }
     shadedBy_ = light;
     shadedEdges_ = edges_;
     return shaded_ = std::move(made);

@@ -5,12 +5,16 @@
 #include "app/document/selection.h"
 #include "core/light/light.h"
 #include "core/light/light_regions.h"
+#include "core/light/planar_head.h"
 #include "core/light/values.h"
 
 #include <QHash>
 #include <QImage>
 
 namespace zokran {
+
+/// The forms a head is shown in under a light, by their ids: every plane of it, the large planes alone, and round.
+inline constexpr const char *usualHeadForm = "planes", *largePlanesForm = "large-planes", *roundHeadForm = "head";
 
 /// The light on the head on the bench: how the form looks under it, and the two pictures in the same
 /// values beside it.
@@ -34,9 +38,11 @@ public:
     /// The light was looked for and could not be told.
     bool cannotTell() const { return cannotTell_; }
 
-    /// What is shown shaded: "head", or a basic form by its id.
+    /// What is shown shaded: the head in one of its forms (`headForms`), the sketch, or a basic form by its id.
     const std::string& form() const { return form_; }
     void choose(const std::string& form);
+    /// The head is shown, in planes or round.
+    bool showsHead() const;
     bool stands() const { return stands_; }
     void setStands(bool stands);
     bool showsEdges() const { return edges_; }
@@ -72,7 +78,7 @@ private:
     Document& document_;
     Analysis& analysis_;
     Selection& selection_;
-    std::string form_ = "head";
+    std::string form_ = usualHeadForm;
     bool stands_ = true, edges_ = false, squints_ = true;
     bool reading_ = false, cannotTell_ = false;
     std::optional<LightReading> told_;
@@ -81,6 +87,7 @@ private:
         std::string form;
         bool stands = false;
         HeadMarks head;
+        BustPose bust;
         Eigen::Matrix3d facing = Eigen::Matrix3d::Identity();
         double nearness = 0;
         bool operator==(const Wanted&) const = default;
@@ -90,6 +97,8 @@ private:
     LitSolid litHead_; ///< of those marks
     std::optional<FaceRegions> places_;
     std::unique_ptr<DepthBuffer> relief_;
+    std::unique_ptr<DepthBuffer> placesRelief_; ///< of the round head, small, where planes are shown
+    std::vector<PlanarSolid::Edge> edgesOfPlanes_;
     std::optional<Shaded> shaded_;
     Lighting shadedBy_;
     bool shadedEdges_ = false;

@@ -1,6 +1,6 @@
 #include "app/document/line_annotation.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/compare/outline.h"
 #include "core/head/soft_surface.h"
 #include "core/messages/line_messages.h"
@@ -81,11 +81,21 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
         const HeadPoint other(-temple.x(), temple.y(), temple.z());
         return {view.project(other), view.project(middle), view.project(temple)};
     }
+    if (line == DrawnLine::Nostrils) {
+        // Between the nose's base and its wings: common practice, no source.
+        const HeadMarks& sitter = desk.fit() ? desk.fit()->head : adultHeads().mean;
+        constexpr double inner = 0.25, outer = 0.7;
+        const auto towards = [&](Mark wing, double share) {
+            return view.project(HeadPoint(sitter[Mark::NoseBase] + share * (sitter[wing] - sitter[Mark::NoseBase])));
+        };
+        return {towards(Mark::NoseWingR, outer), towards(Mark::NoseWingR, inner), towards(Mark::NoseWingL, inner),
+                towards(Mark::NoseWingL, outer)};
+    }
     if (line == DrawnLine::Neck)
         return {round(-0.6, -1.3), round(-0.66, -1.65), round(0.6, -1.3), round(0.66, -1.65)};
     // The body stands upright, however the head leans: the model's mean in a facing pose.
-    const auto below = [&](double right, double down) {
-        return PicturePoint(view.centre + view.scale * PicturePoint(right, down));
+    const auto below = [&](double right, double under) {
+        return PicturePoint(view.centre + view.scale * PicturePoint(right, under));
     };
     if (line == DrawnLine::Shoulders)
         return {below(0, 1.87), below(-1.75, 2.1), below(1.75, 2.1)};

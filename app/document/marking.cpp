@@ -1,6 +1,6 @@
 #include "app/document/marking.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/compare/expected.h"
 #include "core/messages/mark_messages.h"
 
@@ -26,6 +26,25 @@ const std::vector<Mark>& markingOrder() {
     return order;
 }
 
+const std::vector<Mark>& quickCheckMarks() {
+    using enum Mark;
+    static const std::vector<Mark> marks{Brow, Chin, OuterEyeR, OuterEyeL, NoseBase, MouthCornerR, MouthCornerL};
+    return marks;
+}
+
+bool quickCheckIsPossible(const Desk& desk) {
+    const MarkSheet& sketch = desk.study().marks(Side::Sketch);
+    std::size_t placed = 0;
+    for (Mark m : quickCheckMarks())
+        placed += sketch.marks[m] && sketch.marks[m]->usable();
+    // Where the photograph hides one of them, the others do.
+    return placed + 1 >= quickCheckMarks().size() && markToPlace(desk, Side::Sketch).has_value() &&
+           std::all_of(quickCheckMarks().begin(), quickCheckMarks().end(), [&](Mark m) {
+               const auto& seen = desk.study().reference.marks[m];
+               return sketch.marks[m] || !seen || !seen->usable();
+           });
+}
+
 std::optional<Mark> markToPlace(const Desk& desk, Side side) {
     if (desk.study().picture(side).empty())
         return std::nullopt;
@@ -42,10 +61,10 @@ std::optional<Mark> markToPlace(const Desk& desk, Side side) {
         const auto& known = desk.study().reference.marks[m];
         return !desk.study().marks(side).marks[m] && (side == Side::Reference || (known && known->usable()));
     };
-    // Brow, chin and the corner of an eye lay the reference over a sketch.
+    // The first of a quick check lay the reference over a sketch.
     if (side == Side::Sketch)
-        for (Mark m : {Mark::Brow, Mark::Chin, Mark::OuterEyeR, Mark::OuterEyeL})
-            if (isOpen(m) && placedCount(desk, side) < 3)
+        for (Mark m : quickCheckMarks())
+            if (isOpen(m))
                 return m;
     for (Mark m : markingOrder())
         if (isOpen(m))

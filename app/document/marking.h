@@ -10,6 +10,11 @@ namespace zokran {
 /// refines the sitter.
 const std::vector<Mark>& markingOrder();
 
+/// The seven marks of a quick check, for practice heads: placement by the largest shapes alone. They are asked for first.
+const std::vector<Mark>& quickCheckMarks();
+/// Those of them that the photograph shows are placed on the sketch by hand, and others are still asked for.
+bool quickCheckIsPossible(const Desk& desk);
+
 /// The mark to place next on a sheet: the one chosen, or the one that tells most about the pose, or
 /// the first not placed yet.
 std::optional<Mark> markToPlace(const Desk& desk, Side side);

@@ -1,6 +1,6 @@
 #include "app/document/measuring.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/errors.h"
 #include "core/measure/telling.h"
 

@@ -2,7 +2,7 @@
 
 #include "app/document/jpeg_end.h"
 #include "app/document/lens_data.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/errors.h"
 
 #include <QFileInfo>

@@ -183,7 +183,7 @@ public:
         for (auto* list : {&chosen_, &touched_})
             for (auto& mark : *list)
                 mark.reset();
-        lit_.clear();
+        light({});
     }
 
 signals:

@@ -1,6 +1,6 @@
 #include "app/document/transform_reference.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QFileInfo>
 #include <QTemporaryDir>

@@ -1,9 +1,11 @@
 #include "app/library/library.h"
 
+#include "app/document/fresh_eyes.h"
 #include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/finding_messages.h"
+#include "core/practice/drawing.h"
 
 #include <QComboBox>
 #include <QFileDialog>
@@ -269,12 +271,7 @@ void Library::fill() {
     list_->setUpdatesEnabled(false);
     list_->clear();
     for (const StudySummary* study : finder_.find(wish)) {
-        QString text = qt(study->title);
-        if (!study->sitter.empty())
-            text += "\n" + qt(study->sitter);
-        text += "\n" + (study->drawn.empty() ? tr("not drawn yet")
-                                             : tr("drawn, %1").arg(qt(study->drawn.substr(0, 10))));
-        auto* item = new QListWidgetItem(icon, text);
+        auto* item = new QListWidgetItem(icon, cardText(*study));
         item->setData(idRole, QVariant::fromValue<qlonglong>(study->id));
         item->setData(referenceRole, qt(study->referencePicture));
         item->setData(sketchRole, qt(study->sketchPicture));
@@ -292,6 +289,39 @@ void Library::fill() {
     count_->setText(all ? QString() : tr("%1 of %2").arg(list_->count()).arg(finder_.size()));
     showChosen();
     paintCards();
+}
+
+QString Library::cardText(const StudySummary& study) const {
+    QString text = qt(study.title);
+    if (!study.sitter.empty() && !text.contains(qt(study.sitter)))
+        text += ", " + qt(study.sitter);
+    if (study.drawn.empty())
+        return text + "\n" + tr("not drawn yet");
+    const QString day = QLocale().toString(dayHere(study.drawn), QLocale::ShortFormat);
+    std::optional<Drawing> drawing;
+    try {
+        if (!study.figures.empty())
+            drawing = parseFigures(study.figures);
+    } catch (const BadInput&) {
+        // Figures of a later version say nothing here.
+    }
+    if (!drawing)
+        return text + "\n" + tr("drawn %1, not compared yet").arg(day);
+    // How it is turned, what to mend first, and how far off its marks lie: so one card is set against the next.
+    const auto degrees = [](Radians angle) { return std::lround(std::abs(toDegrees(angle).value)); };
+    constexpr Degrees straight{5};
+    const Pose& seen = drawing->seen;
+    QString pose = abs(seen.turn) < toRadians(straight) ? tr("facing you")
+                   : seen.turn.value > 0                ? tr("turned right %1°").arg(degrees(seen.turn))
+                                                        : tr("turned left %1°").arg(degrees(seen.turn));
+    if (abs(seen.tilt) > toRadians(straight))
+        pose += ", " + (seen.tilt.value > 0 ? tr("chin up %1°") : tr("chin down %1°")).arg(degrees(seen.tilt));
+    text += "\n" + pose;
+    const QString found = drawing->toMend.empty() ? tr("nothing to mend") : qt(nameOfFinding(drawing->toMend.front(), learnersBook()));
+    text += "\n" + found;
+    if (const auto off = drawing->distance())
+        text += " · " + tr("%1 % off").arg(decimal(*off, 1));
+    return text + " · " + day;
 }
 
 void Library::showChosen() {

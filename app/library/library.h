@@ -45,6 +45,8 @@ private:
     void fillChoices();
     /// Lays out what is wished for.
     void fill();
+    /// What stands under a study's picture.
+    QString cardText(const StudySummary& study) const;
     void showChosen();
     /// Paints the cards in sight whose pictures have come.
     void paintCards();

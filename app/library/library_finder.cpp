@@ -1,6 +1,6 @@
 #include "app/library/library_finder.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/errors.h"
 
 #include <algorithm>

@@ -1,7 +1,7 @@
 // What takes a while on the shelf: photographs and bundles taken in, bundles and contact sheets written.
 
 #include "app/library/library.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>

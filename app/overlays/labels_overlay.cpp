@@ -2,7 +2,7 @@
 
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/lines.h"
 #include "core/messages/line_messages.h"
 

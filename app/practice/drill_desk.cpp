@@ -1,11 +1,11 @@
 #include "app/practice/drill_desk.h"
 
-#include "app/cast_room/cast_picture.h"
+#include "app/document/cast_picture.h"
 #include "app/practice/drill_view.h"
 #include "app/practice/own_heads.h"
 #include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/translatable.h"
 
 #include <QComboBox>
@@ -169,6 +169,11 @@ void DrillDesk::choose(const std::string& drill) {
     else
         ask();
     refreshList();
+}
+
+void DrillDesk::begin() {
+    if (drill_.empty() && !making_)
+        choose(std::string(drills().front()->id));
 }
 
 void DrillDesk::ask() {

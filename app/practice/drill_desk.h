@@ -30,6 +30,8 @@ public:
 
     /// Takes up a drill by its id.
     void choose(const std::string& drill);
+    /// Takes up the first drill, where none is taken up yet.
+    void begin();
     /// Whose heads are asked about: the cast room's, or the learner's own studies.
     void askOfOwn(bool own);
     bool isMaking() const { return making_; }

@@ -1,9 +1,9 @@
 #include "app/practice/own_heads.h"
 
-#include "app/cast_room/cast_picture.h"
+#include "app/document/cast_picture.h"
 #include "app/document/page_picture.h"
 #include "app/document/picture_file.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/practice/repetition.h"
 
 #include <algorithm>

@@ -3,7 +3,7 @@
 #include "app/document/fresh_eyes.h"
 #include "app/practice/practice_command.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/atomic_file.h"
 #include "logbook/drawings.h"
 
@@ -263,7 +263,8 @@ void PlanPage::begin() {
 std::vector<Day> PlanPage::drawnDays() const {
     std::vector<Day> days;
     document_.tryEdit([&] {
-        for (const Logbook::DrawnFigures& row : document_.logbook().drawnFigures())
+        for (const Logbook::DrawnFigures& row :
+             firstOfEachHead(document_.logbook().drawnFigures(), [](const auto& drawn) { return drawn.study; }))
             days.push_back(dayFrom(
                 QDateTime::fromString(qt(row.drawn), Qt::ISODateWithMs).toLocalTime().date()));
     });

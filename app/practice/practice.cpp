@@ -31,6 +31,8 @@ Practice::Practice(Desk& desk, QWidget* parent) : QWidget(parent) {
 
 void Practice::refresh() {
     plan_->refresh();
+    // A drill stands there to be done, not an empty page.
+    drills_->begin();
 }
 
 } // namespace zokran

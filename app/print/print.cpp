@@ -1,7 +1,7 @@
 #include "app/print/print.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QPageLayout>
 #include <QPainterPath>

@@ -1,6 +1,6 @@
 #include "app/print/sheet_kind.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

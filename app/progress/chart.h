@@ -13,7 +13,8 @@ namespace zokran {
 
 /// What the charts are drawn from.
 struct ProgressData {
-    std::vector<LoggedDrawing> drawings; ///< oldest first
+    std::vector<LoggedDrawing> drawings; ///< oldest first, of each the first photograph
+    std::vector<LoggedDrawing> photographs; ///< all of them
     Progress progress;
     std::filesystem::path folder; ///< of the logbook
 };

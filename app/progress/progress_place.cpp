@@ -1,7 +1,7 @@
 #include "app/progress/progress_place.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
 #include "core/messages/progress_messages.h"
@@ -108,7 +108,7 @@ void ProgressPlace::refresh() {
         data.folder = folder;
         const Logbook logbook(folder, looksOnly ? Logbook::Access::ReadOnly : Logbook::Access::ReadOnlyShared);
         int last = 0;
-        data.drawings = drawingsOf(logbook, [&](double share) {
+        data.photographs = drawingsOf(logbook, [&](double share) {
             if (const int percent = static_cast<int>(100 * share); percent > last) {
                 last = percent;
                 QMetaObject::invokeMethod(busy_, [this, percent] { busy_->setValue(percent); });
@@ -116,8 +116,9 @@ void ProgressPlace::refresh() {
             return !stop;
         });
         std::vector<Drawing> drawings;
-        for (const LoggedDrawing& logged : data.drawings)
+        for (const LoggedDrawing& logged : data.photographs)
             drawings.push_back(logged.drawing);
+        data.drawings = firstOfEachHead(data.photographs, [](const LoggedDrawing& d) { return d.drawing.head; });
         data.progress = progressOf(std::move(drawings));
         return data;
     };
@@ -136,7 +137,7 @@ void ProgressPlace::show(ProgressData data) {
     // What was worked out is kept, so that the next time is quick.
     if (!desk_.document.logbook().isReadOnly())
         desk_.document.tryEdit([&] {
-            for (const LoggedDrawing& logged : data_.drawings)
+            for (const LoggedDrawing& logged : data_.photographs)
                 if (logged.computedNow)
                     desk_.document.logbook().keepFigures(logged.study, logged.place,
                                                          figuresText(logged.drawing));
@@ -163,13 +164,14 @@ void ProgressPlace::show(ProgressData data) {
         pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersBook()))));
         pose_->setToolTip(tr("Drawn least, or least well, so far; the cast room sets it up"));
     }
-    // Of few drawings the poses say most: which to draw next.
+    // Of few drawings the poses say most: which to draw next. Else the chart is the one that shows what is said first.
     constexpr std::size_t few = 5;
     const auto& all = progressCharts();
+    const ProgressChart* first = data_.drawings.size() < few   ? &posesChart
+                                 : data_.progress.straightening ? &turnChart
+                                                                : &biasChart;
     if (!chose_)
-        shown_ = data_.drawings.size() >= few
-                     ? 0
-                     : static_cast<std::size_t>(std::find(all.begin(), all.end(), &posesChart) - all.begin());
+        shown_ = static_cast<std::size_t>(std::find(all.begin(), all.end(), first) - all.begin());
     showChart(shown_);
 }
 

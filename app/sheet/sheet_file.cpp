@@ -1,6 +1,6 @@
 #include "app/sheet/sheet_file.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/atomic_file.h"
 
 #include <QBuffer>

@@ -48,6 +48,16 @@ struct SheetTransform {
         offset += QPointF(shift(r.left(), r.right(), area.left(), area.right()),
                           shift(r.top(), r.bottom(), area.top(), area.bottom()));
     }
+    /// Enlarges about the middle of an area a picture that falls short of it by a little, so that no strip stays empty.
+    void cover(const QRectF& area, const QRectF& picture) {
+        constexpr double little = 1.04;
+        const QRectF r = toView(picture);
+        const double wanted = std::max(area.width() / r.width(), area.height() / r.height());
+        if (!(wanted > 1 && wanted < little))
+            return;
+        scale *= wanted;
+        offset = area.center() + (offset - area.center()) * wanted;
+    }
     /// A frame of the picture as large as it fits into an area of the widget.
     static SheetTransform fitting(const QRectF& frame, const QRectF& area, double leastScale,
                                   Flip flip = Flip::None) {

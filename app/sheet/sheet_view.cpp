@@ -3,7 +3,7 @@
 #include "app/sheet/loupe.h"
 #include "app/sheet/strokes.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/line_messages.h"
 
 #include <QMouseEvent>
@@ -28,12 +28,24 @@ bool nearlySame(const QRectF& a, const QRectF& b) {
 
 } // namespace
 
-SheetView::SheetView(Selection& selection, Side side, QWidget* parent)
-    : QWidget(parent), selection_(selection) {
+SheetView::SheetView(const QString& name, QWidget* parent) : QWidget(parent) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(side == Side::Reference ? tr("Seen: the reference") : tr("Drawn: the sketch"));
-    connect(&selection, &Selection::lit, this, [this] { update(); });
+    setAccessibleName(name);
+}
+
+void SheetView::lightLine(const QString& line) {
+    if (line == lit_)
+        return;
+    lit_ = line;
+    update();
+}
+
+void SheetView::lightUnderPointer(const QString& line) {
+    if (line == lit_)
+        return;
+    lightLine(line);
+    emit lineLit(line);
 }
 
 void SheetView::show(Scene scene) {
@@ -56,8 +68,11 @@ void SheetView::fitWhole() {
     const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
     const QRectF area = QRectF(rect()).adjusted(sheetMargin, sheetMargin, -sheetMargin, -sheetMargin);
     transform_ = SheetTransform::fitting(frame, area, leastZoom, scene_.flip);
-    if (!scene_.picture.isNull())
-        transform_.fill(area, QRectF({0, 0}, scene_.extent));
+    if (!scene_.picture.isNull()) {
+        // The air is for what lies on the picture; the picture itself runs to the sheet's edges.
+        transform_.cover(QRectF(rect()), QRectF({0, 0}, scene_.extent));
+        transform_.fill(QRectF(rect()), QRectF({0, 0}, scene_.extent));
+    }
     update();
 }
 
@@ -93,7 +108,7 @@ Canvas SheetView::canvas(QPainter& painter) const {
             QRectF(rect()),
             transform_,
             PaintStyle::screen(),
-            selection_.litLine(),
+            lit_,
             devicePixelRatioF()};
 }
 
@@ -133,16 +148,16 @@ void SheetView::nameNext(int step) {
                 ids << id;
     if (ids.isEmpty())
         return;
-    const auto at = ids.indexOf(selection_.litLine());
+    const auto at = ids.indexOf(lit_);
     const auto next = at < 0 ? (step > 0 ? 0 : ids.size() - 1) : at + step;
     pointer_.reset();
-    selection_.light(next < 0 || next >= ids.size() ? QString() : ids[next]);
+    lightUnderPointer(next < 0 || next >= ids.size() ? QString() : ids[next]);
 }
 
 void SheetView::paintLitName(const Canvas& on) const {
-    if (selection_.litLine().isEmpty() || !hasFocus())
+    if (lit_.isEmpty() || !hasFocus())
         return;
-    const std::string lit = selection_.litLine().toStdString();
+    const std::string lit = lit_.toStdString();
     for (const auto& overlay : scene_.overlays)
         for (const NamedPlace& place : overlay->named()) {
             if (place.line != lit)
@@ -164,8 +179,8 @@ void SheetView::paintPointerWord(const Canvas& on) const {
     for (const Tool* tool : scene_.tools)
         if (word.isEmpty())
             word = tool->word(pointer);
-    if (word.isEmpty() && !held_ && !selection_.litLine().isEmpty())
-        word = qt(wordsForLine(selection_.litLine().toStdString(), learnersBook()));
+    if (word.isEmpty() && !held_ && !lit_.isEmpty())
+        word = qt(wordsForLine(lit_.toStdString(), learnersBook()));
     if (word.isEmpty())
         return;
     const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
@@ -218,7 +233,7 @@ void SheetView::pointTo(const SheetPointer& pointer) {
     setCursor(shape.value_or(Qt::ArrowCursor));
     const bool overMark = shape == Qt::OpenHandCursor && scene_.near<Mark>(transform_, pointer.at);
     const auto line = scene_.near<std::string>(transform_, pointer.at);
-    selection_.light(overMark || !line ? QString() : QString::fromStdString(*line));
+    lightUnderPointer(overMark || !line ? QString() : QString::fromStdString(*line));
 }
 
 void SheetView::mouseMoveEvent(QMouseEvent* event) {
@@ -251,7 +266,7 @@ void SheetView::mouseReleaseEvent(QMouseEvent* event) {
 
 void SheetView::leaveEvent(QEvent*) {
     pointer_.reset();
-    selection_.light({});
+    lightUnderPointer({});
     update();
 }
 

@@ -1,6 +1,5 @@
 #pragma once
 
-#include "app/document/selection.h"
 #include "app/sheet/scene.h"
 
 #include <QWidget>
@@ -14,7 +13,8 @@ class SheetView : public QWidget {
     Q_OBJECT
 
 public:
-    SheetView(Selection& selection, Side side, QWidget* parent = nullptr);
+    /// `name`: said to those who do not see it.
+    explicit SheetView(const QString& name, QWidget* parent = nullptr);
 
     void show(Scene scene);
     const Scene& scene() const { return scene_; }
@@ -26,7 +26,14 @@ public:
     /// When linked, a zoom or pan here is copied to the other sheet.
     void link(SheetView* other) { linked_ = other; }
 
+    /// Shows this line lit; none for an empty id.
+    void lightLine(const QString& line);
+
     QSize minimumSizeHint() const override { return {220, 240}; }
+
+signals:
+    /// The pointer or the keys stand at this line, or at none.
+    void lineLit(const QString& line);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -51,7 +58,9 @@ private:
     void pointTo(const SheetPointer& pointer);
     bool isHolding() const { return held_ || panning_; }
 
-    Selection& selection_;
+    void lightUnderPointer(const QString& line);
+
+    QString lit_; ///< the line that is lit, on both sheets
     Scene scene_;
     SheetTransform transform_;
     bool whole_ = true; ///< keep showing the frame as the sheet changes size

@@ -1,7 +1,7 @@
 #include "app/telephone/telephone_sheet.h"
 
 #include "app/telephone/qr_code.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>

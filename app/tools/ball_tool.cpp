@@ -1,6 +1,6 @@
 #include "app/tools/ball_tool.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QLineF>
 

@@ -1,7 +1,7 @@
 #include "app/tools/frame_tool.h"
 
 #include "app/sheet/scene.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QLineF>
 

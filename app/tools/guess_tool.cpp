@@ -2,7 +2,7 @@
 
 #include "app/document/marking.h"
 #include "app/sheet/scene.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -4,7 +4,7 @@
 #include "app/overlays/lines_overlay.h"
 #include "app/sheet/scene.h"
 #include "app/tools/arrow_keys.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/lines.h"
 #include "core/messages/mark_messages.h"
 

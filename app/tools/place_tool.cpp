@@ -1,7 +1,7 @@
 #include "app/tools/place_tool.h"
 
 #include "app/tools/arrow_keys.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QLineF>
 #include <algorithm>

@@ -1,7 +1,7 @@
 #include "app/tools/self_assessment_tool.h"
 
 #include "app/document/marking.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/self_assessment_messages.h"
 
 namespace zokran {

@@ -1,6 +1,6 @@
 #include "app/widgets/fields.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/paper_messages.h"
 
 #include <QComboBox>

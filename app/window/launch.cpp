@@ -1,9 +1,9 @@
 #include "app/window/launch.h"
 
 #include "app/library/demo.h"
-#include "app/widgets/language.h"
+#include "app/text/language.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/window/workspace.h"
 #include "app/window/main_window.h"
 #include "app/window/walk.h"

@@ -8,8 +8,9 @@
 #include "app/sheet/sheet_file.h"
 #include "app/library/library.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/window/workspace.h"
+#include "app/camera/camera_sheet.h"
 #include "app/telephone/telephone_sheet.h"
 #include "app/window/shortcut_sheet.h"
 #include "app/window/manual.h"
@@ -134,6 +135,7 @@ void MainWindow::connectPlaces() {
                 saveSheets(*kind);
     });
     connect(&desk_, &Desk::toTelephone, this, &MainWindow::openTelephone);
+    connect(&desk_, &Desk::toCamera, this, &MainWindow::openCamera);
     connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Library); });
     connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
     connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
@@ -182,8 +184,10 @@ void MainWindow::takeNextHead() {
     std::vector<Drawing> drawings;
     desk_.document.tryEdit([&] {
         for (const Logbook::DrawnFigures& row : desk_.document.logbook().drawnFigures())
-            if (!row.figures.empty())
+            if (!row.figures.empty()) {
                 drawings.push_back(parseFigures(row.figures));
+                drawings.back().head = row.study;
+            }
     });
     constexpr std::size_t choice = 6;
     const auto cells = posesToDraw(progressOf(std::move(drawings)), choice);
@@ -330,16 +334,25 @@ void MainWindow::openTelephone() {
                         TelephoneSheet::allow(true);
                         openTelephone();
                     }});
-    if (!telephone_) {
-        telephone_ = new TelephoneSheet(desk_, this);
-        connect(telephone_, &TelephoneSheet::arrived, this, [this](const QString& file, Side side) {
+    showPictureSheet(telephone_);
+}
+
+void MainWindow::openCamera() {
+    showPictureSheet(camera_);
+}
+
+template <class Sheet>
+void MainWindow::showPictureSheet(QPointer<Sheet>& sheet) {
+    if (!sheet) {
+        sheet = new Sheet(desk_, this);
+        connect(sheet, &Sheet::arrived, this, [this](const QString& file, Side side) {
             goTo(Place::Workspace);
             desk_.takePicture(file, side);
         });
     }
-    telephone_->show();
-    telephone_->raise();
-    telephone_->activateWindow();
+    sheet->show();
+    sheet->raise();
+    sheet->activateWindow();
 }
 
 void MainWindow::saveSheet(Side side) {
@@ -411,9 +424,13 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::showManual() {
     constexpr const char* pages[] = {"", "shelf", "practice", "practice", "progress"};
     const QString page = pages[places_->currentIndex()];
+    openManual(page.isEmpty() ? qt(bench_->step().id()) : page);
+}
+
+void MainWindow::openManual(const QString& page) {
     if (!manual_)
         manual_ = new Manual(this);
-    manual_->openAt(page.isEmpty() ? qt(bench_->step().id()) : page);
+    manual_->openAt(page);
 }
 
 void MainWindow::showShortcuts() {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/window/command_finder.h"
 #include "app/course/step.h"
 #include "app/document/desk.h"
 #include "app/document/scan_folder.h"
@@ -23,6 +24,7 @@ class ProgressPlace;
 class Library;
 class MessageBar;
 class Manual;
+class CameraSheet;
 class TelephoneSheet;
 class Walk;
 
@@ -81,14 +83,22 @@ private:
     void takeFolder();
     void watchScans(bool on);
     /// Opens the sheet with the code for a telephone, or brings it to the front.
+    /// Shows a sheet from which pictures arrive, made where there is none yet.
+    template <class Sheet>
+    void showPictureSheet(QPointer<Sheet>& sheet);
     void openTelephone();
+    void openCamera();
     void saveSheet(Side side);
     void buildSheetMenus(QMenu* study);
     /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
     std::vector<PrintSheet> sheetsOf(const SheetKind& kind);
     void saveSheets(const SheetKind& kind);
     void showManual();
+    void openManual(const QString& page);
     void showShortcuts();
+    /// Everything that can be found by its name: what menus do, places, steps, marks and lines, studies, the manual's pages.
+    std::vector<Command> commands();
+    void findAnything();
 
     Desk desk_;
     QUndoGroup undo_; ///< the bench's way back, or that of the place to practise
@@ -104,6 +114,7 @@ private:
     ProgressPlace* progress_;
     ScanFolder scans_;
     QPointer<TelephoneSheet> telephone_;
+    QPointer<CameraSheet> camera_;
     QAction* watching_ = nullptr;
     QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy
 };

@@ -5,9 +5,10 @@
 #include "app/print/print.h"
 #include "app/sheet/sheet_file.h"
 #include "app/library/library.h"
-#include "app/widgets/language.h"
+#include "app/text/language.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "app/window/easel_view.h"
 #include "app/window/workspace.h"
 #include "app/window/main_window.h"
 #include "app/window/walk.h"
@@ -80,6 +81,7 @@ void MainWindow::buildMenus() {
     });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     add(study, tr("Take it with the &telephone…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { openTelephone(); });
+    add(study, tr("Watch with a &camera…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T), [this] { openCamera(); });
     watching_ = add(study, tr("Take in scans from a &folder…"), {}, {});
     watching_->setCheckable(true);
     connect(watching_, &QAction::toggled, this, &MainWindow::watchScans);
@@ -121,6 +123,7 @@ void MainWindow::buildMenus() {
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("&Manual: this step"), QKeySequence(Qt::Key_F1), [this] { showManual(); });
     add(help, tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showShortcuts(); });
+    add(help, tr("&Find anything…"), QKeySequence(Qt::Key_F2), [this] { findAnything(); });
     add(help, tr("A &walk round, three minutes"), {}, [this] { walk_->begin(); });
 }
 
@@ -138,6 +141,11 @@ void MainWindow::buildLookMenu() {
         both([](SheetView* v) { v->zoomBy(0.8); }));
     add(look, tr("&Whole pictures"), QKeySequence(Qt::CTRL | Qt::Key_0),
         both([](SheetView* v) { v->fitWhole(); }));
+    add(look, tr("From the &easel"), QKeySequence(Qt::Key_F11), [this] {
+        goTo(Place::Workspace);
+        auto* easel = new EaselView(*bench_, this);
+        easel->showFullScreen();
+    });
     look->addSeparator();
     const std::pair<QString, Detail> depths[] = {{tr("Ball and &planes"), Detail::Planes},
                                                  {tr("With &guides"), Detail::Guides},
@@ -164,6 +172,8 @@ void MainWindow::buildLookMenu() {
            [this](bool on) { bench_->setLinked(on); });
     choice(tr("Lay the &construction over the sketch"), Qt::Key_F6, true,
            [this](bool on) { bench_->setOverlay(on); });
+    choice(tr("Tell me when the drawing &drifts"), Qt::Key_F10, desk_.history.tells(),
+           [this](bool on) { desk_.history.setTells(on); });
     look->addSeparator();
     choice(tr("Da&rk"), Qt::Key_F4, Theme::current().dark, [this](bool on) {
         Theme::apply(*qApp, on);

@@ -39,6 +39,13 @@ QString titleOf(const QString& page) {
 
 } // namespace
 
+std::vector<std::pair<QString, QString>> manualPages() {
+    std::vector<std::pair<QString, QString>> pages;
+    for (const char* name : names)
+        pages.emplace_back(name, titleOf(name));
+    return pages;
+}
+
 QVariant ManualPage::loadResource(int type, const QUrl& name) {
     if (type != QTextDocument::ImageResource)
         return QTextBrowser::loadResource(type, name);
@@ -90,9 +97,9 @@ Manual::Manual(QWidget* parent) : QDialog(parent) {
     text_->setAccessibleName(tr("The page"));
     text_->document()->setDocumentMargin(16);
     text_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    for (const char* name : names) {
-        auto* item = new QListWidgetItem(titleOf(name));
-        item->setData(Qt::UserRole, QString(name));
+    for (const auto& [name, title] : manualPages()) {
+        auto* item = new QListWidgetItem(title);
+        item->setData(Qt::UserRole, name);
         pages_->addItem(item);
     }
     connect(pages_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {

@@ -2,6 +2,8 @@
 
 #include <QDialog>
 #include <QTextBrowser>
+#include <utility>
+#include <vector>
 
 class QListWidget;
 
@@ -19,6 +21,9 @@ protected:
     void doSetSource(const QUrl& name, QTextDocument::ResourceType type) override;
     void resizeEvent(QResizeEvent* event) override;
 };
+
+/// The pages by their file's name, and what each is called.
+std::vector<std::pair<QString, QString>> manualPages();
 
 /// The manual, beside the window and not in its way.
 class Manual : public QDialog {

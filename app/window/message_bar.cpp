@@ -1,7 +1,7 @@
 #include "app/window/message_bar.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QHBoxLayout>
 #include <QLabel>

@@ -1,7 +1,7 @@
 #include "app/window/walk.h"
 
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/translatable.h"
 
 #include <QHBoxLayout>

@@ -3,7 +3,8 @@
 #include "app/view_modes/view_mode_bar.h"
 #include "app/view_modes/view_mode.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/readings.h"
+#include "app/course/moment_strip.h"
+#include "app/course/readings.h"
 #include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
 #include "app/window/sheet_caption.h"
@@ -95,7 +96,12 @@ void Workspace::buildSheets(QVBoxLayout* column) {
         (*caption)->setProperty(typeProperty, "strong");
         // A long caption must not take width from the other sheet.
         (*caption)->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-        box->addWidget(*view = new SheetView(desk_.selection, side), 1);
+        const QString name = side == Side::Reference ? tr("Seen: the reference") : tr("Drawn: the sketch");
+        box->addWidget(*view = new SheetView(name), 1);
+        // What is lit on one sheet is lit on the other.
+        connect(*view, &SheetView::lineLit, &desk_.selection, &Selection::light);
+        connect(&desk_.selection, &Selection::lit, *view,
+                [this, sheet = *view] { sheet->lightLine(desk_.selection.litLine()); });
         (*caption)->setSheet(*view);
         sheets_->addWidget(holder);
         sheets_->setStretchFactor(sheets_->count() - 1, 1);
@@ -104,6 +110,7 @@ void Workspace::buildSheets(QVBoxLayout* column) {
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
     left->addWidget(sheets_, 1);
+    left->addWidget(moments_ = new MomentStrip(desk_));
     left->addWidget(viewModeBar_ = new ViewModeBar(desk_));
     middle->addLayout(left, 2); // the panel is as wide as it may be unless the window is small
 
@@ -183,6 +190,7 @@ void Workspace::refresh() {
             return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr;
         });
     viewModeBar_->refresh(step().offersLooking());
+    moments_->refresh(step().offersLooking());
     if (step().offersLooking())
         currentViewMode(desk_).change(desk_, seen, drawn);
     seenCaption_->setText(seen.caption);

@@ -16,6 +16,7 @@ class QVBoxLayout;
 
 namespace zokran {
 
+class MomentStrip;
 class ViewModeBar;
 class SettledButton;
 class SheetCaption;
@@ -30,6 +31,7 @@ public:
     explicit Workspace(Desk& desk, QWidget* parent = nullptr);
     ~Workspace() override;
 
+    Desk& desk() const { return desk_; }
     const std::vector<std::unique_ptr<Step>>& steps() const { return steps_; }
     /// The step the study is at; the first where the study names none that is known.
     Step& step() const;
@@ -57,6 +59,7 @@ private:
     SheetView *seen_, *drawn_;
     SheetCaption *seenCaption_, *drawnCaption_;
     ViewModeBar* viewModeBar_;
+    MomentStrip* moments_;
     Readings* readings_;
     QStackedWidget* panels_;
     QMap<StepPanel*, QWidget*> shown_; ///< the scroll area each panel lies in

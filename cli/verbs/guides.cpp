@@ -39,7 +39,8 @@ std::function<void()> guides(CLI::App& app) {
         const FormKind& form = formNamed(o->form);
         const auto construction = construct(
             form, o->canon == "sitter" ? std::nullopt : std::optional(canonNamed(o->canon)),
-            o->push == 1 ? found.head : pushed(found.head, o->push),
+            std::make_shared<const HeadSolid>(o->push == 1 ? found.head : pushed(found.head, o->push),
+                                              uprightBust(found.view.pose())),
             FormLook{.straights = o->straights});
         const std::vector<GuideLine> lines = construction->lines(found.view);
         if (!o->svg.empty())

@@ -263,6 +263,8 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     c.sketchView = explanation.view;
     c.sketchPose = c.sketchView.pose();
     c.sketchSigma = poseSpread(c.sketchView.facing(), explanation.facingCovariance);
+    c.loosePose = poseOf(explanation.looseFacing);
+    c.looseSigma = poseSpread(explanation.looseFacing, explanation.looseCovariance);
 
     const Eigen::Vector2d was(c.referencePose.turn.value, c.referencePose.tilt.value);
     const Eigen::Vector2d is(c.sketchPose.turn.value, c.sketchPose.tilt.value);

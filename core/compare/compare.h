@@ -90,6 +90,9 @@ struct Comparison {
     Pose referencePose;
     Pose sketchPose; ///< as the sketch reads, with the sitter's shape held
     PoseSpread sketchSigma;
+    /// As it reads with the pose let loose. A drift too small to be told from what was seen shows here first.
+    Pose loosePose;
+    PoseSpread looseSigma;
     View sketchView;
     View registeredView;      ///< the reference's own view carried onto the sketch
     HeadMarks sitter;         ///< the head both are measured against

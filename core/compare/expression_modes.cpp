@@ -113,8 +113,11 @@ void lids(ModeList& list) {
     }
     for (const SideMarks& side : sides) {
         const std::string suffix = side.suffix;
-        if (list.has({side.lidUpper, side.lidLower}))
-            open(list.add("eye_open" + suffix, ExpressionTier::Feature), side);
+        if (list.has({side.lidUpper, side.lidLower})) {
+            ExpressionMode& mode = list.add("eye_open" + suffix, ExpressionTier::Feature);
+            open(mode, side);
+            mode.penalty = 6; // the white between the lids is seen more surely than where either lies
+        }
         if (list.has({side.lidUpper})) {
             list.add("lid_upper" + suffix, ExpressionTier::Feature).displacement[side.lidUpper] = up;
             list.addSeldom("lid_peak" + suffix).displacement[side.lidUpper] = side.outward * across;

@@ -105,6 +105,13 @@ public:
         return model;
     }
 
+    /// The same errors admitted, with the pose let loose.
+    Model withPoseFree(Model model) const {
+        model.poseFree = true;
+        refit(model);
+        return model;
+    }
+
 private:
     void append(HeadProblem& p, const ErrorMode& mode) const {
         auto add = [&](const HeadMarks& displacement) {
@@ -201,6 +208,13 @@ ModelSelection selectModel(const HeadProblem& problem, const std::vector<ErrorMo
     const Eigen::MatrixXd covariance = p.covariance(best.state);
     const Eigen::MatrixXd slope = p.facingSlope(best.state);
     result.facingCovariance = slope * covariance * slope.transpose();
+    // A small drift is explained by the pose that was seen, which is the simpler story: what the drawing would be read as
+    // with the pose let loose is a part of the doubt, and large where few marks carry the reading.
+    result.looseFacing = search.withPoseFree(best).state.view.facing();
+    result.looseCovariance = result.facingCovariance;
+    const Eigen::AngleAxisd drift(Eigen::Matrix3d(result.looseFacing * best.state.view.facing().transpose()));
+    const Eigen::Vector3d moved = drift.angle() * drift.axis();
+    result.facingCovariance += moved * moved.transpose();
     int row = static_cast<int>(covariance.rows() - best.state.coefficients.size());
     std::size_t coefficient = 0;
     for (int k : best.admitted) {

@@ -19,7 +19,10 @@ struct AdmittedError {
 /// How a sketch is best explained.
 struct ModelSelection {
     View view;
-    Eigen::Matrix3d facingCovariance; ///< of the facing's rotation vector, acting on the left
+    /// Of the facing's rotation vector, acting on the left, rad²; with what a drift too small to be told could be.
+    Eigen::Matrix3d facingCovariance;
+    Eigen::Matrix3d looseFacing; ///< with the same errors admitted and the pose let loose, whether or not it drifted ...
+    Eigen::Matrix3d looseCovariance; ///< ... and its own covariance, as above
     bool poseDrifted = false;
     std::vector<AdmittedError> errors;
     std::vector<PicturePoint> unexplained; ///< what is left of each observation, px

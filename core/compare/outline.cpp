@@ -5,6 +5,7 @@
 #include "core/head/surface_in_view.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace zokran {
@@ -133,6 +134,53 @@ std::vector<OutlineError> hairline(const CarriedOutline& o) {
     return errors;
 }
 
+/// How wide each nostril shows, turned as the drawing is: both at once, or one by itself.
+std::vector<OutlineError> nostrils(const CarriedOutline& o) {
+    if (!o.both(DrawnLine::Nostrils))
+        return {};
+    const auto &seen = o.reference.lines[DrawnLine::Nostrils], &drawn = o.sketch.lines[DrawnLine::Nostrils];
+    if (seen.size() != drawn.size())
+        return {};
+    const auto belongs = expectedPlaces(DrawnLine::Nostrils, seen, o.fit, o.comparison);
+    const double scale = o.comparison.sketchView.scale;
+    // The dark of a nostril fades at its ends; what a turn shows of it, the skin's surface only roughly tells.
+    constexpr double aboutThere = 0.005, onTurned = 0.6;
+    struct Width {
+        double share, sigma;
+        std::array<OutlineMove, 2> ends;
+    };
+    std::vector<Width> widths;
+    std::vector<OutlineMove> still;
+    for (std::size_t i = 0; i + 1 < drawn.size(); i += 2) {
+        const SketchPoint from(drawn[i]), to(drawn[i + 1]), middle = (from + to) / 2;
+        const double should = (belongs[i + 1] - belongs[i]).norm(), is = (to - from).norm();
+        if (!(should > 0) || !(is > 0))
+            return {};
+        const double placed = std::sqrt(2.0) * std::hypot(o.bothNoises.value, aboutThere * scale) / should;
+        const Eigen::Vector2d half = should / is * (to - middle);
+        widths.push_back({is / should - 1, std::hypot(placed, onTurned * o.turned.value),
+                          {OutlineMove{from, SketchPoint(middle - half)}, OutlineMove{to, SketchPoint(middle + half)}}});
+        still.push_back({from, from});
+        still.push_back({to, to});
+    }
+    if (widths.size() == 2) {
+        const Width &left = widths[0], &right = widths[1];
+        if (std::abs(left.share - right.share) < 1.5 * std::hypot(left.sigma, right.sigma))
+            return {{"nostrils_wide", DrawnLine::Nostrils, AmountUnit::Share, (left.share + right.share) / 2,
+                     std::hypot(left.sigma, right.sigma) / 2, {left.ends[0], left.ends[1], right.ends[0], right.ends[1]}}};
+    }
+    std::vector<OutlineError> errors;
+    for (std::size_t i = 0; i < widths.size(); ++i) {
+        const bool isLeft = widths.size() == 2 ? i == 0 : belongs[0].x() < o.comparison.sketchView.project(o.fit.head[Mark::NoseBase]).x();
+        OutlineError error{isLeft ? "nostril_left" : "nostril_right", DrawnLine::Nostrils, AmountUnit::Share, widths[i].share,
+                           widths[i].sigma, still};
+        error.moves[2 * i] = widths[i].ends[0];
+        error.moves[2 * i + 1] = widths[i].ends[1];
+        errors.push_back(std::move(error));
+    }
+    return errors;
+}
+
 /// The angle between two directions on the sheet: above zero where the second is turned clockwise, as seen, from the first.
 Radians turnedClockwise(const Eigen::Vector2d& from, const Eigen::Vector2d& to) {
     return {std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to))};
@@ -156,7 +204,7 @@ std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
             return {};
         // At the viewer's left a lower end too far out is turned clockwise as seen, at the right the other way.
         const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is).value;
-        const double placed = std::sqrt(2.0) * o.noise * o.comparison.sketchView.scale / is.norm();
+        const double placed = std::sqrt(2.0) * o.bothNoises.value / is.norm();
         OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right", DrawnLine::Neck, AmountUnit::Radian, outward,
                            std::hypot(placed, toRadians(slantFelt).value), {}};
         for (const auto& each : drawnSides)
@@ -251,7 +299,7 @@ std::vector<OutlineError> straights(const CarriedOutline& o) {
 }
 
 /// Errors of the outline: another is a function above and its name here.
-constexpr OutlineKind* outlineKinds[] = {hair,      hairline, neck, shoulders, straights<DrawnLine::Face>,
+constexpr OutlineKind* outlineKinds[] = {hair,      hairline, nostrils, neck, shoulders, straights<DrawnLine::Face>,
                                          straights<DrawnLine::Shape>};
 
 } // namespace

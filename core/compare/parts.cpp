@@ -81,6 +81,8 @@ std::vector<Part> partsOf(const Finding& finding) {
         case DrawnLine::Neck:
         case DrawnLine::Shoulders:
             return {Part::Neck};
+        case DrawnLine::Nostrils:
+            return {Part::Nose};
         case DrawnLine::Face:
             return {Part::Chin};
         case DrawnLine::Shape:

@@ -27,7 +27,7 @@ void stamp(GuideLine& line, const FormKind& kind) {
                 word.remove_suffix(1);
             if (word == id) {
                 line.step = static_cast<int>(i) + 1;
-                line.light = light;
+                line.light = line.light || light;
                 line.named = true;
                 return;
             }

@@ -36,7 +36,8 @@ std::span<const FormKind* const> forms();
 /// The form with this id. Throws BadInput listing the ids there are.
 const FormKind& formNamed(std::string_view id);
 
-/// A form on a fitted sitter: at a canon's levels and widths, or without one at the sitter's own.
+/// A form on a fitted sitter: at a canon's levels and widths, or without one at the sitter's own. Its bust turns with the head
+/// as one piece.
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
                                         const HeadMarks& head, const FormLook& look = {},
                                         const ExpressionPlaces& expression = {});

@@ -65,6 +65,9 @@ constexpr LineEntry table[] = {
     {"pit", ZOKRAN_WORDS("pit of the neck"), Construction, Neck, first, lines::pit, {}, "neck"},
     {"neck_muscle", ZOKRAN_WORDS("neck from behind the ear to the pit"), Construction, Planes, whole,
      lines::neckMuscle},
+    {"shoulders", ZOKRAN_WORDS("shoulders"), Construction, Neck, first, lines::shoulders, {}, "neck"},
+    {"collar_bones", ZOKRAN_WORDS("collar bones"), Construction, Neck, guides, lines::collarBones, {}, "neck"},
+    {"shoulder_line", ZOKRAN_WORDS("line of the shoulders"), Guide, Neck, guides, lines::shoulderLine, {}, {}, onlyWhenAsked},
     {"forehead", ZOKRAN_WORDS("planes of the forehead"), Construction, Planes, whole,
      lines::forehead},
     {"socket", ZOKRAN_WORDS("eye socket"), Construction, Planes, whole, lines::socket},
@@ -121,6 +124,11 @@ const LineEntry* lineNamed(std::string_view id) {
     return nullptr;
 }
 
+bool isOfBody(std::string_view id) {
+    id = withoutSide(id);
+    return id == "shoulders" || id == "collar_bones" || id == "shoulder_line";
+}
+
 std::optional<NearestOnLine> nearestOnLines(std::span<const GuideLine> lines, const PicturePoint& at) {
     std::optional<NearestOnLine> nearest;
     for (const GuideLine& line : lines)
@@ -172,6 +180,12 @@ void LineTracer::add(const LineEntry& line, int side, Cover cover, int samples,
         put(piece, view, place(t).at);
     }
     lines.push_back(std::move(piece));
+}
+
+void LineTracer::lightenGuess(const LineEntry& line) {
+    for (GuideLine& l : lines)
+        if (withoutSide(l.id) == line.id)
+            l.light = form.solid().bust().isGuess;
 }
 
 void LineTracer::forgetHidden(const LineEntry& line) {

@@ -38,6 +38,9 @@ const LineEntry* lineNamed(std::string_view id);
 /// The id without the side at its end.
 std::string_view withoutSide(std::string_view id);
 
+/// Whether a line is of the body below the neck, for which a sheet or a diagram of the head alone has no room.
+bool isOfBody(std::string_view id);
+
 /// The place nearest to `at` on lines that are in sight, and the id of the line it lies on; nothing where
 /// there is none. Frames: px of the picture the lines were projected to.
 struct NearestOnLine {
@@ -62,6 +65,8 @@ public:
     /// of the sitter's left and right.
     void add(const LineEntry& line, int side, Cover cover, int samples,
              const std::function<SurfacePoint(double)>& place);
+    /// A line of neck or shoulders is drawn lightly where it is a guess.
+    void lightenGuess(const LineEntry& line);
     /// Takes the hidden pieces of a line away again: of what nobody draws through the head.
     void forgetHidden(const LineEntry& line);
     /// The same through places that are known, with its corners rounded or left as they are.

@@ -11,7 +11,7 @@ namespace zokran {
 namespace {
 
 constexpr double gridStep = 0.025;
-constexpr double left = -0.95, low = -1.5;
+constexpr double gridLeft = -0.95, gridLow = -1.5;
 constexpr int columns = 77, rows = 66; // to +0.95 and +0.125
 /// How steeply the front falls away beyond its edge, radii a radius.
 constexpr double fall = 2.5;
@@ -78,7 +78,9 @@ SkinPath SkinPath::below(const std::vector<HeadPoint>& corners, int steps) {
     });
 }
 
-HeadSolid::HeadSolid(const HeadMarks& head) : HeadSolid(adultSurface().fittedTo(head)) {}
+HeadSolid::HeadSolid(const HeadMarks& head, const BustPose& bust) : HeadSolid(adultSurface().fittedTo(head).posed(bust)) {
+    bust_ = bust;
+}
 
 HeadSolid::HeadSolid(SoftSurface skin)
     : skin_(std::move(skin)), normals_(skin_.normals()),
@@ -97,9 +99,9 @@ HeadSolid::HeadSolid(SoftSurface skin)
         };
         const auto [x0, x1] = std::minmax({p.x(), q.x(), r.x()});
         const auto [y0, y1] = std::minmax({p.y(), q.y(), r.y()});
-        for (int j = cell(y0, low, rows, true); j <= cell(y1, low, rows, false); ++j)
-            for (int i = cell(x0, left, columns, true); i <= cell(x1, left, columns, false); ++i) {
-                const Eigen::Vector2d s(left + i * gridStep - p.x(), low + j * gridStep - p.y());
+        for (int j = cell(y0, gridLow, rows, true); j <= cell(y1, gridLow, rows, false); ++j)
+            for (int i = cell(x0, gridLeft, columns, true); i <= cell(x1, gridLeft, columns, false); ++i) {
+                const Eigen::Vector2d s(gridLeft + i * gridStep - p.x(), gridLow + j * gridStep - p.y());
                 const double v = (s.x() * pr.y() - s.y() * pr.x()) / area;
                 const double w = (pq.x() * s.y() - pq.y() * s.x()) / area;
                 if (v < -1e-9 || w < -1e-9 || v + w > 1 + 1e-9)
@@ -171,8 +173,8 @@ void HeadSolid::closeOpenings() {
             lift[k] = {std::abs(p.x()), p.z() - depth(p.x(), p.y())};
         }
         for (const std::size_t at : closed) {
-            const double x = left + static_cast<double>(at % columns) * gridStep;
-            const double y = low + static_cast<double>(at / columns) * gridStep;
+            const double x = gridLeft + static_cast<double>(at % columns) * gridStep;
+            const double y = gridLow + static_cast<double>(at / columns) * gridStep;
             if (x * head()[marks[0]].x() <= 0 || std::abs(y - head()[marks[1]].y()) > 0.25)
                 continue;
             const std::size_t k = std::abs(x) < lift[1].first ? 0 : 1;
@@ -194,12 +196,12 @@ void HeadSolid::drawToMarks() {
         const double lift = p.z() - depth(p.x(), p.y());
         if (!(std::abs(lift) < 0.3))
             continue;
-        const int column = static_cast<int>((p.x() - left) / gridStep);
-        const int row = static_cast<int>((p.y() - low) / gridStep);
+        const int column = static_cast<int>((p.x() - gridLeft) / gridStep);
+        const int row = static_cast<int>((p.y() - gridLow) / gridStep);
         constexpr int cells = 10;
         for (int j = std::max(0, row - cells); j < std::min(rows, row + cells); ++j)
             for (int i = std::max(0, column - cells); i < std::min(columns, column + cells); ++i) {
-                const double dx = left + i * gridStep - p.x(), dy = low + j * gridStep - p.y();
+                const double dx = gridLeft + i * gridStep - p.x(), dy = gridLow + j * gridStep - p.y();
                 const double off = (dx * dx + dy * dy) / (reach * reach);
                 if (off < 9)
                     depth_[static_cast<std::size_t>(j * columns + i)] += lift * std::exp(-off);
@@ -208,8 +210,8 @@ void HeadSolid::drawToMarks() {
 }
 
 double HeadSolid::depth(double x, double y) const {
-    const double u = std::clamp((x - left) / gridStep, 0.0, columns - 1.001);
-    const double v = std::clamp((y - low) / gridStep, 0.0, rows - 1.001);
+    const double u = std::clamp((x - gridLeft) / gridStep, 0.0, columns - 1.001);
+    const double v = std::clamp((y - gridLow) / gridStep, 0.0, rows - 1.001);
     const int i = static_cast<int>(u), j = static_cast<int>(v);
     auto at = [&](int a, int b) { return depth_[static_cast<std::size_t>(b * columns + a)]; };
     const double s = u - i, t = v - j;

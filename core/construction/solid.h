@@ -37,12 +37,14 @@ public:
 /// bent once and then only looked at.
 class HeadSolid {
 public:
-    explicit HeadSolid(const HeadMarks& head);
+    /// `bust`: how its neck stands under it.
+    explicit HeadSolid(const HeadMarks& head, const BustPose& bust = {});
     /// A skin as it is.
     explicit HeadSolid(SoftSurface skin);
 
     const HeadMarks& head() const { return skin_.marks; }
     const SoftSurface& skin() const { return skin_; }
+    const BustPose& bust() const { return bust_; }
     /// Outward unit normals of the skin's points.
     const std::vector<Eigen::Vector3d>& normals() const { return normals_; }
 
@@ -59,6 +61,7 @@ private:
     double depth(double x, double y) const;
 
     SoftSurface skin_;
+    BustPose bust_;
     std::vector<Eigen::Vector3d> normals_;
     std::vector<double> depth_; ///< of the front, a grid
 };

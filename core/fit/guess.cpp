@@ -61,7 +61,7 @@ HeadMarks guessedHead(const Guess& guess) {
 
 BallForm guessForm(const Guess& guess) {
     Subject subject =
-        ownSubject(std::make_shared<const HeadSolid>(guessedHead(guess)));
+        ownSubject(std::make_shared<const HeadSolid>(guessedHead(guess), uprightBust(guess.pose)));
     const double r = std::sqrt(1 - guess.sidePlane.value * guess.sidePlane.value);
     const BallRadii nose = guess.chin / 2;
     Levels& level = subject.levels;

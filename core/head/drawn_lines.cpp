@@ -12,7 +12,7 @@ struct LineEntry {
     PointCount points;
 };
 constexpr PointCount straights{6, 10};
-constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},  {"brow", {3, 3}},         {"hair", {3, 3}},    {"hairline", {3, 3}},
+constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},  {"brow", {3, 3}},         {"hair", {3, 3}},    {"hairline", {3, 3}}, {"nostrils", {2, 4, 2}},
                                      {"neck", {2, 4, 2}}, {"shoulders", {1, 3, 2}}, {"face", straights}, {"shape", straights}};
 
 /// Where two stretches cross, if they do.
@@ -57,7 +57,7 @@ bool isOfStraights(DrawnLine line) {
 }
 
 bool isOnSkin(DrawnLine line) {
-    return line == DrawnLine::Face || line == DrawnLine::Hairline;
+    return line == DrawnLine::Face || line == DrawnLine::Hairline || line == DrawnLine::Nostrils;
 }
 
 std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond) {
@@ -101,6 +101,8 @@ std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std:
         return {points};
     if (line == DrawnLine::Shoulders)
         return {points.size() == 3 ? curveThrough({points[1], points[0], points[2]}) : points};
+    if (line == DrawnLine::Nostrils && points.size() == 4)
+        return {{points[0], points[1]}, {points[2], points[3]}};
     if (line != DrawnLine::Neck || !pointsOf(line).allows(points.size()))
         return {curveThrough(points)};
     const auto [left, right] = neckSides(points);

@@ -10,12 +10,13 @@
 namespace zokran {
 
 /// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of
-/// the outline the hair's edge and the two sides of the neck; the hairline over the forehead; the shoulders with the pit of the neck between them; and two
+/// the outline the hair's edge and the two sides of the neck; the hairline over the forehead; how wide the nostrils are; the shoulders with the pit of the neck between them; and two
 /// runs of straights, one along the outline of the face and one along any edge that is seen: hair, a shadow, the ground
 /// between head and shoulder.
-enum class DrawnLine { Centre, Brow, Hair, Hairline, Neck, Shoulders, Face, Shape };
-inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre, DrawnLine::Brow,      DrawnLine::Hair, DrawnLine::Hairline,
-                                              DrawnLine::Neck,   DrawnLine::Shoulders, DrawnLine::Face, DrawnLine::Shape};
+enum class DrawnLine { Centre, Brow, Hair, Hairline, Nostrils, Neck, Shoulders, Face, Shape };
+inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre,    DrawnLine::Brow, DrawnLine::Hair,
+                                              DrawnLine::Hairline,  DrawnLine::Nostrils, DrawnLine::Neck,
+                                              DrawnLine::Shoulders, DrawnLine::Face, DrawnLine::Shape};
 
 /// The identifier in files, such as `centre`.
 std::string_view idOf(DrawnLine line);
@@ -23,7 +24,7 @@ std::optional<DrawnLine> drawnLineNamed(std::string_view id);
 
 /// How many points a line is laid through. Centre: from the top down; brow: from the viewer's left; hair: its highest place
 /// between its widest at the viewer's left and right; hairline: the temple at the viewer's left, its middle or where the hair
-/// parts, the other temple; neck: its side at the viewer's left, then the other, each one place or
+/// parts, the other temple; nostrils: the two ends of each, from the viewer's left, or of the only one that is seen; neck: its side at the viewer's left, then the other, each one place or
 /// two, the upper first; shoulders: the pit of the neck alone, or with the shoulder at the viewer's left and the other. Runs
 /// of straights: their corners, of the face from the temple at the viewer's left round the chin.
 struct PointCount {

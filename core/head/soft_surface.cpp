@@ -4,6 +4,8 @@
 #include "core/base/json_file.h"
 #include "core/head/rbf_warp.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 std::vector<Eigen::Vector3d> SoftSurface::normals() const {
@@ -32,6 +34,22 @@ SoftSurface SoftSurface::fittedTo(const HeadMarks& head) const {
     for (HeadPoint& p : fitted.points)
         p = bend(p);
     return fitted;
+}
+
+SoftSurface SoftSurface::posed(const BustPose& bust) const {
+    SoftSurface moved = *this;
+    const HeadPoint &ear = points[jaw[0].front()], &chin = points[jaw[0].back()];
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        const HeadPoint& p = points[i];
+        if (!ofNeck[i])
+            continue;
+        // From the edge of the jaw down the skin goes over from the skull to the neck; the back of the skull is no neck.
+        constexpr double over = 0.55, skull = -0.4; // ball radii
+        const double edge = ear.y() + (p.z() - ear.z()) / (chin.z() - ear.z()) * (chin.y() - ear.y());
+        const double share = std::clamp((std::min(edge, skull) - p.y()) / over, 0.0, 1.0);
+        moved.points[i] = movedWithBust(bust, p, share * share * (3 - 2 * share));
+    }
+    return moved;
 }
 
 SoftSurface readSurface(const std::filesystem::path& file) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/head/bust_pose.h"
 #include "core/head/proportions.h"
 
 #include <array>
@@ -22,6 +23,8 @@ struct SoftSurface {
     std::vector<Eigen::Vector3d> normals() const;
     /// The same bent to a sitter's marks; what no mark holds keeps its place.
     SoftSurface fittedTo(const HeadMarks& head) const;
+    /// The same with its neck standing otherwise under the head.
+    SoftSurface posed(const BustPose& bust) const;
 };
 
 /// A surface written by tools/people.cpp. Throws BadInput naming the file and what is wrong with it.

@@ -41,14 +41,18 @@ void fill(const std::array<Eigen::Vector2f, 3>& at, int width, int height, Put p
 }
 
 constexpr float everywhere = 0.1f;  ///< of the light comes from everywhere
-constexpr int shadowGrid = 300;     ///< places across the grid of heights
-constexpr float shadowReach = 2.6f; ///< ball radii it covers to each side
+constexpr int shadowGrid = 440;     ///< places across the grid of heights
+constexpr float shadowReach = 3.2f; ///< ball radii it covers to each side
 
 /// What of the light that is everywhere gets to a place turned away by this cosine (below 0): least
 /// just beyond the terminator, more again where other things throw it back.
 float turnedAway(float cosine) {
     const float s = -cosine;
     return everywhere * (1 - 1.6f * s + 1.8f * s * s);
+}
+/// What of it gets to a flat plane: more from above, as from a ceiling, than from below; so planes in shadow differ too.
+float aroundPlane(const Vector3f& normal) {
+    return everywhere * (1.35f + 0.9f * normal.y());
 }
 /// The least of it: at s = 4/9.
 constexpr double darkest = 0.1 * (1 - 1.6 * 4 / 9 + 1.8 * 16 / 81);
@@ -104,6 +108,7 @@ void DepthBuffer::draw(const LitSolid::Triangle& triangle) {
             (normal[0] + v * (normal[1] - normal[0]) + w * (normal[2] - normal[0])).normalized();
         spot.at = place[0] + v * (place[1] - place[0]) + w * (place[2] - place[0]);
         spot.ground = triangle.ground;
+        spot.plane = triangle.plane;
     });
 }
 
@@ -133,7 +138,7 @@ Shading::Reach Shading::reachOf(const LightDirection& from, double strength) con
                         (q.dot(reach.up) + shadowReach) * perUnit);
         height.push_back(q.dot(reach.towards));
     }
-    for (const auto& [c, ground] : relief_.solid().triangles)
+    for (const auto& [c, ground, plane] : relief_.solid().triangles)
         if (!ground) // the table throws no shadow on what stands on it
             fill({at[c[0]], at[c[1]], at[c[2]]}, shadowGrid, shadowGrid,
                  [&, &t = c](int x, int y, float v, float w) {
@@ -153,17 +158,21 @@ float Shading::Reach::share(const Vector3f& at, const Vector3f& normal) const {
     const Vector3f from = at + lift * normal;
     const float x = (from.dot(across) + shadowReach) * perUnit,
                 y = (from.dot(up) + shadowReach) * perUnit;
-    if (!(x >= 0 && y >= 0 && x < shadowGrid - 1 && y < shadowGrid - 1))
+    if (!(x >= 1 && y >= 1 && x < shadowGrid - 2 && y < shadowGrid - 2))
         return 1;
     const float own = from.dot(towards);
     constexpr float bias = 0.09f; // what is nearer than this is the same surface, or a seam of it
-    const auto lit = [&](std::size_t i, std::size_t k) {
-        return own + bias >= height[k * shadowGrid + i] ? 1.0f : 0.0f;
-    };
+    // The share of the cells round about that let it through (Reeves, Salesin and Cook 1987), a box of three cells that slides
+    // with the place: so an edge of a shadow is a clean line and not the grid's stairs.
     const auto i = static_cast<std::size_t>(x), k = static_cast<std::size_t>(y);
     const float u = x - static_cast<float>(i), v = y - static_cast<float>(k);
-    return (1 - v) * ((1 - u) * lit(i, k) + u * lit(i + 1, k)) +
-           v * ((1 - u) * lit(i, k + 1) + u * lit(i + 1, k + 1));
+    const float across4[4] = {1 - u, 1, 1, u}, up4[4] = {1 - v, 1, 1, v};
+    float through = 0;
+    for (std::size_t b = 0; b < 4; ++b)
+        for (std::size_t a = 0; a < 4; ++a)
+            if (own + bias >= height[(k + b - 1) * shadowGrid + i + a - 1])
+                through += up4[b] * across4[a];
+    return through / 9;
 }
 
 Shading::Shading(const DepthBuffer& relief, const Lighting& lighting) : relief_(relief) {
@@ -173,17 +182,24 @@ Shading::Shading(const DepthBuffer& relief, const Lighting& lighting) : relief_(
 }
 
 Shading::Tone Shading::at(const Vector3f& at, const Vector3f& normal) const {
+    return toneOf(at, normal, false);
+}
+
+Shading::Tone Shading::toneOf(const Vector3f& at, const Vector3f& normal, bool isOfPlane) const {
     Tone tone;
     const float cosine = normal.dot(lights_.front().towards);
     float direct = 0, kept = 1;
     for (const Reach& light : lights_)
         if (const float c = normal.dot(light.towards); c > 0) {
-            const float share = light.share(at, normal);
+            const float through = light.share(at, normal);
+            // On flat planes a shadow is a shape with a clean edge.
+            const float share = isOfPlane ? (through < 0.5f ? 0.0f : 1.0f) : through;
             direct += light.strength * c * share;
             if (&light == &lights_.front())
                 kept = share;
         }
-    tone.light = std::min(1.0f, (cosine < 0 ? turnedAway(cosine) : everywhere) +
+    const float around = isOfPlane ? aroundPlane(normal) : cosine < 0 ? turnedAway(cosine) : everywhere;
+    tone.light = std::min(1.0f, around +
                                     (1 - everywhere) * direct);
     constexpr float turning = 0.5f, core = -0.45f;
     tone.zone = cosine > 0 ? (kept < 0.5f            ? Zone::Cast
@@ -196,7 +212,7 @@ Shading::Tone Shading::at(const Vector3f& at, const Vector3f& normal) const {
 
 Shading::Tone Shading::at(int x, int y) const {
     const DepthBuffer::Spot& spot = relief_.spot(x, y);
-    return spot.there() ? at(spot.at, spot.normal) : Tone{};
+    return spot.there() ? toneOf(spot.at, spot.normal, spot.plane > 0) : Tone{};
 }
 
 int Shading::valueOf(float light, int values) {
@@ -225,7 +241,7 @@ std::vector<std::uint8_t> Shading::picture(int values, std::uint8_t behind) cons
         for (int y = rows.start; y < rows.end; ++y)
             for (int x = 0; x < relief_.width(); ++x)
                 if (const DepthBuffer::Spot& spot = relief_.spot(x, y); spot.there()) {
-                    const float root = std::sqrt(at(spot.at, spot.normal).light);
+                    const float root = std::sqrt(toneOf(spot.at, spot.normal, spot.plane > 0).light);
                     picture[static_cast<std::size_t>(y) * width + static_cast<std::size_t>(x)] =
                         greys[static_cast<std::size_t>(root * entries + 0.5f)];
                 }

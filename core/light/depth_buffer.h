@@ -38,6 +38,7 @@ public:
         float depth = std::numeric_limits<float>::infinity(); ///< grows away from the camera
         Eigen::Vector3f normal{0, 0, 0}, at{0, 0, 0}; ///< sight axes, ball radii
         bool ground = false;
+        std::uint16_t plane = 0; ///< of a head of flat planes, from 1
         bool there() const { return depth < std::numeric_limits<float>::infinity(); }
     };
     const Spot& spot(int x, int y) const {
@@ -95,6 +96,8 @@ private:
         float share(const Eigen::Vector3f& at, const Eigen::Vector3f& normal) const;
     };
     Reach reachOf(const LightDirection& from, double strength) const;
+    /// `isOfPlane`: of a head of flat planes, where shadows are shapes.
+    Tone toneOf(const Eigen::Vector3f& at, const Eigen::Vector3f& normal, bool isOfPlane) const;
 
     const DepthBuffer& relief_;
     std::vector<Reach> lights_;

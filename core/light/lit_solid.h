@@ -13,6 +13,7 @@ struct LitSolid {
     struct Triangle {
         std::array<std::uint32_t, 3> corners;
         bool ground = false; ///< of the table it stands on
+        std::uint16_t plane = 0; ///< of a head of flat planes: which one, from 1
     };
     std::vector<HeadPoint> points;
     std::vector<Eigen::Vector3d> normals; ///< outward unit normals of the points

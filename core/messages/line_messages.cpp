@@ -19,6 +19,8 @@ std::string wordsFor(DrawnLine line, const Translator& book) {
         return book.say(ZOKRAN_WORDS("edge of the hair"));
     case DrawnLine::Hairline:
         return book.say(ZOKRAN_WORDS("hairline"));
+    case DrawnLine::Nostrils:
+        return book.say(ZOKRAN_WORDS("nostrils"));
     case DrawnLine::Face:
         return book.say(ZOKRAN_WORDS("outline of the face"));
     case DrawnLine::Shape:
@@ -45,6 +47,9 @@ std::string whereToLay(DrawnLine line, const Translator& book) {
     case DrawnLine::Hairline:
         return book.say(ZOKRAN_WORDS("Put the rings where hair and forehead meet: at the temple on your left, at the middle or where "
                                      "the hair parts, and at the other temple."));
+    case DrawnLine::Nostrils:
+        return book.say(ZOKRAN_WORDS("Put the rings on the two ends of each nostril's dark, from your left to your right. They say how "
+                                     "wide it shows, not where it lies."));
     case DrawnLine::Face:
         return book.say(ZOKRAN_WORDS("Straights along the edge of the face, from the temple on your left down round the chin and up "
                                      "to the other temple. Put a ring where one straight ends and the next begins."));

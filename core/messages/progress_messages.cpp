@@ -62,6 +62,24 @@ std::vector<std::string> progressWords(const Progress& p, const Translator& book
     } else if (p.trend) {
         words.push_back(book.say(ZOKRAN_WORDS("No trend over time that can be told yet.")));
     }
+    constexpr int photographedAgain = 3;
+    if (p.mended && p.mended->drawings >= photographedAgain)
+        words.push_back(book.say(ZOKRAN_WORDS("In {count} drawings that you photographed again the marks came from {before} % of "
+                                              "the head off to {after} %: this is what mending is worth."),
+                                 {{"count", std::to_string(p.mended->drawings)},
+                                  {"before", percent(p.mended->before)},
+                                  {"after", percent(p.mended->after)}}));
+    if (p.worseUnmeasured && p.worseUnmeasured->excludesZero())
+        words.push_back(book.say(p.worseUnmeasured->mean > 0
+                                     ? ZOKRAN_WORDS("Measuring before you draw serves you: your marks lie nearer by {percent} % of the "
+                                                    "head (between {low} and {high} %).")
+                                     : ZOKRAN_WORDS("Drawing first and measuring afterwards serves you: your marks lie nearer by "
+                                                    "{percent} % of the head (between {low} and {high} %)."),
+                                 {{"percent", percent(std::abs(p.worseUnmeasured->mean))},
+                                  {"low", percent(std::min(std::abs(p.worseUnmeasured->low), std::abs(p.worseUnmeasured->high)))},
+                                  {"high", percent(std::max(std::abs(p.worseUnmeasured->low), std::abs(p.worseUnmeasured->high)))}}));
+    else if (p.worseUnmeasured)
+        words.push_back(book.say(ZOKRAN_WORDS("Whether you measure before you draw or after makes no difference that can be told.")));
     if (p.guessMiss)
         words.push_back(book.say(ZOKRAN_WORDS("Your guesses of the turn are {degrees}° off on average."),
                                  {{"degrees", fmt::format("{:.0f}", p.guessMiss->mean)}}));

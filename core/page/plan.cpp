@@ -57,7 +57,7 @@ PagePlanner::PagePlanner(const Fit* fit) {
     const double scale = 1 / seen;
     view.principal = view.centre + (view.principal - view.centre) * scale;
     view.scale *= scale;
-    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head)));
+    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head, uprightBust(view.pose()))));
     const std::vector<GuideLine> lines = form.lines(view, Detail::Guides);
 
     PagePlan& plan = small_;

@@ -3,6 +3,8 @@
 #include "core/compare/parts.h"
 
 #include <chrono>
+#include <cstdint>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -30,11 +32,27 @@ struct Drawing {
     std::optional<Pose> guess = {};    ///< how the learner judged the reference before measuring
     /// Whether the part the learner named first is the check's first; nothing where nobody said.
     std::optional<bool> ownEye = {};
+    /// Whether lengths and angles were measured before it was drawn, and not after or never; nothing where nobody said.
+    std::optional<bool> measuredBefore = {};
+    /// Photographs of one drawing have the same number; 0 where it was photographed by itself.
+    std::int64_t head = 0;
 
     /// The mean distance of its marks from where they belong, % of the head's height; nothing without.
     std::optional<double> distance() const;
     bool operator==(const Drawing&) const = default;
 };
+
+/// Of several photographs of one drawing the first, in the order they come in: a drawing is one head however often it was
+/// looked at, and what was mended between is no habit of the hand.
+template <class Range, class HeadOf>
+Range firstOfEachHead(const Range& photographs, const HeadOf& headOf) {
+    Range first;
+    std::set<std::int64_t> known;
+    for (const auto& photograph : photographs)
+        if (const std::int64_t head = headOf(photograph); head == 0 || known.insert(head).second)
+            first.push_back(photograph);
+    return first;
+}
 
 /// What a comparison says; what the study knows beside it is the caller's to add.
 Drawing drawingOf(const Comparison& comparison);

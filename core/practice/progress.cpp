@@ -79,12 +79,37 @@ std::optional<HabitSeen> seen(const Habit& habit, const std::vector<Drawing>& dr
     return told;
 }
 
+/// `drawings`: oldest first.
+std::optional<MendedMeanwhile> mendedMeanwhile(const std::vector<Drawing>& drawings) {
+    std::map<std::int64_t, std::pair<double, double>> firstAndLast;
+    std::set<std::int64_t> again;
+    for (const Drawing& d : drawings) {
+        const auto distance = d.distance();
+        if (d.head == 0 || !distance)
+            continue;
+        const auto [entry, isFirst] = firstAndLast.try_emplace(d.head, *distance, *distance);
+        entry->second.second = *distance;
+        if (!isFirst)
+            again.insert(d.head);
+    }
+    if (again.empty())
+        return std::nullopt;
+    MendedMeanwhile mended{static_cast<int>(again.size()), 0, 0};
+    for (const std::int64_t head : again) {
+        mended.before += firstAndLast[head].first / mended.drawings;
+        mended.after += firstAndLast[head].second / mended.drawings;
+    }
+    return mended;
+}
+
 } // namespace
 
 Progress progressOf(std::vector<Drawing> drawings) {
     std::stable_sort(drawings.begin(), drawings.end(),
                      [](const Drawing& a, const Drawing& b) { return a.drawn < b.drawn; });
     Progress progress;
+    progress.mended = mendedMeanwhile(drawings);
+    drawings = firstOfEachHead(drawings, [](const Drawing& d) { return d.head; });
     progress.drawings = static_cast<int>(drawings.size());
     for (int i = 0; i < markCount; ++i)
         progress.bias[markAt(i)] = biasOf(drawings, markAt(i));
@@ -111,6 +136,12 @@ Progress progressOf(std::vector<Drawing> drawings) {
             progress.agreedEye += *d.ownEye;
         }
     }
+    std::vector<double> before, otherwise;
+    for (const Drawing& d : drawings)
+        if (const auto distance = d.distance(); distance && d.measuredBefore)
+            (*d.measuredBefore ? before : otherwise).push_back(*distance);
+    if (std::min(before.size(), otherwise.size()) >= Progress::enoughOfEach)
+        progress.worseUnmeasured = differenceOfMeans(otherwise, before);
     progress.trend = lineThrough(days, distances);
     progress.overMinutes = lineThrough(minutes, byMinutes);
     progress.guessing = lineThrough(measured, guessed);

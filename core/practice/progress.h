@@ -36,9 +36,21 @@ struct PoseCell {
     std::optional<double> miss = {}; ///< the mean distance of its drawings' marks, % of the head's height
 };
 
-/// What many drawings say together. Nothing is claimed that its interval does not carry.
+/// What was mended between the first photograph of a drawing and its last, over all drawings photographed again.
+struct MendedMeanwhile {
+    int drawings;
+    double before, after; ///< the mean distance of their marks, % of the head's height
+};
+
+/// What many drawings say together. Nothing is claimed that its interval does not carry. Of a drawing that was photographed
+/// again only the first photograph counts, but in `mended`.
 struct Progress {
     int drawings = 0;
+    std::optional<MendedMeanwhile> mended;
+    /// How much further off the marks lie, % of the head's height, where nothing was measured before drawing than where it was;
+    /// not before there are `enoughOfEach` drawings of either kind.
+    std::optional<Interval> worseUnmeasured;
+    static constexpr int enoughOfEach = 8;
     PerMark<std::optional<FeatureBias>> bias;
     /// The sketch's turn over the true one: a slope below one straightens. In degrees.
     std::optional<Line> straightening;

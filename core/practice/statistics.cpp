@@ -1,6 +1,7 @@
 #include "core/practice/statistics.h"
 
 #include <boost/math/distributions/students_t.hpp>
+#include <algorithm>
 #include <cmath>
 
 namespace zokran {
@@ -26,6 +27,32 @@ std::optional<Interval> meanOf(std::span<const double> values, double share) {
 double Line::bandAt(double x) const {
     return studentsT(0.95, count - 2) * scatter *
            std::sqrt(1.0 / count + (x - meanX) * (x - meanX) / (spreadX * spreadX));
+}
+
+std::optional<Interval> differenceOfMeans(std::span<const double> a, std::span<const double> b, double share) {
+    struct Moments {
+        double mean = 0, variance = 0, count;
+    };
+    const auto momentsOf = [](std::span<const double> values) {
+        Moments m{.count = static_cast<double>(values.size())};
+        for (double v : values)
+            m.mean += v / m.count;
+        for (double v : values)
+            m.variance += (v - m.mean) * (v - m.mean) / (m.count - 1);
+        return m;
+    };
+    if (a.size() < fewestValues || b.size() < fewestValues)
+        return std::nullopt;
+    const Moments first = momentsOf(a), second = momentsOf(b);
+    const double u = first.variance / first.count, v = second.variance / second.count, spread = u + v;
+    const double difference = first.mean - second.mean;
+    const int count = static_cast<int>(a.size() + b.size());
+    if (!(spread > 0))
+        return Interval{difference, difference, difference, count};
+    // Satterthwaite's degrees of freedom, rounded down.
+    const double freedom = spread * spread / (u * u / (first.count - 1) + v * v / (second.count - 1));
+    const double half = studentsT(share, std::max(1, static_cast<int>(freedom))) * std::sqrt(spread);
+    return Interval{difference, difference - half, difference + half, count};
 }
 
 std::optional<Line> lineThrough(std::span<const double> x, std::span<const double> y, double share) {

@@ -19,6 +19,10 @@ struct Interval {
 inline constexpr int fewestValues = 4;
 std::optional<Interval> meanOf(std::span<const double> values, double share = 0.95);
 
+/// How much larger the mean of `a` is than that of `b`, by Welch's test for two spreads (Biometrika 1947; from memory); nothing
+/// where either has fewer than `fewestValues`.
+std::optional<Interval> differenceOfMeans(std::span<const double> a, std::span<const double> b, double share = 0.95);
+
 /// A straight line through points by least squares, y = intercept + slope x.
 struct Line {
     Interval slope, intercept;

@@ -1,7 +1,7 @@
 // The window in other languages: every string of the sources has its German, nothing is cut off when all words grow
 // by a third, and a right-to-left desktop does not break the bench. And what a screen reader is told.
 
-#include "app/widgets/language.h"
+#include "app/text/language.h"
 #include "app/window/launch.h"
 #include "app/window/manual.h"
 #include "app/window/walk.h"

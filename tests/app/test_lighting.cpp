@@ -16,6 +16,19 @@ class LightingTest : public WindowTest {
 
     LightBall* ball() { return window_->findChild<LightBall*>(); }
     const PlacesOverlay* places() { return drawn()->scene().find<PlacesOverlay>(); }
+    /// The greys that cover more than a four-hundredth of the form's picture; the ground is none.
+    std::set<QRgb> largeGreys() {
+        const QImage picture = desk().light.shaded()->picture;
+        std::map<QRgb, int> counts;
+        for (int y = 0; y < picture.height(); ++y)
+            for (int x = 0; x < picture.width(); ++x)
+                ++counts[picture.pixel(x, y)];
+        std::set<QRgb> large;
+        for (const auto& [grey, count] : counts)
+            if (count > picture.width() * picture.height() / 400 && grey != qRgb(119, 119, 119))
+                large.insert(grey);
+        return large;
+    }
     /// The greys of the shaded form.
     std::set<QRgb> greys() {
         const QImage& picture = desk().light.shaded()->picture;
@@ -71,9 +84,34 @@ private slots:
         QVERIFY(study().lighting->key.elevation < Lighting{}.key.elevation);
     }
 
+    void theHeadStandsInPlanesOfAFewValues() {
+        openDemo();
+        goToStep("light");
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        QVERIFY(shown);
+        QCOMPARE(shown->currentText(), QString("The head in planes"));
+        const auto planes = largeGreys();
+        QVERIFY2(planes.size() >= 3 && planes.size() <= 5, qPrintable(QString::number(planes.size())));
+        const QImage all = desk().light.shaded()->picture;
+        shown->setFocus();
+        QTest::keyClick(shown, Qt::Key_Down);
+        QCOMPARE(shown->currentText(), QString("Its large planes"));
+        QVERIFY(desk().light.shaded()->picture != all);
+        // What catches the light is named on the planes too, each where it lies on the head.
+        const QRectF head(0.15 * all.width(), 0.1 * all.height(), 0.7 * all.width(), 0.75 * all.height());
+        QVERIFY(!signedPlaces(desk()).empty());
+        for (const SignedPlace& place : signedPlaces(desk()))
+            QVERIFY(head.contains(QPointF(place.place.at.x(), place.place.at.y())));
+    }
+
     void formAndPhotoComeInTheSameValues() {
         openDemo();
         goToStep("light");
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        shown->setFocus();
+        QTest::keyClick(shown, Qt::Key_Down);
+        QTest::keyClick(shown, Qt::Key_Down);
+        QCOMPARE(shown->currentText(), QString("The round form"));
         for (const int values : {2, 3, 10}) {
             clickOn(visibleNamed<QPushButton>(QString("%1 values").arg(values)));
             QCOMPARE(study().lighting->values, values);

@@ -1,6 +1,6 @@
 // Practice and progress in the real window: the plan, timed heads, drills, and what all drawings say.
 
-#include "app/practice/clock_face.h"
+#include "app/course/draw/clock_face.h"
 #include "app/practice/drill_desk.h"
 #include "app/practice/drill_view.h"
 #include "app/practice/plan_page.h"
@@ -72,7 +72,9 @@ class PracticeTest : public WindowTest {
 private slots:
     void drillsAreAnsweredAtOnceAndMissesComeAgain() {
         press(Qt::Key_4, Qt::ControlModifier);
-        QVERIFY2(anyLabelSays("A minute each"), said());
+        // A drill stands there to be done.
+        waitForDrill();
+        QVERIFY(buttonSaying("Read the pose")->isChecked());
         for (const char* name : {"Read the pose", "Guides on a ball", "Find what is wrong", "The far eye"}) {
             clickOn(buttonSaying(name));
             waitForDrill();

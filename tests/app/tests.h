@@ -9,6 +9,7 @@ namespace zokran::test {
 
 using MakeTest = std::function<std::unique_ptr<QObject>()>;
 
+std::unique_ptr<QObject> makeCameraTest();
 std::unique_ptr<QObject> makeCheckTest();
 std::unique_ptr<QObject> makeCourseTest();
 std::unique_ptr<QObject> makeDrawnLinesTest();
@@ -33,7 +34,7 @@ inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
             makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeFeaturesTest, makeLanguageTest,
-            makeSafetyTest, makeSeeingTest,   makeTelephoneTest, makeTrustTest};
+            makeSafetyTest, makeCameraTest, makeSeeingTest,   makeTelephoneTest, makeTrustTest};
 }
 
 } // namespace zokran::test

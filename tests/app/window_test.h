@@ -10,7 +10,7 @@
 #include "app/library/demo.h"
 #include "app/library/library.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/window/workspace.h"
 #include "app/progress/progress_place.h"
 #include "app/window/main_window.h"

@@ -26,6 +26,10 @@ DrawnLines bodyUnder(const MarkSheet& face) {
     const Eigen::Vector2d across = (*face.seen(Mark::OuterEyeL) - *face.seen(Mark::OuterEyeR)) / 2, up(across.y(), -across.x());
     for (const auto& [right, high] : {std::pair{-0.85, 0.95}, {0.0, 1.2}, {0.85, 0.95}})
         lines[DrawnLine::Hairline].push_back(PicturePoint(brow + right * across + high * up));
+    // Each nostril a third of the base's width, beside the nose's base.
+    const PicturePoint base = *face.seen(Mark::NoseBase);
+    for (double right : {-0.3, -0.12, 0.12, 0.3})
+        lines[DrawnLine::Nostrils].push_back(PicturePoint(base + right * across + 0.05 * up));
     return lines;
 }
 
@@ -52,7 +56,8 @@ public:
         std::vector<Finding> told;
         const Comparison c = compareSketch(reference_, fit_, sketch);
         for (const Finding* f : toldFindings(c))
-            if (f->id.starts_with("neck_") || f->id.starts_with("shoulder_") || f->id.starts_with("hairline_"))
+            if (f->id.starts_with("neck_") || f->id.starts_with("shoulder_") || f->id.starts_with("hairline_") ||
+                f->id.starts_with("nostril"))
                 told.push_back(*f);
         return told;
     }
@@ -67,9 +72,17 @@ PicturePoint turnedAbout(const PicturePoint& at, const PicturePoint& about, Degr
     return about + Eigen::Rotation2Dd(toRadians(clockwise).value) * (at - about);
 }
 
+/// The nostril whose ends are the points `at` and the next, drawn this many times as wide.
+void widenNostril(DrawnLines& lines, std::size_t at, double times) {
+    auto& ends = lines[DrawnLine::Nostrils];
+    const PicturePoint middle = (ends[at] + ends[at + 1]) / 2;
+    for (std::size_t i : {at, at + 1})
+        ends[i] = middle + times * (ends[i] - middle);
+}
+
 } // namespace
 
-TEST_CASE("What is wrong with neck and shoulders under real faces is told, the right way", "[long]") {
+TEST_CASE("What is wrong with nostrils, hairline, neck and shoulders of real faces is told, the right way", "[long]") {
     Random random(61);
     struct Planted {
         std::string id;
@@ -83,6 +96,9 @@ TEST_CASE("What is wrong with neck and shoulders under real faces is told, the r
         {"hairline_left", [&](auto& l, double head) { l[DrawnLine::Hairline][0].y() -= 0.06 * head; }, true},
         {"hairline_right", [&](auto& l, double head) { l[DrawnLine::Hairline][2].y() += 0.06 * head; }, false},
         {"hairline_line", [&](auto& l, double head) { for (auto& p : l[DrawnLine::Hairline]) p.y() -= 0.05 * head; }, true},
+        {"nostrils_wide", [&](auto& l, double) { widenNostril(l, 0, 1.6); widenNostril(l, 2, 1.6); }, true},
+        {"nostril_left", [&](auto& l, double) { widenNostril(l, 0, 1.9); }, true},
+        {"nostril_right", [&](auto& l, double) { widenNostril(l, 2, 0.3); }, false},
         {"neck_slant_left", [&](auto& l, double) { neck(l)[1] = turnedAbout(neck(l)[1], neck(l)[0], Degrees{10}); }, true},
         {"neck_slant_right", [&](auto& l, double) { neck(l)[3] = turnedAbout(neck(l)[3], neck(l)[2], Degrees{10}); }, false},
         {"neck_length", [&](auto& l, double head) { for (auto& p : shoulders(l)) p.y() += 0.08 * head; }, true},

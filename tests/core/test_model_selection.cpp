@@ -4,9 +4,11 @@
 #include "core/fit/pose_spread.h"
 #include "core/messages/finding_messages.h"
 #include "tests/heads.h"
+#include "tests/real_faces.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
+#include <numbers>
 #include <set>
 
 using namespace zokran;
@@ -201,4 +203,57 @@ TEST_CASE("The spread of the angles is that of a thousand turned heads") {
     CHECK(s.tilt.value == Approx(std::sqrt(sum.y())).epsilon(0.04));
     CHECK(s.lean.value == Approx(std::sqrt(sum.z())).epsilon(0.04));
     CHECK(poseSpread(headToView(pose(90, 0, 0)), covariance).lean.value <= 3.1416);
+}
+
+namespace {
+
+/// A drawing of a photographed face whose pose has drifted: its marks turned with the head that was fitted, each as far from
+/// the model as in the photograph, with a hand's noise of 0.3 % of the head.
+MarkSheet driftedDrawing(const MarkSheet& face, const Fit& fit, const Pose& pose, const std::vector<Mark>& marks, Random& random) {
+    View view = fit.view;
+    view.face(headToView(pose));
+    const double noise = 0.003 * headHeight(fit.head).value * fit.view.scale;
+    MarkSheet drawn;
+    drawn.width = face.width;
+    drawn.height = face.height;
+    for (Mark m : marks)
+        if (const auto seen = face.seen(m)) {
+            const Eigen::Vector2d own = *seen - fit.view.project(fit.head[m]);
+            drawn.marks[m] = PlacedMark{};
+            drawn.marks[m]->at =
+                PicturePoint(view.project(fit.head[m]) + own + Eigen::Vector2d(random.normal(noise), random.normal(noise)));
+        }
+    return drawn;
+}
+
+} // namespace
+
+TEST_CASE("The doubt of a drawing's pose covers a drift that is not told, most of all where few marks carry it") {
+    const std::vector<Mark> few = {Brow, NoseBase, Chin, OuterEyeL, OuterEyeR};
+    std::vector<Mark> all;
+    for (int i = 0; i < markCount; ++i)
+        all.push_back(markAt(i));
+    Random random(7);
+    double medians[2];
+    for (const bool isFew : {true, false}) {
+        int covered = 0, asked = 0;
+        std::vector<double> sigmas;
+        for (const MarkSheet& face : realFaces()) {
+            const Fit fit = fitHead(face);
+            Pose pose = fit.view.pose();
+            const double way = random.between(0, 2 * std::numbers::pi);
+            pose.turn += toRadians(Degrees{6 * std::cos(way)});
+            pose.tilt += toRadians(Degrees{6 * std::sin(way)});
+            const Comparison c = compareSketch(face, fit, driftedDrawing(face, fit, pose, isFew ? few : all, random));
+            covered += abs(wrapped(c.sketchPose.turn - pose.turn)) < 2 * c.sketchSigma.turn;
+            covered += abs(wrapped(c.sketchPose.tilt - pose.tilt)) < 2 * c.sketchSigma.tilt;
+            asked += 2;
+            sigmas.push_back(c.sketchSigma.turn.value);
+        }
+        INFO(isFew << ": covered " << covered << " of " << asked);
+        CHECK(covered >= 0.95 * asked);
+        std::nth_element(sigmas.begin(), sigmas.begin() + static_cast<long>(sigmas.size() / 2), sigmas.end());
+        medians[isFew ? 0 : 1] = sigmas[sigmas.size() / 2];
+    }
+    CHECK(medians[0] > 2 * medians[1]);
 }

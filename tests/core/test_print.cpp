@@ -5,6 +5,7 @@
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 #include "core/light/tone.h"
+#include "tests/folder.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
@@ -20,17 +21,6 @@ using namespace zokran::test;
 namespace {
 
 constexpr double dots = 10; ///< px to the millimetre of what is rendered: 254 dpi
-
-struct Folder {
-    std::filesystem::path path;
-    Folder() {
-        std::string name =
-            (std::filesystem::temp_directory_path() / "zokran-print-XXXXXX").string();
-        path = ::mkdtemp(name.data());
-    }
-    ~Folder() { std::filesystem::remove_all(path); }
-    std::string file(const char* name) const { return (path / name).string(); }
-};
 
 /// The first sheet of a file as an independent renderer shows it, grey.
 cv::Mat1b rendered(const Folder& folder, const std::string& file) {

@@ -9,7 +9,7 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/guess_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/forms.h"
 #include "core/messages/mark_messages.h"
 #include "core/messages/pose_messages.h"

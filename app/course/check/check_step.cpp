@@ -1,6 +1,8 @@
+#include "app/course/check/finding_scene.h"
 #include "app/course/check/stage.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "core/messages/finding_messages.h"
 
 #include <algorithm>
 
@@ -23,6 +25,18 @@ public:
     StepPanel* panel() override { return stage().panel(); }
     Scene scene(Side side) override { return stage().scene(side); }
     NextThing next() override { return stage().next(); }
+    EaselPage easel() override {
+        const Finding* finding = &stage() == stages_.back().get() ? shownFinding(desk_) : nullptr;
+        if (!finding)
+            return {stage().next().sentence};
+        const int at = desk_.selection.finding(), last = static_cast<int>(toldFindings(*desk_.comparison()).size()) - 1;
+        EaselPage page{qt(textOf(*finding, learnersBook()))};
+        if (at < last)
+            page.on = [this, at] { desk_.selection.showFinding(at + 1); };
+        if (at > 0)
+            page.back = [this, at] { desk_.selection.showFinding(at - 1); };
+        return page;
+    }
     bool offersLooking() const override {
         return desk_.study().sketch() && stage().offersLooking();
     }

@@ -1,7 +1,7 @@
 #include "app/course/check/expression_panel.h"
 
 #include "app/document/expression_marking.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/expression_messages.h"
 
 #include <QLabel>

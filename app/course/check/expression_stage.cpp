@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/document/expression_marking.h"
 #include "app/overlays/expression_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/tools/expression_tool.h"
 
 namespace zokran {

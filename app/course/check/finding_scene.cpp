@@ -1,6 +1,6 @@
 #include "app/course/check/finding_scene.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/compare/hand_check.h"
 #include "core/files/canon_file.h"
 #include "core/messages/line_messages.h"

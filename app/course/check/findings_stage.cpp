@@ -11,7 +11,7 @@
 #include "app/tools/ball_tool.h"
 #include "app/tools/expression_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/finding_messages.h"
 
 #include <algorithm>

@@ -1,7 +1,7 @@
 #include "app/course/check/self_assessment_panel.h"
 #include "app/course/check/stage.h"
 #include "app/document/fresh_eyes.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -3,7 +3,7 @@
 #include "app/document/choosing_head.h"
 #include "app/overlays/heads_overlay.h"
 #include "app/tools/frame_choice_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

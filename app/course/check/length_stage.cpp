@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/overlays/length_overlay.h"
 #include "app/tools/length_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QLocale>
 

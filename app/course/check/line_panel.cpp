@@ -1,7 +1,7 @@
 #include "app/course/check/line_panel.h"
 
 #include "app/document/line_annotation.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/line_messages.h"
 
 #include <QGridLayout>

@@ -4,7 +4,7 @@
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/drawn_line_overlay.h"
 #include "app/tools/line_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/line_messages.h"
 
 namespace zokran {

@@ -7,7 +7,7 @@
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/mark_messages.h"
 
 namespace zokran {
@@ -131,7 +131,9 @@ NextThing MarkStage::next() {
                 {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
     if (const auto mark = markToPlace(desk_, Side::Sketch)) {
         const QString name = qt(sidedWordsFor(*mark, learnersBook()));
-        const Action leave{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Sketch, *mark); }};
+        const Action leave = quickCheckIsPossible(desk_)
+                                 ? Action{tr("Enough for a quick check"), [this] { leaveRest(desk_); }}
+                                 : Action{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Sketch, *mark); }};
         if (const auto at = expectedMarks(desk_)[*mark])
             return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")
                         .arg(name),

@@ -1,7 +1,7 @@
 #include "app/course/check/page_panel.h"
 
 #include "app/widgets/fields.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -2,7 +2,7 @@
 #include "app/course/check/stage.h"
 #include "app/overlays/page_overlay.h"
 #include "app/tools/corner_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

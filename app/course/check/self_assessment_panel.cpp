@@ -1,6 +1,6 @@
 #include "app/course/check/self_assessment_panel.h"
 
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/self_assessment_messages.h"
 
 #include <QLabel>

@@ -3,7 +3,7 @@
 #include "app/document/marking.h"
 #include "app/overlays/self_assessment_overlay.h"
 #include "app/tools/self_assessment_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/course/scenes.h"
+#include "app/scenes/scenes.h"
 #include "app/course/step.h"
 
 #include <memory>

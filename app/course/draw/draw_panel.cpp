@@ -3,9 +3,9 @@
 #include "app/course/draw/approach.h"
 #include "app/course/draw/other_views.h"
 #include "app/course/telephone_button.h"
-#include "app/practice/clock_face.h"
+#include "app/course/draw/clock_face.h"
 #include "app/widgets/line_button.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -38,6 +38,10 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     addText(tr("Before any shading: photograph the sketch and check it here. A placement error never "
                "gets cheaper. From straight above, in even light, the whole sheet in view."));
     column_->addWidget(new TelephoneButton(desk_));
+    auto* camera = new QPushButton(tr("Watch with a camera…"));
+    camera->setToolTip(tr("A camera over the easel takes a picture whenever the hand has left the page"));
+    connect(camera, &QPushButton::clicked, &desk_, &Desk::toCamera);
+    column_->addWidget(camera);
     column_->addWidget(views_ = new OtherViews(desk_));
     auto* care = new CollapsibleSection(tr("Care for hand, eyes and lungs"));
     auto* words = new QLabel(

@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/course/draw/draw_panel.h"
 #include "app/course/step.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <algorithm>
 
@@ -18,6 +18,7 @@ public:
     StepPanel* panel() override { return panelOf<DrawPanel>(panel_); }
     Scene scene(Side side) override;
     NextThing next() override;
+    EaselPage easel() override;
 
 private:
     StepPanel* panel_ = nullptr;
@@ -32,6 +33,17 @@ QString DrawStep::lacks() const {
 Scene DrawStep::scene(Side side) {
     const Approach& approach = approachOf(desk_.study());
     return side == Side::Reference ? approach.seen(desk_, scenes_) : approach.beside(desk_, scenes_);
+}
+
+EaselPage DrawStep::easel() {
+    const std::vector<QString> steps = desk_.fit() ? approachOf(desk_.study()).steps(desk_) : std::vector<QString>();
+    const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
+    EaselPage page{step == 0 ? next().sentence : steps[static_cast<std::size_t>(std::min(step, last)) - 1]};
+    if (step < last)
+        page.on = [this, step] { desk_.selection.showFormStep(step + 1); };
+    if (step > 0)
+        page.back = [this, step] { desk_.selection.showFormStep(step - 1); };
+    return page;
 }
 
 NextThing DrawStep::next() {

@@ -1,6 +1,6 @@
 #include "app/course/draw/other_views.h"
 
-#include "app/widgets/form_drawing.h"
+#include "app/overlays/form_drawing.h"
 
 #include <QGridLayout>
 #include <QToolButton>

@@ -2,8 +2,8 @@
 
 #include "app/course/guides/sitter_fold.h"
 #include "app/widgets/collapsible_section.h"
-#include "app/widgets/form_drawing.h"
-#include "app/widgets/messages.h"
+#include "app/overlays/form_drawing.h"
+#include "app/text/messages.h"
 #include "core/base/json_file.h"
 #include "core/construction/forms.h"
 #include "core/construction/lines.h"

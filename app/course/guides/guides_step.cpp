@@ -1,6 +1,6 @@
 #include "app/course/guides/guides_panel.h"
 #include "app/course/step.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,8 +1,8 @@
 #include "app/course/guides/sitter_fold.h"
 
-#include "app/widgets/form_drawing.h"
+#include "app/overlays/form_drawing.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/fit/sitter_table.h"
 #include "core/messages/division_messages.h"
 #include "core/messages/sitter_messages.h"

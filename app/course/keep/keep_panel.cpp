@@ -2,7 +2,8 @@
 
 #include "app/course/correction_button.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "core/messages/moment_messages.h"
 #include "app/widgets/fields.h"
 #include "core/construction/forms.h"
 #include "core/messages/finding_messages.h"
@@ -31,6 +32,8 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addWidget(attempt_ = new QComboBox);
     attemptLabel_->setBuddy(attempt_);
     attempt_->setAccessibleName(tr("Sketch on the bench"));
+    cameLabel_ = addText(tr("How it came about"), "strong");
+    came_ = addText({});
     auto* label = addText(tr("&Notes"), "strong");
     column_->addWidget(notes_ = new QPlainTextEdit, 1);
     label->setBuddy(notes_);
@@ -141,6 +144,13 @@ void KeepPanel::showStudy() {
         attempt_->addItem(
             tr("Sketch %1, %2").arg(i + 1).arg(qt(s.sketches[i].drawn.substr(0, 10))));
     attempt_->setCurrentIndex(static_cast<int>(s.current));
+    QStringList came;
+    if (const auto& course = desk_.history.course())
+        for (const FindingOnset& onset : course->onsets)
+            came << qt(wordsFor(FindingOnset{onset.finding, desk_.history.photographOf(onset.moment)}, learnersBook()));
+    cameLabel_->setVisible(!came.isEmpty());
+    came_->setVisible(!came.isEmpty());
+    came_->setText(came.join('\n'));
 }
 
 } // namespace zokran

@@ -36,6 +36,7 @@ private:
     QLabel* took_;
     QPlainTextEdit* notes_;
     QLabel *summary_, *attemptLabel_;
+    QLabel *cameLabel_, *came_; ///< since which photograph each error has been there
     QComboBox* attempt_;
 };
 

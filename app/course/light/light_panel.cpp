@@ -3,7 +3,7 @@
 #include "app/course/light/light_scenes.h"
 #include "app/widgets/light_ball.h"
 #include "app/widgets/value_strip.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/light_messages.h"
 
 #include <QCheckBox>
@@ -97,7 +97,9 @@ void LightPanel::buildShown() {
     form_->setAccessibleName(tr("On the right"));
     form_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     form_->setMinimumContentsLength(8);
-    form_->addItem(tr("The head's form"), "head");
+    form_->addItem(tr("The head in planes"), usualHeadForm);
+    form_->addItem(tr("Its large planes"), largePlanesForm);
+    form_->addItem(tr("The round form"), roundHeadForm);
     form_->addItem(tr("Your sketch"), "sketch");
     for (const BasicForm& form : basicForms())
         form_->addItem(qt(learnersBook().say(form.name)), form.id);
@@ -151,7 +153,7 @@ void LightPanel::showStudy() {
     form_->setCurrentIndex(std::max(0, form_->findData(qt(light.form()))));
     squint_->setChecked(light.squints());
     edges_->setChecked(light.showsEdges());
-    const bool basic = light.form() != "head" && light.form() != "sketch";
+    const bool basic = !light.showsHead() && light.form() != "sketch";
     edges_->setEnabled(light.form() != "sketch");
     stands_->setVisible(basic);
     stands_->setChecked(light.stands());
@@ -169,7 +171,7 @@ void LightPanel::showPlaces() {
         label->setText(lines->join('\n'));
     }
     QStringList next;
-    if (desk_.light.form() == "head" && desk_.light.shaded())
+    if (desk_.light.showsHead() && desk_.light.shaded())
         for (const LitPlace& place : lightAndDark(desk_.light.shaded()->places).next)
             next << qt(wordsFor(place, learnersBook()));
     next_->setVisible(!next.isEmpty());

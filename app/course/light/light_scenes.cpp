@@ -18,7 +18,7 @@ HeadLight::Squinted squintedOn(Desk& desk, Side side) {
 
 std::vector<SignedPlace> signedPlaces(Desk& desk) {
     std::vector<SignedPlace> all;
-    if (desk.light.form() != "head" || !desk.light.shaded())
+    if (!desk.light.showsHead() || !desk.light.shaded())
         return all;
     const LightAndDark told = lightAndDark(desk.light.shaded()->places);
     for (const LitPlace& place : told.light)

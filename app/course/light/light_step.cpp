@@ -3,7 +3,7 @@
 #include "app/course/step.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/light_messages.h"
 
 namespace zokran {
@@ -50,7 +50,7 @@ Scene LightStep::pictured(Side side) {
 }
 
 Scene LightStep::shadedForm() {
-    const bool head = desk_.light.form() == "head";
+    const bool head = desk_.light.showsHead();
     const auto& shaded = desk_.light.shaded();
     if (!shaded)
         return scenes_.fittedFormAlone();

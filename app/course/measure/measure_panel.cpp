@@ -4,7 +4,7 @@
 #include "app/document/measuring.h"
 #include "app/widgets/collapsible_section.h"
 #include "app/widgets/line_button.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/widgets/fields.h"
 #include "core/messages/mark_messages.h"
 #include "core/messages/measure_messages.h"

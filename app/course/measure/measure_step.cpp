@@ -5,7 +5,7 @@
 #include "app/overlays/marks_overlay.h"
 #include "app/overlays/measures_overlay.h"
 #include "app/tools/measure_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/mark_messages.h"
 #include "core/messages/measure_messages.h"
 

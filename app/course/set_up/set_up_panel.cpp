@@ -1,14 +1,14 @@
 #include "app/course/set_up/set_up_panel.h"
 
-#include "app/course/scenes.h"
+#include "app/scenes/scenes.h"
 #include "app/course/set_up/compositions.h"
 #include "app/document/transform_reference.h"
 #include "app/tools/frame_tool.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/collapsible_section.h"
-#include "app/widgets/form_drawing.h"
+#include "app/overlays/form_drawing.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/view/lens.h"
 #include "core/messages/plan_messages.h"
 

@@ -6,7 +6,7 @@
 #include "app/overlays/plan_overlay.h"
 #include "app/tools/frame_tool.h"
 #include "app/tools/place_tool.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/plan_messages.h"
 
 #include <cmath>

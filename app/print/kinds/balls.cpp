@@ -1,5 +1,5 @@
 #include "app/print/sheet_kind.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/print/sheets/sheets.h"
 
 namespace zokran {

@@ -1,7 +1,7 @@
 #include "app/document/pictures.h"
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "app/background/background.h"
 #include "core/base/translatable.h"
 #include "core/practice/before_after.h"
@@ -91,12 +91,12 @@ public:
         grid->setContentsMargins(0, 0, 0, 0);
         grid->setHorizontalSpacing(16);
         grid->setRowStretch(1, 1);
-        const auto [first, last] = firstChoice(data_.drawings);
+        const auto [first, last] = firstChoice(data_.photographs);
         for (int side : {0, 1}) {
             auto* box = new QComboBox;
             box->setAccessibleName(side == 0 ? tr("Before") : tr("After"));
             box->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-            for (const LoggedDrawing& d : data_.drawings)
+            for (const LoggedDrawing& d : data_.photographs)
                 box->addItem(nameOf(d));
             box->setCurrentIndex(side == 0 ? first : last);
             grid->addWidget(box, 0, side);
@@ -107,7 +107,7 @@ public:
             boxes_[side] = box;
             connect(box, &QComboBox::activated, this, [this] { refresh(); });
             connect(to, &QPushButton::clicked, this,
-                    [this, side, open] { open(data_.drawings[chosen(side)].study); });
+                    [this, side, open] { open(data_.photographs[chosen(side)].study); });
         }
         grid->addWidget(words_ = new QLabel, 2, 0, 1, 2);
         words_->setWordWrap(true);
@@ -118,10 +118,10 @@ private:
     std::size_t chosen(int side) const { return static_cast<std::size_t>(std::max(0, boxes_[side]->currentIndex())); }
     void refresh() {
         for (int side : {0, 1})
-            pictures_[side]->show(data_.folder, data_.drawings[chosen(side)].picture);
+            pictures_[side]->show(data_.folder, data_.photographs[chosen(side)].picture);
         QStringList words;
         for (const std::string& sentence :
-             changeWords(changeBetween(data_.drawings[chosen(0)].drawing, data_.drawings[chosen(1)].drawing),
+             changeWords(changeBetween(data_.photographs[chosen(0)].drawing, data_.photographs[chosen(1)].drawing),
                          learnersBook()))
             words << qt(sentence);
         words_->setText(words.join(" "));
@@ -134,7 +134,7 @@ private:
 };
 
 QWidget* drawBeforeAfterChart(const ProgressData& data, const std::function<void(StudyId)>& open) {
-    if (data.drawings.size() < 2)
+    if (data.photographs.size() < 2)
         return tooFew(tr("Two drawings, side by side with what changed: after the second one."));
     return new BeforeAfter(data, open);
 }

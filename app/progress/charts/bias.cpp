@@ -1,6 +1,7 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
+#include "core/construction/lines.h"
 #include "core/base/translatable.h"
 #include "core/construction/forms.h"
 #include "core/head/population.h"
@@ -48,7 +49,7 @@ protected:
         painter.fillRect(rect(), theme.sheet);
         const View view = this->view();
         for (const GuideLine& line : form_->lines(view, Detail::Guides)) {
-            if (line.hidden)
+            if (line.hidden || isOfBody(line.id))
                 continue;
             QPolygonF polygon;
             for (const PicturePoint& p : line.points)

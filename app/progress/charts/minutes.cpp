@@ -1,5 +1,5 @@
 #include "app/progress/chart.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/translatable.h"
 
 namespace zokran {

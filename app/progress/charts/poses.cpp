@@ -1,6 +1,6 @@
 #include "app/progress/chart.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/base/translatable.h"
 
 #include <QPainter>

@@ -1,7 +1,7 @@
-#include "app/course/scenes.h"
+#include "app/scenes/scenes.h"
 #include "app/view_modes/view_mode.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,6 +1,6 @@
 #include "app/view_modes/view_mode.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

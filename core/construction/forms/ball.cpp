@@ -17,7 +17,7 @@ constexpr FormStep steps[] = {
                   "ear."),
      "front_edge* face_edge jaw_line throat"},
     {ZOKRAN_WORDS("Ear, neck, and the hair standing off the skull."),
-     "ear ear_inner neck pit hair hair_edge"},
+     "ear ear_inner neck pit shoulders collar_bones hair hair_edge"},
     {ZOKRAN_WORDS("Features on their lines, as plain lines first."), ""},
 };
 

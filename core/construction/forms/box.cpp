@@ -63,7 +63,7 @@ protected:
             }
         }
         constexpr std::string_view borrowed[] = {"centre_line", "face_edge", "jaw_line", "eye_line",
-                                                 "mouth_line",  "ear",       "neck",     "pit",
+                                                 "mouth_line",  "ear",       "neck",     "pit", "shoulders", "collar_bones",
                                                  "hair"};
         append(all, head.linesOf(view, borrowed, wanted));
         return all;

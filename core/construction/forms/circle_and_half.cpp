@@ -47,7 +47,7 @@ protected:
         all.push_back(ownStraight("axis", view, {0, level.crown.value, middle.z()}, chin));
         constexpr std::string_view borrowed[] = {
             "centre_line", "brow_line", "hairline",  "eye_line", "nose_base_line", "mouth_line",
-            "chin_line",   "ear",       "ear_inner", "neck",     "pit",            "hair",
+            "chin_line",   "ear",       "ear_inner", "neck",     "pit", "shoulders", "collar_bones",            "hair",
             "face_edge",   "jaw_line"};
         append(all, head.linesOf(view, borrowed, wanted));
         return all;

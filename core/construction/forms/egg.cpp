@@ -115,7 +115,7 @@ std::vector<GuideLine> EggForm::trace(const View& view, const Wanted& wanted) co
     level("eye_line", LineKind::Guide, levels_.eye);
     level("nose_base_line", LineKind::Guide, levels_.noseBase);
     level("mouth_line", LineKind::Guide, levels_.mouth);
-    constexpr std::string_view borrowed[] = {"ear",  "ear_inner", "neck", "pit",
+    constexpr std::string_view borrowed[] = {"ear",  "ear_inner", "neck", "pit", "shoulders", "collar_bones",
                                              "hair", "jaw_line",  "face_edge"};
     append(all, head.linesOf(view, borrowed, wanted));
     return all;

@@ -39,7 +39,7 @@ protected:
         }
         constexpr std::string_view borrowed[] = {
             "centre_line",    "brow_line", "hairline", "eye_line", "nose_base_line", "mouth_line",
-            "face_edge",      "jaw_line",  "ear",      "neck",     "pit",            "hair",
+            "face_edge",      "jaw_line",  "ear",      "neck",     "pit", "shoulders", "collar_bones",            "hair",
             "hair_edge"};
         append(all, head.linesOf(view, borrowed, wanted));
         return all;

@@ -68,7 +68,7 @@ protected:
         });
         constexpr std::string_view borrowed[] = {
             "nose_wedge", "lower_lip_line", "brow_line", "chin_line", "face_edge", "jaw_line",
-            "ear",        "ear_inner",      "hair_edge", "hair",      "neck",      "pit"};
+            "ear",        "ear_inner",      "hair_edge", "hair",      "neck",      "pit", "shoulders", "collar_bones"};
         append(all, head.linesOf(view, borrowed, wanted));
         return all;
     }

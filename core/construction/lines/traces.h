@@ -16,6 +16,7 @@ Trace ear, earInner, earVolumes;                                                
 Trace eyeballs, lids, noseVolumes, lipVolumes;                                  // volumes.cpp
 Trace earBand, fiveEyes, wingPlumb, cornerPlumb, browSlant, jawLevel, mirroredHalf; // widths.cpp
 Trace neck, pit, neckMuscle;                                                    // neck.cpp
+Trace shoulders, collarBones, shoulderLine;                                     // shoulders.cpp
 Trace forehead, socket, noseWedge, cheek, mouthBarrel, chinBlock;               // planes.cpp
 
 /// The sitter's left and right, as the sign of x.

@@ -60,7 +60,9 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
         sheet.items.emplace_back(std::move(part));
     }
     const PicturePoint corner(margin + width + gap, margin);
-    addLines(sheet, form,
+    std::vector<GuideLine> head = form;
+    std::erase_if(head, [](const GuideLine& line) { return isOfBody(line.id); });
+    addLines(sheet, head,
              [&](const PicturePoint& p) { return PaperPoint(corner + scale * (p - low)); }, false);
     // The levels named at the edge, a leader to each, none upon another.
     struct Name {

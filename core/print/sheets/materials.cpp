@@ -60,7 +60,7 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Tr
           false);
     heading(ZOKRAN_WORDS("Care"), 4.2);
     lines({book.say(ZOKRAN_WORDS("Look up every few minutes; let neck and hand rest; after about five heads "
-                                 "or fifty minutes stop.")),
+                                 "or half an hour stop.")),
            book.say(ZOKRAN_WORDS("Sharpen away from you, on a table, and put the blade away closed.")),
            book.say(ZOKRAN_WORDS("Charcoal and pastel dust: wipe it up damp, do not blow it about, and do not "
                                  "eat where you draw.")),

@@ -1,3 +1,4 @@
+#include "core/construction/lines.h"
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
@@ -35,7 +36,9 @@ PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines,
         const PaperPoint at(corner.x() + across / 2, corner.y() + (down - words) / 2);
         std::vector<GuideLine> before, now;
         for (const GuideLine& line : lines)
-            if (line.step == i + 1 || (line.step == 0 && i + 1 == count))
+            if (isOfBody(line.id))
+                continue;
+            else if (line.step == i + 1 || (line.step == 0 && i + 1 == count))
                 now.push_back(line);
             else if (line.step > 0 && line.step <= i)
                 before.push_back(line);

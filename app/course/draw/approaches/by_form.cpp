@@ -1,5 +1,5 @@
 #include "app/course/draw/approach.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/forms.h"
 
 namespace zokran {

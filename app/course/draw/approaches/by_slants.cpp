@@ -1,6 +1,6 @@
 #include "app/course/draw/approach.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/overlays/half_veil_overlay.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/lines.h"
 
 namespace zokran {

@@ -1,7 +1,7 @@
 #include "app/course/draw/approach.h"
 #include "app/course/light/light_scenes.h"
 #include "app/overlays/picture_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/practice/timed_sitting.h"
+#include "app/document/timed_sitting.h"
 
 #include <QWidget>
 #include <vector>
@@ -9,6 +9,9 @@ class QLabel;
 class QPushButton;
 
 namespace zokran {
+
+/// Minutes and seconds: what is left of the time, or what was spent where it is over or has no limit.
+QString timeOf(const StudyClock& clock);
 
 /// The clock as it is read from the easel, and what can be done with it.
 class ClockFace : public QWidget {

@@ -35,9 +35,11 @@ public:
     Seconds limit() const { return limit_; }
     /// The time is up; drawing on is allowed.
     bool isOver() const { return limit_.count() > 0 && spent() >= limit_; }
-    /// Heads and time since the last break; a break is offered after about five or fifty minutes.
+    /// Heads and time drawn since the last break, with the drawing under way: a break is offered after five or half an hour.
     bool wantsBreak() const;
     void hadBreak();
+    /// When the learner last came back from a break, as the logbook writes a moment; empty where never.
+    std::string rested() const;
 
 signals:
     /// A second has passed, or something was pressed.
@@ -53,7 +55,8 @@ private:
     Seconds limit_{0}, before_{0}; ///< before the clock was last set going
     QElapsedTimer running_;        ///< invalid while paused
     int heads_ = 0;
-    Seconds drawn_{0};             ///< since the last break, of finished drawings
+    /// Since the last break, of finished drawings; less than zero where the drawing under way was begun before the break.
+    Seconds drawn_{0};
     QTimer tick_;
     int ticks_ = 0;
 };

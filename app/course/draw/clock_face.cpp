@@ -1,4 +1,4 @@
-#include "app/practice/clock_face.h"
+#include "app/course/draw/clock_face.h"
 
 #include "app/widgets/theme.h"
 
@@ -14,12 +14,13 @@ namespace {
 constexpr int lengths[] = {5, 10, 20, 30, 0}; ///< minutes; 0 counts only
 constexpr int largeTime = 44;                 ///< px, read from the easel
 
-QString clockText(StudyClock::Seconds time) {
-    const auto s = time.count();
-    return QString("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QChar('0'));
-}
-
 } // namespace
+
+QString timeOf(const StudyClock& clock) {
+    const auto spent = clock.spent(), limit = clock.limit();
+    const auto shown = (limit.count() > 0 && !clock.isOver() ? limit - spent : spent).count();
+    return QString("%1:%2").arg(shown / 60).arg(shown % 60, 2, 10, QChar('0'));
+}
 
 ClockFace::ClockFace(StudyClock& clock, TimedSitting& sitting, QWidget* parent)
     : QWidget(parent), clock_(clock), sitting_(sitting) {
@@ -72,13 +73,13 @@ ClockFace::ClockFace(StudyClock& clock, TimedSitting& sitting, QWidget* parent)
 
 void ClockFace::refresh() {
     const bool set = clock_.isSet();
-    const auto spent = clock_.spent(), limit = clock_.limit();
+    const auto limit = clock_.limit();
     time_->setVisible(set);
     if (set)
-        time_->setText(clockText(limit.count() && !clock_.isOver() ? limit - spent : spent));
+        time_->setText(timeOf(clock_));
     QString words;
     if (!set && clock_.wantsBreak())
-        words = tr("About five heads, or fifty minutes: a break now. Look into the distance, roll the "
+        words = tr("About five heads, or half an hour: a break now. Look into the distance, roll the "
                    "shoulders, open and close the hand, drink something.");
     else if (!set)
         words = tr("How long will you draw, in minutes? The time is kept with the sketch.");
@@ -90,6 +91,8 @@ void ClockFace::refresh() {
         words = tr("The time is up. Photograph it as it is, or take one more minute.");
     else if (!clock_.isRunning())
         words = tr("Paused.");
+    else if (clock_.wantsBreak())
+        words = tr("Half an hour: put the pencil down at the next good place. Look up, stand up, shake out the hand.");
     else
         words = limit.count() ? tr("left of %1 minutes").arg(limit.count() / 60) : tr("so far");
     if (set && sitting_.isOn())
@@ -102,7 +105,7 @@ void ClockFace::refresh() {
     pause_->setVisible(set);
     pause_->setText(clock_.isRunning() ? tr("Pa&use") : tr("Go o&n"));
     more_->setVisible(set && clock_.isOver());
-    rested_->setVisible(!set && clock_.wantsBreak());
+    rested_->setVisible(clock_.wantsBreak());
 }
 
 } // namespace zokran

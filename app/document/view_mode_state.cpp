@@ -1,4 +1,4 @@
-#include "app/view_modes/view_mode_state.h"
+#include "app/document/view_mode_state.h"
 
 #include "core/light/squint.h"
 

@@ -1,6 +1,6 @@
-#include "app/view_modes/plaster_heads.h"
+#include "app/document/plaster_heads.h"
 
-#include "app/cast_room/cast_picture.h"
+#include "app/document/cast_picture.h"
 #include "cast/stand_in_camera.h"
 
 #include <QString>

@@ -1,4 +1,4 @@
-#include "app/widgets/language.h"
+#include "app/text/language.h"
 
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"

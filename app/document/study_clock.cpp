@@ -1,4 +1,4 @@
-#include "app/practice/study_clock.h"
+#include "app/document/study_clock.h"
 
 #include <cstdio>
 #include <fmt/format.h>
@@ -8,9 +8,10 @@ namespace zokran {
 namespace {
 
 constexpr const char* clockKey = "clock";
+constexpr const char* restedKey = "rested";
 constexpr int rememberEvery = 5; ///< seconds
 constexpr int headsBeforeBreak = 5;
-constexpr std::chrono::seconds timeBeforeBreak = std::chrono::minutes(50);
+constexpr std::chrono::seconds timeBeforeBreak = std::chrono::minutes(30);
 
 } // namespace
 
@@ -109,14 +110,20 @@ StudyClock::Seconds StudyClock::spent() const {
 }
 
 bool StudyClock::wantsBreak() const {
-    return heads_ >= headsBeforeBreak || drawn_ >= timeBeforeBreak;
+    return heads_ >= headsBeforeBreak || drawn_ + (isSet() ? spent() : Seconds{0}) >= timeBeforeBreak;
 }
 
 void StudyClock::hadBreak() {
     heads_ = 0;
-    drawn_ = Seconds{0};
+    drawn_ = isSet() ? Seconds{0} - spent() : Seconds{0};
     remember();
+    if (!document_.logbook().isReadOnly())
+        document_.tryEdit([&] { document_.logbook().remember(restedKey, now()); });
     emit changed();
+}
+
+std::string StudyClock::rested() const {
+    return document_.logbook().remembered(restedKey);
 }
 
 void StudyClock::remember() const {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/practice/study_clock.h"
+#include "app/document/study_clock.h"
 
 #include <set>
 

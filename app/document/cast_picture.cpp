@@ -1,4 +1,4 @@
-#include "app/cast_room/cast_picture.h"
+#include "app/document/cast_picture.h"
 
 namespace zokran {
 

@@ -1,4 +1,4 @@
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 
 #include <QCoreApplication>
 

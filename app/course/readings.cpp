@@ -1,8 +1,8 @@
-#include "app/widgets/readings.h"
+#include "app/course/readings.h"
 
 #include "app/document/marking.h"
 #include "app/widgets/theme.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/messages/mark_messages.h"
 
 #include <QGridLayout>

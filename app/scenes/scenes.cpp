@@ -1,8 +1,8 @@
-#include "app/course/scenes.h"
+#include "app/scenes/scenes.h"
 
 #include "app/overlays/labels_overlay.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/widgets/messages.h"
+#include "app/text/messages.h"
 #include "core/construction/lines.h"
 
 namespace zokran {

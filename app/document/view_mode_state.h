@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/view_modes/plaster_heads.h"
+#include "app/document/plaster_heads.h"
 #include "app/background/background.h"
 
 #include <QHash>

@@ -1,4 +1,4 @@
-#include "app/practice/timed_sitting.h"
+#include "app/document/timed_sitting.h"
 
 #include <algorithm>
 

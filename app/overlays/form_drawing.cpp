@@ -1,4 +1,4 @@
-#include "app/widgets/form_drawing.h"
+#include "app/overlays/form_drawing.h"
 
 #include "app/overlays/lines_overlay.h"
 #include "app/widgets/theme.h"

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <QWidget>
+#include <vector>
+
+class QHBoxLayout;
+class QLabel;
+class QPushButton;
+class QScrollArea;
+
+namespace zokran {
+
+class Desk;
+
+/// The photographs of one drawing in the order they were taken, under the sheets: the drawing grows as one steps through
+/// them. Beside them the one sentence worth saying about how it grows.
+class MomentStrip : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit MomentStrip(Desk& desk, QWidget* parent = nullptr);
+    /// `offered`: the step that is open shows the drawing.
+    void refresh(bool offered);
+
+private:
+    void showThumbnails();
+    /// Looks at another photograph of the drawing.
+    void show(std::size_t photograph);
+    void step(int by);
+
+    Desk& desk_;
+    std::vector<QPushButton*> photographs_;
+    QWidget* row_;
+    QHBoxLayout* buttons_;
+    QScrollArea* scroll_;
+    QPushButton *earlier_, *later_;
+    QLabel* word_;
+};
+
+} // namespace zokran

@@ -1,0 +1,115 @@
+#include "app/document/drawing_history.h"
+
+#include "app/text/messages.h"
+#include "core/messages/moment_messages.h"
+
+#include <QSettings>
+
+namespace zokran {
+
+namespace {
+
+constexpr int settled = 300; ///< ms without a change before the photographs are compared anew
+constexpr const char* tellsKey = "tells_drift";
+
+} // namespace
+
+DrawingHistory::DrawingHistory(Document& document, Analysis& analysis, QObject* parent)
+    : QObject(parent), document_(document), analysis_(analysis) {
+    for (QTimer* timer : {&soon_, &later_})
+        timer->setSingleShot(true);
+    soon_.setInterval(settled);
+    connect(&soon_, &QTimer::timeout, this, &DrawingHistory::compare);
+    connect(&later_, &QTimer::timeout, this, &DrawingHistory::say);
+    connect(&analysis, &Analysis::changed, this, &DrawingHistory::look);
+    connect(&document, &Document::opened, this, [this] {
+        said_.reset();
+        word_.clear();
+    });
+}
+
+bool DrawingHistory::tells() const {
+    return QSettings().value(tellsKey, true).toBool();
+}
+
+void DrawingHistory::setTells(bool on) {
+    QSettings().setValue(tellsKey, on);
+    said_.reset();
+    say();
+}
+
+void DrawingHistory::look() {
+    const Study& study = document_.study();
+    Asked wanted;
+    if (study.sketches.size() > 1 && study.current < study.sketches.size() && analysis_.fit()) {
+        const auto last = study.sketches.begin() + static_cast<long>(study.current) + 1;
+        wanted = {document_.id(), study.reference, {study.sketches.begin(), last}, study.tolerances};
+    }
+    if (wanted == asked_)
+        return;
+    if (wanted.study != asked_.study || wanted.reference != asked_.reference || wanted.tolerances != asked_.tolerances)
+        compared_.clear();
+    asked_ = std::move(wanted);
+    course_.reset();
+    work_.cancel();
+    soon_.start();
+}
+
+void DrawingHistory::compare() {
+    if (asked_.sketches.size() < 2 || !analysis_.fit())
+        return say();
+    const auto compareAll = [asked = asked_, known = compared_, fit = *analysis_.fit()](const Background::Stop& stop) {
+        std::vector<Compared> all;
+        for (const Sketch& sketch : asked.sketches) {
+            const auto before = std::find_if(known.begin(), known.end(), [&](const Compared& c) { return c.sketch == sketch; });
+            if (before != known.end()) {
+                all.push_back(*before);
+                continue;
+            }
+            if (stop)
+                break;
+            Compared compared{sketch, {}};
+            CompareOptions options;
+            options.perPixel = sketch.page.perPixel({1.0 * sketch.marks.width});
+            options.tolerances = asked.tolerances;
+            try {
+                compared.moment = DrawingMoment{compareSketch(asked.reference, fit, sketch.marks, options), options.perPixel};
+            } catch (const BadInput&) {
+                // A photograph that is not marked yet is no moment that could be compared.
+            }
+            all.push_back(std::move(compared));
+        }
+        return all;
+    };
+    work_.run(compareAll, [this](std::vector<Compared> all) {
+        compared_ = std::move(all);
+        std::vector<DrawingMoment> moments;
+        photographs_.clear();
+        for (std::size_t i = 0; i < compared_.size(); ++i)
+            if (compared_[i].moment) {
+                moments.push_back(*compared_[i].moment);
+                photographs_.push_back(i);
+            }
+        if (moments.size() > 1)
+            course_ = courseOf(moments);
+        say();
+    });
+}
+
+void DrawingHistory::say() {
+    QString now;
+    if (tells() && course_ && analysis_.fit())
+        now = qt(wordWhileDrawing(*course_, analysis_.fit()->pose, learnersBook()));
+    const auto time = clock_();
+    if (now != word_ && !now.isEmpty() && said_ && time - *said_ < pause) {
+        // The last one has not stood long enough; this one, or what is true by then, is said after it.
+        later_.start(std::chrono::duration_cast<std::chrono::milliseconds>(pause - (time - *said_)));
+        now = word_;
+    } else if (now != word_ && !now.isEmpty()) {
+        said_ = time;
+    }
+    word_ = now;
+    emit changed();
+}
+
+} // namespace zokran

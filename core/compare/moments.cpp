@@ -1,0 +1,134 @@
+#include "core/compare/moments.h"
+
+#include "core/compare/finding_lines.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace zokran {
+
+namespace {
+
+/// A page that is laid flat is true to size to about one in a hundred: common practice, no source.
+constexpr double pageScaleSigma = 0.01;
+/// A drift is told where it exceeds so many standard deviations, and did by less in the photograph before, and is at least so
+/// large: smaller ones are no reason to stop.
+constexpr double sureDeviations = 2.5, leaningDeviations = 2;
+constexpr double leastGrowth = 0.03;
+constexpr Degrees leastTurning{3};
+
+struct Measured {
+    double value, sigma;
+};
+
+std::optional<Measured> headHeightOnPaper(const DrawingMoment& moment) {
+    if (!moment.perPixel)
+        return std::nullopt;
+    const Comparison& c = moment.comparison;
+    const double px = headHeight(c.sitter).value * c.sketchView.scale;
+    // Each mark's noise is about a hundredth of the head; the size rests on all of them.
+    constexpr double markNoise = 0.01;
+    const auto places = std::count_if(c.placements.begin(), c.placements.end(), [](const auto& p) { return p.has_value(); });
+    const double marks = markNoise / std::sqrt(std::max<double>(1, static_cast<double>(places)));
+    const double mm = px * moment.perPixel->value;
+    return Measured{mm, mm * std::hypot(pageScaleSigma, marks)};
+}
+
+/// The change of one quantity over all moments; nothing where it is not sure in the last two.
+std::optional<DrawingDrift> driftOf(Drift kind, const std::vector<Measured>& all, bool isShare, double least) {
+    if (all.size() < 2)
+        return std::nullopt;
+    const auto change = [&](std::size_t i) {
+        const double by = all[i].value - all[0].value, sigma = std::hypot(all[i].sigma, all[0].sigma);
+        const double unit = isShare ? all[0].value : 1;
+        return Measured{by / unit, sigma / unit};
+    };
+    const auto isBeyond = [&](std::size_t i, double deviations) {
+        const Measured c = change(i);
+        return c.value * change(all.size() - 1).value > 0 && std::abs(c.value) > std::max(least, deviations * c.sigma);
+    };
+    const std::size_t last = all.size() - 1;
+    // One odd photograph is no drift: the one before must lean the same way. Two alone are all there is.
+    if (!isBeyond(last, sureDeviations) || (last > 1 && !isBeyond(last - 1, leaningDeviations)))
+        return std::nullopt;
+    DrawingDrift drift{kind, change(last).value, change(last).sigma, last, {}};
+    while (drift.since > 1 && isBeyond(drift.since - 1, leaningDeviations))
+        --drift.since;
+    for (const Measured& m : all)
+        drift.values.push_back(m.value);
+    return drift;
+}
+
+void addDrifts(DrawingCourse& course, std::span<const DrawingMoment> moments) {
+    const auto add = [&](std::optional<DrawingDrift> drift) {
+        if (drift)
+            course.drifts.push_back(std::move(*drift));
+    };
+    std::vector<Measured> sizes, turns, tilts;
+    for (const DrawingMoment& moment : moments) {
+        if (const auto size = headHeightOnPaper(moment))
+            sizes.push_back(*size);
+        const Comparison& c = moment.comparison;
+        turns.push_back({c.loosePose.turn.value, c.looseSigma.turn.value});
+        tilts.push_back({c.loosePose.tilt.value, c.looseSigma.tilt.value});
+    }
+    if (sizes.size() == moments.size())
+        add(driftOf(Drift::Size, sizes, true, leastGrowth));
+    add(driftOf(Drift::Turn, turns, false, toRadians(leastTurning).value));
+    add(driftOf(Drift::Tilt, tilts, false, toRadians(leastTurning).value));
+    std::stable_sort(course.drifts.begin(), course.drifts.end(), [](const DrawingDrift& a, const DrawingDrift& b) {
+        return std::abs(a.amount) / a.sigma > std::abs(b.amount) / b.sigma;
+    });
+}
+
+/// The parts that the findings told of a photograph speak of.
+std::vector<Part> partsToMend(const Comparison& comparison) {
+    std::vector<Part> parts;
+    for (const Finding* finding : toldFindings(comparison))
+        for (Part part : partsOf(*finding))
+            if (std::find(parts.begin(), parts.end(), part) == parts.end())
+                parts.push_back(part);
+    return parts;
+}
+
+/// Parts that were to be mended once and are not any more, in the last photograph and at least one before it.
+std::vector<Part> mendedAndHeld(std::span<const DrawingMoment> moments) {
+    std::vector<Part> held;
+    if (moments.size() < 3)
+        return held;
+    const auto has = [](const std::vector<Part>& parts, Part part) {
+        return std::find(parts.begin(), parts.end(), part) != parts.end();
+    };
+    const std::vector<Part> last = partsToMend(moments.back().comparison),
+                            before = partsToMend(moments[moments.size() - 2].comparison),
+                            looked = partsLookedAt(moments.back().comparison);
+    for (const DrawingMoment& moment : moments.first(moments.size() - 2))
+        for (Part part : partsToMend(moment.comparison))
+            if (!has(last, part) && !has(before, part) && has(looked, part) && !has(held, part))
+                held.push_back(part);
+    return held;
+}
+
+bool tells(const Comparison& comparison, const std::string& finding) {
+    const auto told = toldFindings(comparison);
+    return std::any_of(told.begin(), told.end(), [&](const Finding* f) { return f->id == finding; });
+}
+
+} // namespace
+
+DrawingCourse courseOf(std::span<const DrawingMoment> moments) {
+    DrawingCourse course;
+    if (moments.empty())
+        return course;
+    addDrifts(course, moments);
+    course.mendedAndHeld = mendedAndHeld(moments);
+    for (const Finding* f : toldFindings(moments.back().comparison)) {
+        std::size_t since = moments.size() - 1;
+        while (since > 0 && tells(moments[since - 1].comparison, f->id))
+            --since;
+        course.onsets.push_back({f->id, since});
+    }
+    return course;
+}
+
+} // namespace zokran
