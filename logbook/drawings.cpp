@@ -50,6 +50,7 @@ std::string textOf(Moment moment) {
 std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
                                       const std::function<bool(double)>& goesOn) {
     const std::vector<Logbook::DrawnFigures> rows = logbook.drawnFigures();
+    const std::map<StudyId, Measured> measured = logbook.measuredWhen();
     std::vector<LoggedDrawing> drawings;
     for (std::size_t i = 0; i < rows.size(); ++i) {
         const Logbook::DrawnFigures& row = rows[i];
@@ -64,8 +65,8 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
             continue; // not marked far enough to be compared
         }
         logged.drawing.head = row.study;
-        if (row.measured != Measured::Unsaid)
-            logged.drawing.measuredBefore = row.measured == Measured::Before;
+        if (const auto when = measured.find(row.study); when != measured.end() && when->second != Measured::Unsaid)
+            logged.drawing.measuredBefore = when->second == Measured::Before;
         logged.drawing.drawn = momentOf(row.drawn);
         logged.drawing.took = row.took;
         logged.drawing.ownEye = ownEye(row.selfAssessment, logged.drawing);

@@ -335,13 +335,23 @@ Computed Logbook::computed(StudyId id) const {
 }
 
 std::vector<Logbook::DrawnFigures> Logbook::drawnFigures() const {
-    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, guess, said, took, attempt.picture, measured "
+    Statement s(db_, "SELECT study.id, attempt.place, sitter, drawn, figures, guess, said, took, attempt.picture "
                      "FROM attempt JOIN study ON study.id = attempt.study "
                      "WHERE NOT put_away ORDER BY drawn, study.id, attempt.place");
     std::vector<DrawnFigures> all;
     while (s.next())
         all.push_back({s.integer(0), static_cast<int>(s.integer(1)), s.text(2), s.text(3), s.text(4), s.text(5), s.text(6),
-                       s.text(8), std::chrono::seconds(s.integer(7)), measuredFrom(s.text(9))});
+                       s.text(8), std::chrono::seconds(s.integer(7))});
+    return all;
+}
+
+std::map<StudyId, Measured> Logbook::measuredWhen() const {
+    // A document that cannot be read says nothing.
+    Statement s(db_, "SELECT id, json_extract(CASE WHEN json_valid(document) THEN document ELSE '{}' END, '$.diary.measured') AS said "
+                     "FROM study WHERE said IS NOT NULL");
+    std::map<StudyId, Measured> all;
+    while (s.next())
+        all[s.integer(0)] = measuredFrom(s.text(1));
     return all;
 }
 

@@ -6,6 +6,7 @@
 #include <cstdint>
 #include <filesystem>
 #include <memory>
+#include <map>
 #include <string>
 #include <vector>
 
@@ -105,10 +106,11 @@ public:
         int place = 0; ///< which attempt
         std::string sitter, drawn, figures, guess, selfAssessment, picture;
         std::chrono::seconds took{0};
-        Measured measured = Measured::Unsaid;
     };
     /// Every sketch of the studies not put away, oldest first.
     std::vector<DrawnFigures> drawnFigures() const;
+    /// When was measured, of the studies that say so. Every document is read for it.
+    std::map<StudyId, Measured> measuredWhen() const;
     void keepFigures(StudyId study, int place, const std::string& figures);
 
     /// An answer to a drill.

@@ -80,8 +80,11 @@ void PageDetection::found(const std::optional<FoundPage>& page,
         return;
     }
     const int width = attempt->marks.width, height = attempt->marks.height;
-    const PaperSize paper = likelyPaper(
-        aspectOf(page->corners, Pixels{1.0 * width}, Pixels{1.0 * height}), usualPaper());
+    // Another photograph of one drawing shows the same sheet, whatever its corners make of it: else it would seem to grow.
+    const Study& study = document_.study();
+    const auto& before = study.current > 0 ? study.sketches[study.current - 1].page.flat : std::nullopt;
+    const PaperSize paper = before ? turnedLike(page->corners, before->paper)
+                                   : likelyPaper(aspectOf(page->corners, Pixels{1.0 * width}, Pixels{1.0 * height}), usualPaper());
     if (lay(tr("Lay the page flat"), {}, PageRectification{page->corners, paper, width, height, false}) &&
         page->sure < sureEnough)
         adjusting_ = document_.id();

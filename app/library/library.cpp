@@ -6,6 +6,7 @@
 #include "app/text/messages.h"
 #include "core/messages/finding_messages.h"
 #include "core/practice/drawing.h"
+#include "logbook/drawings.h"
 
 #include <QComboBox>
 #include <QFileDialog>
@@ -246,6 +247,7 @@ void Library::refresh() {
     });
     fillChoices();
     fill();
+    compareWhatIsNot();
 }
 
 void Library::fillChoices() {
@@ -276,6 +278,12 @@ void Library::fill() {
         item->setData(referenceRole, qt(study->referencePicture));
         item->setData(sketchRole, qt(study->sketchPicture));
         item->setTextAlignment(Qt::AlignHCenter);
+        QStringList told;
+        if (!study->sitter.empty())
+            told << qt(study->sitter);
+        if (!study->drawn.empty())
+            told << tr("drawn %1").arg(QLocale().toString(dayHere(study->drawn), QLocale::ShortFormat));
+        item->setToolTip(told.join(", "));
         list_->addItem(item);
     }
     list_->setUpdatesEnabled(true);
@@ -293,11 +301,8 @@ void Library::fill() {
 
 QString Library::cardText(const StudySummary& study) const {
     QString text = qt(study.title);
-    if (!study.sitter.empty() && !text.contains(qt(study.sitter)))
-        text += ", " + qt(study.sitter);
     if (study.drawn.empty())
         return text + "\n" + tr("not drawn yet");
-    const QString day = QLocale().toString(dayHere(study.drawn), QLocale::ShortFormat);
     std::optional<Drawing> drawing;
     try {
         if (!study.figures.empty())
@@ -306,7 +311,7 @@ QString Library::cardText(const StudySummary& study) const {
         // Figures of a later version say nothing here.
     }
     if (!drawing)
-        return text + "\n" + tr("drawn %1, not compared yet").arg(day);
+        return text + "\n" + tr("drawn, not compared yet");
     // How it is turned, what to mend first, and how far off its marks lie: so one card is set against the next.
     const auto degrees = [](Radians angle) { return std::lround(std::abs(toDegrees(angle).value)); };
     constexpr Degrees straight{5};
@@ -321,7 +326,36 @@ QString Library::cardText(const StudySummary& study) const {
     text += "\n" + found;
     if (const auto off = drawing->distance())
         text += " · " + tr("%1 % off").arg(decimal(*off, 1));
-    return text + " · " + day;
+    return text;
+}
+
+void Library::compareWhatIsNot() {
+    const auto studies = finder_.find({});
+    const auto waits = [](const StudySummary* s) { return s->marked && !s->drawn.empty() && s->figures.empty(); };
+    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() || std::none_of(studies.begin(), studies.end(), waits))
+        return;
+    comparing_.run(
+        [folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
+            return drawingsOf(Logbook(folder, Logbook::Access::ReadOnlyShared), [&](double) { return !stop; });
+        },
+        [this](const std::vector<LoggedDrawing>& drawings) {
+            bool isAnyNew = false;
+            desk_.document.tryEdit([&] {
+                for (const LoggedDrawing& logged : drawings)
+                    if (logged.computedNow) {
+                        desk_.document.logbook().keepFigures(logged.study, logged.place, figuresText(logged.drawing));
+                        isAnyNew = true;
+                    }
+            });
+            // What cannot be compared is not tried again and again.
+            isCompared_ = true;
+            if (!isAnyNew)
+                return;
+            // The cards say more now; what was chosen stays chosen.
+            const int row = list_->currentRow();
+            refresh();
+            list_->setCurrentRow(std::min(row, list_->count() - 1));
+        });
 }
 
 void Library::showChosen() {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/bundle_transfer.h"
+#include "app/background/background.h"
 #include "app/document/desk.h"
 #include "app/print/contact_sheet.h"
 #include "app/library/library_finder.h"
@@ -47,6 +48,8 @@ private:
     void fill();
     /// What stands under a study's picture.
     QString cardText(const StudySummary& study) const;
+    /// Compares, off the UI thread, the drawings whose figures are not known yet, and shows them then.
+    void compareWhatIsNot();
     void showChosen();
     /// Paints the cards in sight whose pictures have come.
     void paintCards();
@@ -68,6 +71,8 @@ private:
     QListWidget* list_;
     SettledButton* putAway_;
     QPushButton *open_, *putBack_, *erase_, *contact_, *bundle_;
+    bool isCompared_ = false; ///< what could be compared in this session was
+    Background comparing_{Background::Newer::Replaces};
     QWidget* work_;
     QLabel* workWords_;
     QProgressBar* workDone_;

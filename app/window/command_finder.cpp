@@ -26,15 +26,15 @@ QString plain(const QString& text) {
 
 } // namespace
 
-std::optional<int> rankOf(const QString& name, const QString& typed) {
-    const QString in = plain(name);
+std::optional<int> rankOf(const QString& name, const QString& typed, const QString& kind) {
+    const QString in = plain(name), of = plain(kind);
     int rank = 0;
     for (const QString& word : plain(typed).split(' ', Qt::SkipEmptyParts)) {
         const qsizetype at = in.indexOf(word);
-        if (at < 0)
+        if (at < 0 && !of.contains(word))
             return std::nullopt;
-        // Best where the name begins so, then where a word of it does.
-        rank += at == 0 ? 0 : in[at - 1].isLetterOrNumber() ? 2 : 1;
+        // Best where the name begins so, then where a word of it does, then within one; last where only its kind is called so.
+        rank += at < 0 ? 3 : at == 0 ? 0 : in[at - 1].isLetterOrNumber() ? 2 : 1;
     }
     return rank;
 }
@@ -62,7 +62,7 @@ CommandFinder::CommandFinder(std::vector<Command> commands, QWidget* parent) : Q
 void CommandFinder::find(const QString& words) {
     std::vector<std::pair<int, int>> ranked; // the rank, and which
     for (std::size_t i = 0; i < commands_.size(); ++i)
-        if (const auto rank = rankOf(commands_[i].name + " " + commands_[i].kind, words))
+        if (const auto rank = rankOf(commands_[i].name, words, commands_[i].kind))
             ranked.emplace_back(*rank, static_cast<int>(i));
     std::stable_sort(ranked.begin(), ranked.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     found_->clear();

@@ -2,6 +2,7 @@
 
 #include <QDialog>
 #include <functional>
+#include <optional>
 #include <vector>
 
 class QLineEdit;
@@ -39,7 +40,8 @@ private:
     QListWidget* found_;
 };
 
-/// How well a name answers what was typed, 0 best; nothing where a word of it is missing. Case and accents count for nothing.
-std::optional<int> rankOf(const QString& name, const QString& typed);
+/// How well a name, or else its kind, answers what was typed, 0 best; nothing where a word of it is in neither. Case and accents
+/// count for nothing.
+std::optional<int> rankOf(const QString& name, const QString& typed, const QString& kind = {});
 
 } // namespace zokran

@@ -655,3 +655,19 @@ TEST_CASE("On a full disk a save is refused in one line, nothing stored is lost,
     CHECK(Logbook(folder.path).load(id).study.notes.size() == longer.notes.size());
     CHECK_FALSE(book.keepPicture(picture).empty());
 }
+
+TEST_CASE("When was measured is told of the studies that say so") {
+    const Folder folder;
+    Logbook book(folder.path);
+    Study study = exampleStudy();
+    const auto add = [&](Measured when) {
+        study.diary.measured = when;
+        return book.add(study);
+    };
+    const StudyId unsaid = add(Measured::Unsaid), before = add(Measured::Before), never = add(Measured::Never);
+    const std::map<StudyId, Measured> told = book.measuredWhen();
+    CHECK(told.size() == 2);
+    CHECK(told.count(unsaid) == 0);
+    CHECK(told.at(before) == Measured::Before);
+    CHECK(told.at(never) == Measured::Never);
+}
