@@ -21,6 +21,7 @@
 #include <QClipboard>
 #include <QFileDialog>
 #include <QMenuBar>
+#include <QScreen>
 #include <QSettings>
 
 namespace zokran {
@@ -144,6 +145,7 @@ void MainWindow::buildLookMenu() {
     add(look, tr("From the &easel"), QKeySequence(Qt::Key_F11), [this] {
         goTo(Place::Workspace);
         auto* easel = new EaselView(*bench_, this);
+        easel->setGeometry(screen()->geometry());
         easel->showFullScreen();
     });
     look->addSeparator();

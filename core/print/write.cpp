@@ -4,6 +4,7 @@
 #include "core/base/errors.h"
 #include "core/base/atomic_file.h"
 
+#include <fmt/format.h>
 #include <array>
 #include <cairo-ft.h>
 #include <cairo-pdf.h>
