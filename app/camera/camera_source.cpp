@@ -4,6 +4,7 @@
 #include <QCameraDevice>
 #include <QCoreApplication>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QImageReader>
 #include <QMediaCaptureSession>
 #include <QMediaDevices>

@@ -4,6 +4,7 @@
 #include "core/messages/moment_messages.h"
 
 #include <QSettings>
+#include <algorithm>
 
 namespace zokran {
 
@@ -11,6 +12,17 @@ namespace {
 
 constexpr int settled = 300; ///< ms without a change before the photographs are compared anew
 constexpr const char* tellsKey = "tells_drift";
+
+/// Whether two pages tell their scale in the same way, so that a size on the one can be set against the other: by a sheet of
+/// one size, either way up, or both by what the whole picture is said to show.
+bool isScaledAlike(const Page& a, const Page& b) {
+    if (a.flat.has_value() != b.flat.has_value())
+        return false;
+    if (!a.flat)
+        return true;
+    const auto sides = [](const PaperSize& paper) { return std::minmax({paper.width, paper.height}); };
+    return sides(a.flat->paper) == sides(b.flat->paper);
+}
 
 } // namespace
 
@@ -73,7 +85,8 @@ void DrawingHistory::compare() {
             options.perPixel = sketch.page.perPixel({1.0 * sketch.marks.width});
             options.tolerances = asked.tolerances;
             try {
-                compared.moment = DrawingMoment{compareSketch(asked.reference, fit, sketch.marks, options), options.perPixel};
+                compared.moment = DrawingMoment{compareSketch(asked.reference, fit, sketch.marks, options),
+                                                isScaledAlike(sketch.page, asked.sketches.front().page) ? options.perPixel : std::nullopt};
             } catch (const BadInput&) {
                 // A photograph that is not marked yet is no moment that could be compared.
             }

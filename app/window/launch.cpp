@@ -10,6 +10,7 @@
 #include "logbook/backup.h"
 #include "logbook/recovery.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QCryptographicHash>
 #include <QDateTime>

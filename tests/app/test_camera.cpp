@@ -146,6 +146,14 @@ private slots:
         QTRY_VERIFY(!word->isVisible());
         press(Qt::Key_F10);
         QTRY_VERIFY(word->isVisible());
+        // Where the two pages tell their scale otherwise nothing is said of size.
+        desk().document.edit("Another sheet", {}, [](Study& s) {
+            const double w = s.sketch()->marks.width, h = s.sketch()->marks.height;
+            s.sketch()->page.flat = PageRectification{{SketchPoint(0, 0), SketchPoint(w, 0), SketchPoint(w, h), SketchPoint(0, h)},
+                                                      paperNamed("a3"), static_cast<int>(w), static_cast<int>(h), false};
+        });
+        QTRY_VERIFY2_WITH_TIMEOUT(!word->text().contains("grown"), qPrintable(word->text()), 5000);
+        undo();
         drawn()->setFocus();
         press(Qt::Key_Comma);
         QCOMPARE(int(study().current), int(study().sketches.size()) - 2);
