@@ -17,17 +17,17 @@ namespace zokran {
 namespace {
 
 /// When a picture is taken; in the order they are offered.
-struct Moment {
+struct CaptureTime {
     const char* name; ///< in English, to be translated
     EaselCamera::When when;
     std::chrono::minutes every;
 };
 constexpr const char* whenKey = "camera_when";
 
-const std::vector<Moment>& moments() {
+const std::vector<CaptureTime>& captureTimes() {
     using When = EaselCamera::When;
     using std::chrono::minutes;
-    static const std::vector<Moment> all = {
+    static const std::vector<CaptureTime> all = {
         {QT_TRANSLATE_NOOP("CameraSheet", "when the hand has left the page and nothing moves"), When::WhenStill, minutes(0)},
         {QT_TRANSLATE_NOOP("CameraSheet", "by hand: the space bar"), When::ByHand, minutes(0)},
         {QT_TRANSLATE_NOOP("CameraSheet", "every minute"), When::ByClock, minutes(1)},
@@ -101,8 +101,8 @@ CameraSheet::CameraSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(d
     for (const Camera& camera : cameras_)
         which_->addItem(camera.name);
     when_ = box(tr("A picture is &taken"), "when");
-    for (const Moment& moment : moments())
-        when_->addItem(tr(moment.name));
+    for (const CaptureTime& time : captureTimes())
+        when_->addItem(tr(time.name));
     becomes_ = box(tr("The picture &becomes"), "becomes");
     becomes_->addItem(tr("the sketch of this study"));
     becomes_->addItem(tr("a new reference"));
@@ -129,8 +129,8 @@ CameraSheet::CameraSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(d
     connect(done, &QPushButton::clicked, this, &QDialog::close);
     connect(which_, &QComboBox::currentIndexChanged, this, &CameraSheet::choose);
     const auto setWhen = [this](int index) {
-        const Moment& moment = moments()[static_cast<std::size_t>(std::max(0, index))];
-        camera_.setWhen(moment.when, moment.every);
+        const CaptureTime& time = captureTimes()[static_cast<std::size_t>(std::max(0, index))];
+        camera_.setWhen(time.when, time.every);
         QSettings().setValue(whenKey, index);
     };
     connect(when_, &QComboBox::currentIndexChanged, this, setWhen);

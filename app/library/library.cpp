@@ -1,5 +1,6 @@
 #include "app/library/library.h"
 
+#include "app/library/card_text.h"
 #include "app/document/fresh_eyes.h"
 #include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
@@ -297,36 +298,6 @@ void Library::fill() {
     count_->setText(all ? QString() : tr("%1 of %2").arg(list_->count()).arg(finder_.size()));
     showChosen();
     paintCards();
-}
-
-QString Library::cardText(const StudySummary& study) const {
-    QString text = qt(study.title);
-    if (study.drawn.empty())
-        return text + "\n" + tr("not drawn yet");
-    std::optional<Drawing> drawing;
-    try {
-        if (!study.figures.empty())
-            drawing = parseFigures(study.figures);
-    } catch (const BadInput&) {
-        // Figures of a later version say nothing here.
-    }
-    if (!drawing)
-        return text + "\n" + tr("drawn, not compared yet");
-    // How it is turned, what to mend first, and how far off its marks lie: so one card is set against the next.
-    const auto degrees = [](Radians angle) { return std::lround(std::abs(toDegrees(angle).value)); };
-    constexpr Degrees straight{5};
-    const Pose& seen = drawing->seen;
-    QString pose = abs(seen.turn) < toRadians(straight) ? tr("facing you")
-                   : seen.turn.value > 0                ? tr("turned right %1°").arg(degrees(seen.turn))
-                                                        : tr("turned left %1°").arg(degrees(seen.turn));
-    if (abs(seen.tilt) > toRadians(straight))
-        pose += ", " + (seen.tilt.value > 0 ? tr("chin up %1°") : tr("chin down %1°")).arg(degrees(seen.tilt));
-    text += "\n" + pose;
-    const QString found = drawing->toMend.empty() ? tr("nothing to mend") : qt(nameOfFinding(drawing->toMend.front(), learnersBook()));
-    text += "\n" + found;
-    if (const auto off = drawing->distance())
-        text += " · " + tr("%1 % off").arg(decimal(*off, 1));
-    return text;
 }
 
 void Library::compareWhatIsNot() {

@@ -46,8 +46,6 @@ private:
     void fillChoices();
     /// Lays out what is wished for.
     void fill();
-    /// What stands under a study's picture.
-    QString cardText(const StudySummary& study) const;
     /// Compares, off the UI thread, the drawings whose figures are not known yet, and shows them then.
     void compareWhatIsNot();
     void showChosen();

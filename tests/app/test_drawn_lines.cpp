@@ -2,6 +2,7 @@
 
 #include "app/document/expression_marking.h"
 #include "app/overlays/drawn_line_overlay.h"
+#include "core/compare/outline.h"
 #include "tests/app/window_test.h"
 
 namespace zokran::test {
@@ -193,6 +194,35 @@ private slots:
         QVERIFY(shown && shown->shown.arrow && shown->shown.arrow->to.y() < shown->shown.arrow->from.y());
         undo();
         QVERIFY(!lines(Side::Sketch).has(DrawnLine::Shoulders));
+    }
+
+    void aNostrilTooWideIsToldAndUndone() {
+        openLines();
+        drawFaithfully();
+        QTRY_VERIFY(desk().comparison());
+        unfold("Lines as you drew them");
+        clickOn(buttonSaying("Nostrils"));
+        QVERIFY2(anyLabelSays("two ends of each nostril's dark"), said());
+        standBy(seen());
+        QVERIFY(lines(Side::Reference).has(DrawnLine::Nostrils));
+        // On the sketch both are drawn twice as wide as they belong.
+        const auto belongs = expectedPlaces(DrawnLine::Nostrils, lines(Side::Reference)[DrawnLine::Nostrils], *desk().fit(), *desk().comparison());
+        QCOMPARE(belongs.size(), std::size_t{4});
+        for (std::size_t i = 0; i < 4; ++i) {
+            const PicturePoint middle = (belongs[i / 2 * 2] + belongs[i / 2 * 2 + 1]) / 2;
+            dragRing(drawn(), i, PicturePoint(middle + 2.2 * (belongs[i] - middle)));
+        }
+        clickOn(buttonSaying("It lies there"));
+        const auto isTold = [&] {
+            const auto& all = desk().comparison()->findings;
+            return std::any_of(all.begin(), all.end(), [](const Finding& f) { return f.id.starts_with("nostril") && f.figures.amount > 0; });
+        };
+        QTRY_VERIFY(isTold());
+        for (int i = 0; i < 12 && !anyLabelSays("ostril"); ++i)
+            press(Qt::Key_PageDown);
+        QVERIFY2(anyLabelSays("too wide"), said());
+        undo();
+        QVERIFY(!lines(Side::Sketch).has(DrawnLine::Nostrils));
     }
 
     void wherePlacementHoldsHairAndNeckAreLookedAt() {

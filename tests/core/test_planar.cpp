@@ -9,6 +9,7 @@
 
 #include <catch2/catch.hpp>
 #include <fstream>
+#include <map>
 #include <set>
 
 using namespace zokran;
