@@ -23,6 +23,8 @@
 #include <QSettings>
 #include <QVBoxLayout>
 
+#include <map>
+
 namespace zokran {
 
 namespace {
@@ -240,12 +242,27 @@ void Library::eraseChosen() {
     refresh();
 }
 
-void Library::refresh() {
+void Library::readStudies() {
     desk_.document.tryEdit([&] {
         finder_.fill(desk_.document.logbook().studies(which_->currentIndex() == 0
                                                           ? Logbook::Shelved::OnShelf
                                                           : Logbook::Shelved::PutAway));
     });
+}
+
+void Library::tellCardsAnew() {
+    std::map<StudyId, const StudySummary*> byId;
+    for (const StudySummary* study : finder_.find({}))
+        byId[study->id] = study;
+    for (int row = 0; row < list_->count(); ++row) {
+        QListWidgetItem& item = *list_->item(row);
+        if (const auto found = byId.find(item.data(idRole).toLongLong()); found != byId.end())
+            item.setText(cardText(*found->second));
+    }
+}
+
+void Library::refresh() {
+    readStudies();
     fillChoices();
     fill();
     compareWhatIsNot();
@@ -303,7 +320,8 @@ void Library::fill() {
 void Library::compareWhatIsNot() {
     const auto studies = finder_.find({});
     const auto waits = [](const StudySummary* s) { return s->marked && !s->drawn.empty() && s->figures.empty(); };
-    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() || std::none_of(studies.begin(), studies.end(), waits))
+    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() ||
+        std::none_of(studies.begin(), studies.end(), waits))
         return;
     comparing_.run(
         [folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
@@ -322,10 +340,8 @@ void Library::compareWhatIsNot() {
             isCompared_ = true;
             if (!isAnyNew)
                 return;
-            // The cards say more now; what was chosen stays chosen.
-            const int row = list_->currentRow();
-            refresh();
-            list_->setCurrentRow(std::min(row, list_->count() - 1));
+            readStudies();
+            tellCardsAnew();
         });
 }
 

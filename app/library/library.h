@@ -47,6 +47,10 @@ private:
     /// Lays out what is wished for.
     void fill();
     /// Compares, off the UI thread, the drawings whose figures are not known yet, and shows them then.
+    /// Reads the studies of the chosen place, shelf or put away, into the finder.
+    void readStudies();
+    /// Writes the cards' words anew without touching the cards themselves: what was chosen stays chosen.
+    void tellCardsAnew();
     void compareWhatIsNot();
     void showChosen();
     /// Paints the cards in sight whose pictures have come.
