@@ -1,6 +1,7 @@
 #include "cast/raster.h"
 
 #include "cast/plaster_mesh.h"
+#include "core/base/triangle_raster.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,38 +12,9 @@ namespace zokran {
 namespace {
 
 struct Corner2 {
-    float x, y, depth;
+    Eigen::Vector2f at;
+    float depth;
 };
-
-/// Calls `pixel(x, y, wa, wb, wc)` for each pixel centre in the triangle, in rows [top, bottom).
-template <typename Pixel>
-void fill(const Corner2& a, const Corner2& b, const Corner2& c, int width, int top, int bottom,
-          Pixel pixel) {
-    // Most triangles of a fine mesh lie between the pixels' centres, so that this decides how long a picture takes: cutting
-    // off what follows the point is rounding down for what is above zero, and far quicker.
-    const auto from = [](float low) { return static_cast<int>(std::max(low, 0.0f) + 0.5f); };
-    const auto to = [](float high) { return static_cast<int>(high + 0.5f) - 1; };
-    const int y0 = std::max(top, from(std::min({a.y, b.y, c.y})));
-    const int y1 = std::min(bottom - 1, to(std::max({a.y, b.y, c.y})));
-    if (y0 > y1)
-        return;
-    const int x0 = from(std::min({a.x, b.x, c.x}));
-    const int x1 = std::min(width - 1, to(std::max({a.x, b.x, c.x})));
-    const float area = (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
-    if (x0 > x1 || std::abs(area) < 1e-12f)
-        return;
-    const float each = 1 / area;
-    for (int y = y0; y <= y1; ++y)
-        for (int x = x0; x <= x1; ++x) {
-            const float px = static_cast<float>(x) + 0.5f, py = static_cast<float>(y) + 0.5f;
-            const float wb = ((px - a.x) * (c.y - a.y) - (py - a.y) * (c.x - a.x)) * each;
-            const float wc = ((b.x - a.x) * (py - a.y) - (b.y - a.y) * (px - a.x)) * each;
-            const float wa = 1 - wb - wc;
-            constexpr float edge = -1e-4f;
-            if (wa >= edge && wb >= edge && wc >= edge)
-                pixel(x, y, wa, wb, wc);
-        }
-}
 
 using Triangles = std::vector<std::array<std::uint32_t, 3>>;
 
@@ -53,8 +25,8 @@ void drawAll(const Triangles& triangles, const std::vector<Corner2>& at, int wid
              Pixel pixel) {
     const auto draw = [&](std::size_t t, int top, int bottom) {
         const auto& [i, j, k] = triangles[t];
-        fill(at[i], at[j], at[k], width, top, bottom,
-             [&](int x, int y, float wa, float wb, float wc) { pixel(t, x, y, wa, wb, wc); });
+        fillTriangle(at[i].at, at[j].at, at[k].at, width, top, bottom,
+                     [&](int x, int y, float wb, float wc) { pixel(t, x, y, 1 - wb - wc, wb, wc); });
     };
     if (bands == 1) {
         for (std::size_t t = 0; t < triangles.size(); ++t)
@@ -66,7 +38,7 @@ void drawAll(const Triangles& triangles, const std::vector<Corner2>& at, int wid
     const auto bandOf = [&](float y) { return std::clamp(static_cast<int>(y) / rows, 0, bands - 1); };
     for (std::size_t t = 0; t < triangles.size(); ++t) {
         const auto& [i, j, k] = triangles[t];
-        const float low = std::min({at[i].y, at[j].y, at[k].y}), high = std::max({at[i].y, at[j].y, at[k].y});
+        const float low = std::min({at[i].at.y(), at[j].at.y(), at[k].at.y()}), high = std::max({at[i].at.y(), at[j].at.y(), at[k].at.y()});
         if (high < 0 || low > static_cast<float>(height))
             continue;
         for (int band = bandOf(low); band <= bandOf(high); ++band)
@@ -98,8 +70,7 @@ Raster::Raster(const PlasterMesh& mesh, const View& view, int width, int height,
              i < n * static_cast<std::size_t>(band + 1) / manyBands; ++i) {
             const Eigen::Vector3f m = turn * mesh.points[i];
             const float depth = std::max(1 - nearness * m.z(), 0.05f);
-            at[i] = {middle.x() + (off.x() + s * m.x()) / depth,
-                     middle.y() + (off.y() - s * m.y()) / depth, depth};
+            at[i] = {middle + (off + s * Eigen::Vector2f(m.x(), -m.y())) / depth, depth};
         }
     });
     drawAll(mesh.triangles, at, width_, height_, manyBands,
@@ -124,7 +95,7 @@ DepthMap::DepthMap(const PlasterMesh& mesh, const Eigen::Vector3d& towards, int 
     up_ = towards_.cross(right_);
     std::vector<Corner2> at(mesh.points.size());
     for (std::size_t i = 0; i < at.size(); ++i)
-        at[i] = {across(mesh.points[i]), up(mesh.points[i]), height(mesh.points[i])};
+        at[i] = {{across(mesh.points[i]), up(mesh.points[i])}, height(mesh.points[i])};
     drawAll(mesh.triangles, at, size_, size_, onAllCores ? manyBands : 1,
             [&](std::size_t t, int x, int y, float wa, float wb, float wc) {
                 const auto& [i, j, k] = mesh.triangles[t];

@@ -227,7 +227,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     const Pixels noise = sketchMarks.noiseOrDefault();
     double bothNoises =
         std::hypot(noise.value, referenceMarks.noiseOrDefault().value * c.registration.scale);
-    HeadProblem problem(faithful.principal, {faithful.scale});
+    HeadProblem problem{faithful.principal, {faithful.scale}};
     problem.meanLogDistance = -std::log(std::max(faithful.nearness, 1e-4));
     problem.logDistanceSpread = copiedDistanceSpread;
     if (held)

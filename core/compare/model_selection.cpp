@@ -1,5 +1,7 @@
 #include "core/compare/model_selection.h"
 
+#include "core/fit/head_estimation.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -46,9 +48,9 @@ public:
     }
 
     void refit(Model& model) const {
-        HeadProblem p = problemFor(model);
+        const HeadProblem p = problemFor(model);
         model.state.coefficients.resize(p.directions.size(), 0);
-        model.misfit = 2 * p.solve(model.state, iterations);
+        model.misfit = 2 * estimate(p, model.state, {iterations}).cost;
         model.total = model.misfit + (model.poseFree ? posePrice : 0);
         for (int k : model.admitted)
             model.total += penalty(modes_[k].freedoms);
@@ -130,16 +132,15 @@ private:
     /// what is left of the candidate's own effect, once everything admitted has had its share.
     std::vector<int> promising(const Model& model) const {
         HeadProblem p = problemFor(model);
-        const int known = p.unknowns();
         std::vector<int> column;
         for (std::size_t k = 0; k < modes_.size(); ++k) {
             column.push_back(static_cast<int>(p.directions.size()));
             append(p, modes_[k]);
         }
-        const int first = known - static_cast<int>(model.state.coefficients.size());
         HeadProblem::State state = model.state;
         state.coefficients.resize(p.directions.size(), 0);
-        const auto [f, j] = p.linearised(state);
+        const auto [f, j, first] = linearise(p, state);
+        const auto known = first + static_cast<Eigen::Index>(model.state.coefficients.size());
         const Eigen::MatrixXd basis = j.leftCols(known).householderQr().householderQ() *
                                       Eigen::MatrixXd::Identity(j.rows(), known);
         const Eigen::VectorXd left = f - basis * (basis.transpose() * f);
@@ -202,11 +203,11 @@ ModelSelection selectModel(const HeadProblem& problem, const std::vector<ErrorMo
             result.rivalTurn = turned;
     }
     HeadProblem p = search.problemFor(best);
-    result.unexplained = p.deviations(best.state);
+    result.unexplained = deviations(p, best.state);
     // The doubt of the pose is asked with the pose free, whether or not it drifted.
     p.facingHeld.reset();
-    const Eigen::MatrixXd covariance = p.covariance(best.state);
-    const Eigen::MatrixXd slope = p.facingSlope(best.state);
+    const Eigen::MatrixXd covariance = parameterCovariance(p, best.state);
+    const Eigen::MatrixXd slope = facingJacobian(p, best.state);
     result.facingCovariance = slope * covariance * slope.transpose();
     // A small drift is explained by the pose that was seen, which is the simpler story: what the drawing would be read as
     // with the pose let loose is a part of the doubt, and large where few marks carry the reading.

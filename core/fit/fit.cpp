@@ -1,6 +1,7 @@
 #include "core/fit/fit.h"
 
 #include "core/fit/fit_diagnostics.h"
+#include "core/fit/head_estimation.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/pose_spread.h"
 #include "core/fit/shape_problem.h"
@@ -37,7 +38,7 @@ HeadProblem coarser(HeadProblem problem, Pixels unit, std::size_t kept) {
         deviation = std::hypot(deviation, std::sqrt(variance) * unit.value);
     }
     problem.directions.resize(std::min(kept, problem.directions.size()));
-    problem.known.reset();
+    problem.coefficientPrior.reset();
     return problem;
 }
 
@@ -59,7 +60,7 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* s
         HeadProblem rigid = coarser(shapeProblem(sheet, {start.scale}), {start.scale}, 0);
         rigid.robustness = 6;
         HeadProblem::State state{start, {}};
-        const double cost = rigid.solve(state, 25, roughly);
+        const double cost = estimate(rigid, state, {25, roughly}).cost;
         polished.emplace_back(cost, state.view);
     }
     std::sort(polished.begin(), polished.end(),
@@ -78,11 +79,11 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* s
         // A tolerant loss first, so that a mark the mean head misplaces is not given up on.
         HeadProblem rough = sitter ? s.problem : coarser(s.problem, {view.scale}, coarseDirections);
         rough.robustness = 8;
-        rough.solve(s.state, 15, roughly);
+        estimate(rough, s.state, {15, roughly});
         if (best && angleBetween(s.state.view.rotation, best->state.view.rotation) < rivalAngle)
             continue; // it has come to where another start has come already
         s.problem.robustness = 3;
-        s.cost = s.problem.solve(s.state, 40);
+        s.cost = estimate(s.problem, s.state, {40}).cost;
         settled.emplace_back(s.cost, s.state.view);
         if (!best || s.cost < best->cost)
             best = std::move(s);
@@ -107,9 +108,9 @@ Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeInformation*
         if (at == all.end())
             continue;
         s.outliers.push_back(*at);
-        s.problem.drop(static_cast<std::size_t>(at - all.begin()));
+        s.problem = s.problem.without(static_cast<std::size_t>(at - all.begin()));
     }
-    s.cost = s.problem.solve(s.state, 12);
+    s.cost = estimate(s.problem, s.state, {12}).cost;
     return s;
 }
 
@@ -161,17 +162,17 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     fit.rival = found->rival;
     fit.shape = best.coefficients;
     fit.head = adultHeads().head(best.coefficients);
-    const std::vector<PicturePoint> deviations = found->problem.deviations(best);
-    for (std::size_t i = 0; i < deviations.size(); ++i)
-        fit.residuals[found->problem.observations[i].mark] = Pixels{deviations[i].norm()};
+    const std::vector<PicturePoint> off = deviations(found->problem, best);
+    for (std::size_t i = 0; i < off.size(); ++i)
+        fit.residuals[found->problem.observations[i].mark] = Pixels{off[i].norm()};
     for (const HeadProblem::Observation& outlier : found->outliers) {
         fit.residuals[outlier.mark] =
             Pixels{(outlier.at - fit.view.project(fit.head[outlier.mark])).norm()};
         fit.outliers.push_back(outlier.mark);
     }
     if (options.covariance) {
-        const Eigen::MatrixXd covariance = found->problem.covariance(best);
-        const Eigen::MatrixXd slope = found->problem.facingSlope(best);
+        const Eigen::MatrixXd covariance = parameterCovariance(found->problem, best);
+        const Eigen::MatrixXd slope = facingJacobian(found->problem, best);
         const auto shapes = static_cast<Eigen::Index>(fit.shape.size());
         fit.shapeCovariance = covariance.bottomRightCorner(shapes, shapes);
         fit.sigma = poseSpread(best.view.facing(), slope * covariance * slope.transpose() +
@@ -189,8 +190,7 @@ ShapeInformation shapeInformationOf(const MarkSheet& sheet, const Fit& fit) {
     MarkSheet trusted = sheet;
     for (Mark m : fit.outliers)
         trusted.marks[m].reset();
-    HeadProblem problem = shapeProblem(trusted, {fit.view.scale});
-    return problem.shapeInformation({fit.view, fit.shape});
+    return shapeInformation(shapeProblem(trusted, {fit.view.scale}), {fit.view, fit.shape});
 }
 
 std::vector<Fit> fitSitter(const std::vector<MarkSheet>& sheets) {

@@ -1,5 +1,7 @@
 #include "core/fit/fit_diagnostics.h"
 
+#include "core/fit/head_estimation.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -31,7 +33,7 @@ PerMark<std::optional<Pixels>> expectedSpread(const MarkSheet& sheet, const Fit&
             everywhere.directions[k].displacement.push_back(prior.directions[k].displacement[m]);
     }
     // With a deviation of one pixel the rows are the derivatives of the place in pixels.
-    const Eigen::MatrixXd j = everywhere.linearised({fit.view, fit.shape}).second;
+    const Eigen::MatrixXd j = linearise(everywhere, {fit.view, fit.shape}).jacobian;
     PerMark<std::optional<Pixels>> spread;
     for (int i = 0; i < markCount; ++i) {
         const auto rows = j.middleRows(2 * i, 2);

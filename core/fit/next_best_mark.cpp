@@ -1,5 +1,6 @@
 #include "core/fit/next_best_mark.h"
 
+#include "core/fit/head_estimation.h"
 #include "core/fit/shape_problem.h"
 
 #include <algorithm>
@@ -33,12 +34,12 @@ std::optional<NextBestMark> nextBestMark(const MarkSheet& sheet, const Fit& fit,
         return std::nullopt;
     imagined.noise = sheet.noiseOrDefault(); // of what is really marked
 
-    HeadProblem known = shapeProblem(sheet, {fit.view.scale}, sitter);
-    HeadProblem all = shapeProblem(imagined, {fit.view.scale}, sitter);
-    HeadProblem::State state{fit.view, fit.shape};
-    const Eigen::MatrixXd c = known.covariance(state);
-    const Eigen::MatrixXd j = all.linearised(state).second;
-    const Eigen::MatrixXd slope = known.facingSlope(state);
+    const HeadProblem known = shapeProblem(sheet, {fit.view.scale}, sitter);
+    const HeadProblem all = shapeProblem(imagined, {fit.view.scale}, sitter);
+    const HeadProblem::State state{fit.view, fit.shape};
+    const Eigen::MatrixXd c = parameterCovariance(known, state);
+    const Eigen::MatrixXd j = linearise(all, state).jacobian;
+    const Eigen::MatrixXd slope = facingJacobian(known, state);
     const double now = (slope * c * slope.transpose()).trace();
     std::optional<NextBestMark> best;
     for (std::size_t i = 0; i < all.observations.size(); ++i) {

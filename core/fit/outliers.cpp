@@ -1,5 +1,7 @@
 #include "core/fit/outliers.h"
 
+#include "core/fit/head_estimation.h"
+
 #include <algorithm>
 
 namespace zokran {
@@ -20,9 +22,9 @@ constexpr double closely = 0.05;
 
 /// What leaving each observation out would gain, to first order: r' (I - H)^-1 r with its residual r
 /// and its leverage H (Cook and Weisberg 1982, from memory).
-std::vector<double> gainsWithout(HeadProblem& problem, const HeadProblem::State& state) {
-    const auto [f, j] = problem.linearised(state);
-    const Eigen::MatrixXd covariance = problem.covariance(state);
+std::vector<double> gainsWithout(const HeadProblem& problem, const HeadProblem::State& state) {
+    const auto [f, j, cameraCount] = linearise(problem, state);
+    const Eigen::MatrixXd covariance = parameterCovariance(problem, state);
     std::vector<double> gains;
     for (Eigen::Index i = 0; i < static_cast<Eigen::Index>(problem.observations.size()); ++i) {
         const auto rows = j.middleRows(2 * i, 2);
@@ -40,10 +42,10 @@ std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
                                                      HeadProblem::State& state) {
     std::vector<HeadProblem::Observation> outliers;
     while (static_cast<int>(outliers.size()) < mostOutliers && problem.observations.size() > fewestForOutliers) {
-        const std::vector<PicturePoint> deviations = problem.deviations(state);
+        const std::vector<PicturePoint> off = deviations(problem, state);
         std::vector<std::pair<double, std::size_t>> suspects;
-        for (std::size_t i = 0; i < deviations.size(); ++i) {
-            const double size = deviations[i].norm() / problem.observations[i].deviation.value;
+        for (std::size_t i = 0; i < off.size(); ++i) {
+            const double size = off[i].norm() / problem.observations[i].deviation.value;
             if (size > suspicious)
                 suspects.emplace_back(size, i);
         }
@@ -51,11 +53,11 @@ std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
             break;
         std::sort(suspects.rbegin(), suspects.rend());
         suspects.resize(std::min<std::size_t>(suspects.size(), 5));
-        // Judged by plain least squares, in which a outlier cannot hide behind a tolerant loss.
+        // Judged by plain least squares, in which an outlier cannot hide behind a tolerant loss.
         HeadProblem whole = problem;
         whole.robustness = std::numeric_limits<double>::infinity();
         HeadProblem::State wholeState = state;
-        const double with = 2 * whole.solve(wholeState, 10, closely);
+        const double with = 2 * estimate(whole, wholeState, {10, closely}).cost;
         double best = outliers.empty() ? outlierGain : furtherOutlierGain;
         std::optional<std::size_t> worst;
         HeadProblem::State settled;
@@ -63,10 +65,8 @@ std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
         for (const auto& [size, i] : suspects) {
             if (gains[i] < worthTrying * best)
                 continue;
-            HeadProblem without = whole;
-            without.drop(i);
             HeadProblem::State trial = state;
-            const double gain = with - 2 * without.solve(trial, 10, closely);
+            const double gain = with - 2 * estimate(whole.without(i), trial, {10, closely}).cost;
             if (gain > best) {
                 best = gain;
                 worst = i;
@@ -76,9 +76,9 @@ std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
         if (!worst)
             break;
         outliers.push_back(problem.observations[*worst]);
-        problem.drop(*worst);
+        problem = problem.without(*worst);
         state = settled;
-        problem.solve(state, 10);
+        estimate(problem, state, {10});
     }
     return outliers;
 }

@@ -13,7 +13,6 @@ inline constexpr std::size_t fewestForOutliers = 5;
 /// Finds the marks that disagree with all the others: one after the other, the mark whose absence
 /// mends the fit most is set aside, as long as that is more than chance would give. Leaves in
 /// `problem` and `state` the fit without them and returns them, the worst first.
-std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
-                                                     HeadProblem::State& state);
+std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem, HeadProblem::State& state);
 
 } // namespace zokran

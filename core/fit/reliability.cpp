@@ -1,5 +1,6 @@
 #include "core/fit/reliability.h"
 
+#include "core/fit/head_estimation.h"
 #include "core/fit/outliers.h"
 
 #include <Eigen/Geometry>
@@ -13,9 +14,9 @@ constexpr double howOften = 1 / 30.0, howFar = 0.5;
 
 } // namespace
 
-Eigen::Matrix3d unnoticedMistakes(HeadProblem& problem, const HeadProblem::State& state, const Eigen::MatrixXd& slope,
+Eigen::Matrix3d unnoticedMistakes(const HeadProblem& problem, const HeadProblem::State& state, const Eigen::MatrixXd& slope,
                                   const Eigen::MatrixXd& covariance) {
-    const Eigen::MatrixXd j = problem.linearised(state).second;
+    const Eigen::MatrixXd j = linearise(problem, state).jacobian;
     const bool areLookedFor = problem.observations.size() > fewestForOutliers;
     Eigen::Matrix3d sum = Eigen::Matrix3d::Zero();
     for (std::size_t i = 0; i < problem.observations.size(); ++i) {

@@ -15,7 +15,7 @@ constexpr double logDistanceSpread = 0.45;
 /// 0.2. Common practice, no source.
 constexpr double axisSpread = 0.2;
 
-/// How much further (ball radii) a mark outliers from the sitter's face at rest when the mouth laughs
+/// How much further (ball radii) a mark departs from the sitter's face at rest when the mouth laughs
 /// or stands open: 6 mm at the mouth's corners and lips, 8 at the chin, 3 at the wings; common
 /// practice, no source.
 double looseWhenSmiling(Mark m) {
@@ -48,7 +48,7 @@ PicturePoint middleOf(const MarkSheet& sheet) {
 
 HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeInformation* sitter) {
     const ShapePrior& prior = adultHeads();
-    HeadProblem problem(middleOf(sheet), unit);
+    HeadProblem problem{middleOf(sheet), unit};
     problem.ball = sheet.ball;
     problem.focal = sheet.focal;
     problem.meanLogDistance = meanLogDistance;
@@ -73,7 +73,7 @@ HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeInforma
         const Eigen::LLT<Eigen::MatrixXd> root(sitter->information +
                                                Eigen::MatrixXd::Identity(n, n));
         if (root.info() == Eigen::Success)
-            problem.known = {root.matrixU(), root.matrixL().solve(sitter->weighted)};
+            problem.coefficientPrior = {root.matrixU(), root.matrixL().solve(sitter->weighted)};
     }
     return problem;
 }

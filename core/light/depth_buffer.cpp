@@ -1,5 +1,6 @@
 #include "core/light/depth_buffer.h"
 
+#include "core/base/triangle_raster.h"
 #include "core/light/tone.h"
 
 #include <algorithm>
@@ -11,34 +12,6 @@ namespace zokran {
 namespace {
 
 using Eigen::Vector3f;
-
-/// Calls `put(x, y, v, w)` for each whole place of a grid inside a triangle of the plane, with the
-/// weights of its second and third corner.
-template <class Put>
-void fill(const std::array<Eigen::Vector2f, 3>& at, int width, int height, Put put) {
-    const Eigen::Vector2f ab = at[1] - at[0], ac = at[2] - at[0];
-    const float area = ab.x() * ac.y() - ab.y() * ac.x();
-    if (std::abs(area) < 1e-7f)
-        return;
-    const Eigen::Vector2f low = at[0].cwiseMin(at[1]).cwiseMin(at[2]),
-                          high = at[0].cwiseMax(at[1]).cwiseMax(at[2]);
-    const float right = static_cast<float>(width - 1), foot = static_cast<float>(height - 1);
-    if (!(high.x() >= 0 && high.y() >= 0 && low.x() <= right && low.y() <= foot))
-        return;
-    const int x0 = static_cast<int>(std::ceil(std::max(0.0f, low.x()))),
-              x1 = static_cast<int>(std::min(right, high.x())),
-              y0 = static_cast<int>(std::ceil(std::max(0.0f, low.y()))),
-              y1 = static_cast<int>(std::min(foot, high.y()));
-    constexpr float edge = -1e-4f; // neighbours share their edge, no pixel falls between them
-    const float vx = ac.y() / area, vy = -ac.x() / area, wx = -ab.y() / area, wy = ab.x() / area;
-    for (int y = y0; y <= y1; ++y)
-        for (int x = x0; x <= x1; ++x) {
-            const float dx = static_cast<float>(x) - at[0].x(), dy = static_cast<float>(y) - at[0].y();
-            const float v = dx * vx + dy * vy, w = dx * wx + dy * wy;
-            if (v >= edge && w >= edge && v + w <= 1 - edge)
-                put(x, y, v, w);
-        }
-}
 
 constexpr float everywhere = 0.1f;  ///< of the light comes from everywhere
 constexpr int shadowGrid = 440;     ///< places across the grid of heights
@@ -89,7 +62,8 @@ void DepthBuffer::draw(const LitSolid::Triangle& triangle) {
     bool faces = triangle.ground;
     for (std::size_t k = 0; k < 3; ++k) {
         const std::uint32_t c = triangle.corners[k];
-        at[k] = projected_[c].cast<float>();
+        // A spot is looked up by rounding: pixel (x, y) has its centre at (x, y) here.
+        at[k] = projected_[c].cast<float>() + Eigen::Vector2f(0.5f, 0.5f);
         depth[k] = depth_[c];
         normal[k] = facing_ * solid_.normals[c].cast<float>();
         place[k] = placed_[c];
@@ -97,7 +71,7 @@ void DepthBuffer::draw(const LitSolid::Triangle& triangle) {
     }
     if (!faces)
         return;
-    fill(at, width_, height_, [&](int x, int y, float v, float w) {
+    fillTriangle(at[0], at[1], at[2], width_, 0, height_, [&](int x, int y, float v, float w) {
         const float z = depth[0] + v * (depth[1] - depth[0]) + w * (depth[2] - depth[0]);
         Spot& spot = spots_[static_cast<std::size_t>(y) * static_cast<std::size_t>(width_) +
                             static_cast<std::size_t>(x)];
@@ -134,14 +108,14 @@ Shading::Reach Shading::reachOf(const LightDirection& from, double strength) con
     std::vector<Eigen::Vector2f> at;
     std::vector<float> height;
     for (const Vector3f& q : relief_.placed()) {
-        at.emplace_back((q.dot(reach.across) + shadowReach) * perUnit,
-                        (q.dot(reach.up) + shadowReach) * perUnit);
+        at.emplace_back((q.dot(reach.across) + shadowReach) * perUnit + 0.5f,
+                        (q.dot(reach.up) + shadowReach) * perUnit + 0.5f);
         height.push_back(q.dot(reach.towards));
     }
     for (const auto& [c, ground, plane] : relief_.solid().triangles)
         if (!ground) // the table throws no shadow on what stands on it
-            fill({at[c[0]], at[c[1]], at[c[2]]}, shadowGrid, shadowGrid,
-                 [&, &t = c](int x, int y, float v, float w) {
+            fillTriangle(at[c[0]], at[c[1]], at[c[2]], shadowGrid, 0, shadowGrid,
+                         [&, &t = c](int x, int y, float v, float w) {
                      const float h = height[t[0]] + v * (height[t[1]] - height[t[0]]) +
                                      w * (height[t[2]] - height[t[0]]);
                      float& most = reach.height[static_cast<std::size_t>(y) * shadowGrid +

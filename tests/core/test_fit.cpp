@@ -1,5 +1,7 @@
 #include "core/fit/fit.h"
-#include "core/fit/head_problem.h"
+#include "core/fit/head_estimation.h"
+#include "core/fit/head_residuals.h"
+#include "core/fit/levenberg_marquardt.h"
 #include "core/fit/next_best_mark.h"
 #include "core/fit/pose_search.h"
 #include "core/fit/reliability.h"
@@ -32,7 +34,7 @@ MarksTrouble troubleOf(const MarkSheet& sheet) {
 TEST_CASE("The analytic derivatives are those of finite differences") {
     for (const bool lensKnown : {false, true}) {
         Random random(41);
-        HeadProblem problem({500, 500}, {150});
+        HeadProblem problem{{500, 500}, {150}};
         const View view = viewAt(pose(30, -20, 50), 9);
         for (Mark m : {Brow, Chin, EarTopL, NoseTip, MouthCornerR}) {
             problem.observations.push_back({m,
@@ -56,10 +58,9 @@ TEST_CASE("The analytic derivatives are those of finite differences") {
             problem.focal = Pixels{1500};
         const std::vector<double> shape{0.2, -0.1, 0.3};
         const HeadProblem::State state{viewAt(pose(24, -13, 44), 8), shape};
-        const auto j = problem.linearised(state).second;
-        const int camera = problem.unknowns() - 3;
+        const auto [f, j, camera] = linearise(problem, state);
         REQUIRE(camera == (lensKnown ? 6 : 7));
-        for (int k = 0; k < problem.unknowns(); ++k) {
+        for (Eigen::Index k = 0; k < j.cols(); ++k) {
             const auto at = [&](double by) {
                 HeadProblem::State moved = state;
                 View& to = moved.view;
@@ -73,17 +74,91 @@ TEST_CASE("The analytic derivatives are those of finite differences") {
                     to.nearness *= std::exp(-by);
                 else
                     moved.coefficients[static_cast<std::size_t>(k - camera)] += by;
-                return problem.linearised(moved).first;
+                return linearise(problem, moved).residuals;
             };
             const Eigen::VectorXd slope = (at(1e-6) - at(-1e-6)) / 2e-6;
-            // The held page's lean is only held to first order.
-            const Eigen::Index lean = slope.size() - 3 - 3, after = slope.size() - lean - 1;
-            const Eigen::VectorXd off = (slope - j.col(k)).cwiseAbs();
-            const double most = 1e-4 * (1 + j.col(k).cwiseAbs().maxCoeff());
-            CHECK(off.head(lean).maxCoeff() < most);
-            CHECK(off.tail(after).maxCoeff() < most);
+            CHECK((slope - j.col(k)).cwiseAbs().maxCoeff() < 1e-4 * (1 + j.col(k).cwiseAbs().maxCoeff()));
         }
     }
+}
+
+TEST_CASE("The derivatives are right where distance and depth are clamped") {
+    Random random(43);
+    for (const bool lensKnown : {false, true}) {
+        HeadProblem problem{{500, 500}, {150}};
+        // A camera nearer than any can be.
+        const View view = viewAt(pose(20, -10, 5), 3);
+        if (lensKnown)
+            problem.focal = Pixels{150};
+        problem.axisSpread = 0.2;
+        problem.ball = BallCircle{{470, 440}, {160}};
+        for (Mark m : {Brow, Chin, EarTopL, NoseTip})
+            problem.observations.push_back({m, adultHeads().mean[m],
+                                            view.project(adultHeads().mean[m]) + PicturePoint(random.normal(9), random.normal(9)), {3}});
+        // This one lies behind the camera, where the depth is clamped.
+        problem.observations.push_back({NoseBase, HeadPoint(0.1, 0.2, 4), PicturePoint(480, 500), {3}});
+        const HeadResiduals residuals(problem, view);
+        HeadProblem::State state{view, {}};
+        Eigen::VectorXd x = residuals.parameters(state);
+        if (!lensKnown)
+            x[6] = std::log(2.0);
+        Eigen::VectorXd f(residuals.residualCount()), more = f, less = f;
+        Eigen::MatrixXd jacobian(residuals.parameterCount(), residuals.residualCount());
+        residuals.evaluate(x, f, &jacobian);
+        for (Eigen::Index k = 3; k < x.size(); ++k) {
+            Eigen::VectorXd moved = x;
+            moved[k] = x[k] + 1e-6;
+            residuals.evaluate(moved, more, nullptr);
+            moved[k] = x[k] - 1e-6;
+            residuals.evaluate(moved, less, nullptr);
+            const Eigen::VectorXd slope = (more - less) / 2e-6, ours = jacobian.row(k).transpose();
+            INFO("parameter " << k);
+            CHECK((slope - ours).cwiseAbs().maxCoeff() < 1e-4 * (1 + ours.cwiseAbs().maxCoeff()));
+        }
+    }
+}
+
+TEST_CASE("The minimisation says how it ended") {
+    /// Rosenbrock's valley, the second parameter under a prior.
+    struct Valley : LeastSquares {
+        double target = 1;
+        bool isFinite = true;
+        Eigen::Index parameterCount() const override { return 2; }
+        Eigen::Index residualCount() const override { return 2; }
+        void evaluate(const Eigen::VectorXd& x, Eigen::Ref<Eigen::VectorXd> f, Eigen::MatrixXd* jacobian) const override {
+            f << 10 * (x[1] - x[0] * x[0]), 1 - x[0];
+            if (!isFinite)
+                f[0] = std::numeric_limits<double>::quiet_NaN();
+            if (jacobian)
+                *jacobian << -20 * x[0], -1, 10, 0;
+        }
+        Prior prior() const override { return {Eigen::MatrixXd::Identity(1, 1), Eigen::VectorXd::Constant(1, target)}; }
+    };
+    Valley valley;
+    Eigen::VectorXd x = Eigen::Vector2d(-1.2, 1);
+    const LeastSquaresSummary found = levenbergMarquardt(valley, x, {200, 1e-14});
+    CHECK(found.hasConverged());
+    CHECK(found.initialCost == Approx((4.4 * 4.4 + 2.2 * 2.2) / 2));
+    CHECK(found.cost < 1e-10);
+    CHECK((x - Eigen::Vector2d(1, 1)).norm() < 1e-4);
+
+    x = Eigen::Vector2d(-1.2, 1);
+    const LeastSquaresSummary cut = levenbergMarquardt(valley, x, {5, 1e-14});
+    CHECK(cut.stop == LeastSquaresSummary::Stop::IterationLimit);
+    CHECK(cut.evaluations == 5);
+    CHECK(cut.cost < cut.initialCost);
+    CHECK_FALSE(cut.hasConverged());
+
+    // The prior pulls: the least of the sum lies elsewhere.
+    valley.target = 3;
+    x = Eigen::Vector2d(1, 1);
+    levenbergMarquardt(valley, x, {200, 1e-14});
+    CHECK(x[1] > 1.05);
+
+    valley.isFinite = false;
+    x = Eigen::Vector2d(0.5, 0.5);
+    CHECK(levenbergMarquardt(valley, x, {}).stop == LeastSquaresSummary::Stop::NotFinite);
+    CHECK(x == Eigen::VectorXd(Eigen::Vector2d(0.5, 0.5)));
 }
 
 namespace {
@@ -96,12 +171,12 @@ struct ForMinpack {
     using JacobianType = Eigen::MatrixXd;
     enum { InputsAtCompileTime = Eigen::Dynamic, ValuesAtCompileTime = Eigen::Dynamic };
 
-    HeadProblem& problem;
+    const HeadProblem& problem;
     HeadProblem::State start;
     double unit;
 
-    int inputs() const { return problem.unknowns(); }
-    int values() const { return static_cast<int>(problem.linearised(start).first.size()); }
+    int inputs() const { return static_cast<int>(linearise(problem, start).jacobian.cols()); }
+    int values() const { return static_cast<int>(linearise(problem, start).residuals.size()); }
     HeadProblem::State at(const Eigen::VectorXd& x) const {
         HeadProblem::State s = start;
         s.view.rotation = rotationFromVector(x.head<3>()) * start.view.rotation;
@@ -114,7 +189,7 @@ struct ForMinpack {
         return s;
     }
     int operator()(const Eigen::VectorXd& x, Eigen::VectorXd& f) const {
-        f = problem.linearised(at(x)).first;
+        f = linearise(problem, at(x)).residuals;
         return 0;
     }
 };
@@ -132,12 +207,15 @@ TEST_CASE("The fit's own solver comes to where MINPACK's does") {
             problem.robustness = 3;
         const HeadProblem::State start{view, std::vector<double>(problem.directions.size(), 0)};
         HeadProblem::State ours = start;
-        const double cost = problem.solve(ours, 100, 1e-10);
+        const LeastSquaresSummary summary = estimate(problem, ours, {100, 1e-10});
+        CHECK(summary.hasConverged());
+        CHECK(summary.cost <= summary.initialCost);
+        const double cost = summary.cost;
         ForMinpack theirs{problem, start, view.scale};
         Eigen::NumericalDiff<ForMinpack, Eigen::Central> withSlopes(theirs);
         Eigen::LevenbergMarquardt<decltype(withSlopes)> minpack(withSlopes);
         minpack.parameters.maxfev = 2000;
-        Eigen::VectorXd x = Eigen::VectorXd::Zero(problem.unknowns());
+        Eigen::VectorXd x = Eigen::VectorXd::Zero(theirs.inputs());
         minpack.minimize(x);
         INFO("turn " << degrees(view.pose().turn));
         const double least = minpack.fvec.squaredNorm() / 2;
@@ -255,7 +333,7 @@ TEST_CASE("While few marks carry a reading its doubt covers one that was misplac
     const Fit whole = fitHead(all);
     HeadProblem problem = shapeProblem(all, {whole.view.scale});
     const HeadProblem::State state{whole.view, whole.shape};
-    const Eigen::MatrixXd covariance = problem.covariance(state), slope = problem.facingSlope(state);
+    const Eigen::MatrixXd covariance = parameterCovariance(problem, state), slope = facingJacobian(problem, state);
     const Eigen::Matrix3d noise = slope * covariance * slope.transpose();
     CHECK(unnoticedMistakes(problem, state, slope, covariance).norm() < 0.1 * noise.norm());
 }

@@ -2,7 +2,7 @@
 // are none of the catalogue's displacements: groups of features pushed along slanted ways, each of
 // their marks by its own share, and the marks shaken.
 
-#include "core/fit/head_problem.h"
+#include "core/fit/head_estimation.h"
 #include "core/compare/compare.h"
 #include "tests/heads.h"
 
@@ -256,14 +256,14 @@ TEST_CASE("Over 300 sketches straightening and a planted shift are told as they 
         // head itself besides: no better can be had from marks that shake so.
         for (const bool whole : {false, true}) {
             const HeadMarks& sitter = whole ? head : c.sitter;
-            HeadProblem problem(drawnView.principal, {drawnView.scale});
+            HeadProblem problem{drawnView.principal, {drawnView.scale}};
             problem.meanLogDistance = -std::log(c.registeredView.nearness);
             problem.logDistanceSpread = 0.3;
             for (Mark m : d.sketch.seenMarks())
                 if (std::find(group.begin(), group.end(), m) == group.end())
                     problem.observations.push_back({m, sitter[m], *d.sketch.seen(m), {1.4}});
             HeadProblem::State state{c.sketchView, {}};
-            problem.solve(state, 60, 1e-9);
+            estimate(problem, state, {60, 1e-9});
             (whole ? knowingHead : knowing).push_back(offBy([&](Mark m) { return state.view.project(sitter[m]); }));
         }
     }
