@@ -1,5 +1,7 @@
 #include "cast/pencil.h"
 
+#include "core/base/tone.h"
+
 #include "core/base/errors.h"
 
 #include <algorithm>
@@ -178,6 +180,28 @@ void drawStrokes(const cv::Mat1f& lines, const Hand& hand, double unit, cv::RNG&
                 break;
         }
     }
+}
+
+cv::Mat1f hatchedTone(const cv::Mat1f& lightness, double spacing, double paper, double darkest, cv::RNG& rng) {
+    const auto smooth = [&](double size) {
+        cv::Mat1f n(lightness.size());
+        rng.fill(n, cv::RNG::NORMAL, 0, 1);
+        cv::GaussianBlur(n, n, {}, size);
+        cv::Scalar mean, spread;
+        cv::meanStdDev(n, mean, spread);
+        return cv::Mat1f((n - mean[0]) / std::max(spread[0], 1e-9));
+    };
+    const cv::Mat1f sway = smooth(6 * spacing), tooth = smooth(0.9);
+    cv::Mat1f share(lightness.size());
+    for (int y = 0; y < share.rows; ++y)
+        for (int x = 0; x < share.cols; ++x) {
+            const double wanted = std::clamp((paper - linearOfLightness(lightness(y, x))) / (paper - darkest), 0.0, 1.0);
+            // A stroke's profile is a cosine over the spacing; the height at which it is cut gives the share it covers.
+            const double phase = std::fmod((x + 0.75 * y) / spacing + 0.5 * sway(y, x) + 1e4, 1.0);
+            const double off = std::abs(phase - 0.5) * 2 + 0.1 * tooth(y, x); // 0 in the stroke's middle, 1 between two
+            share(y, x) = wanted < 0.01 ? 0.0f : static_cast<float>(std::clamp((wanted - off) / 0.25 + 0.5, 0.0, 1.0));
+        }
+    return share;
 }
 
 } // namespace zokran

@@ -26,4 +26,8 @@ const Hand& handNamed(const std::string& id);
 void drawStrokes(const cv::Mat1f& lines, const Hand& hand, double unit, cv::RNG& rng,
                  cv::Mat1f& graphite);
 
+/// Hatches a tone: `lightness` (CIE 1976 L*, 0 to 100) comes out so in the mean over a few strokes, its share of
+/// graphite (luminance `darkest`, bare paper `paper`) as strokes that lie one beside another.
+cv::Mat1f hatchedTone(const cv::Mat1f& lightness, double spacing, double paper, double darkest, cv::RNG& rng);
+
 } // namespace zokran

@@ -2,7 +2,9 @@
 #include "cast/simulated_phone.h"
 #include "cast/raster.h"
 #include "cast/stand_in_camera.h"
+#include "core/base/tone.h"
 #include "core/construction/lines.h"
+#include "core/light/tone_places.h"
 #include "core/compare/errors/error_modes.h"
 #include "core/construction/ball_form.h"
 
@@ -228,6 +230,59 @@ cv::Mat1f hatching(const Seen& seen, double spacing, cv::RNG& rng) {
     return strokes;
 }
 
+/// How light each pixel of the sheet is to become (L*, white paper 100), where the head is: the photograph's values in
+/// the key of a pencil, with what is planted; 100 elsewhere.
+cv::Mat1f wantedLightness(const Bust& drawn, const Shot& shot, const View& view, const Seen& seen, const PlantedErrors& planted) {
+    const auto mesh = meshOf(drawn, seen.depth.rows > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
+    const Picture photo = photograph(*mesh, shot, view);
+    cv::Mat1f lightness(seen.depth.size(), 100.0f);
+    std::vector<float> onHead;
+    for (int y = 0; y < lightness.rows; ++y)
+        for (int x = 0; x < lightness.cols; ++x) {
+            if (seen.depth(y, x) >= nothing)
+                continue;
+            const std::size_t i = 3 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(photo.width) + static_cast<std::size_t>(x));
+            const double grey = (0.114 * photo.bgr[i] + 0.587 * photo.bgr[i + 1] + 0.299 * photo.bgr[i + 2]) / 255;
+            lightness(y, x) = static_cast<float>(lightnessOfLinear(linearOfDisplay(grey)));
+            onHead.push_back(lightness(y, x));
+        }
+    if (onHead.empty())
+        return lightness;
+    const auto quantile = [&](double q) {
+        const auto at = onHead.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(onHead.size() - 1));
+        std::nth_element(onHead.begin(), at, onHead.end());
+        return *at;
+    };
+    const float dark = quantile(0.01), light = quantile(0.97);
+    // A soft pencil comes down to this; bare paper is 100.
+    constexpr float pencil = 30;
+    for (int y = 0; y < lightness.rows; ++y)
+        for (int x = 0; x < lightness.cols; ++x)
+            if (seen.depth(y, x) < nothing)
+                lightness(y, x) = pencil + (100 - pencil) * std::clamp((lightness(y, x) - dark) / (light - dark), 0.0f, 1.0f);
+    for (const PlantedTone& tone : planted.tones) {
+        const auto& places = tonePlaces();
+        const auto place = std::find_if(places.begin(), places.end(), [&](const TonePlace& p) { return p.id == tone.place; });
+        if (place == places.end())
+            throw BadInput(fmt::format("there is no place \"{}\" to plant a tone at", tone.place));
+        HeadPoint p = place->at(drawn.marks());
+        if (tone.side < 0)
+            p.x() = -p.x();
+        const PicturePoint at = view.project(p);
+        const double radius = 1.5 * place->radius.value * view.scale;
+        for (int y = 0; y < lightness.rows; ++y)
+            for (int x = 0; x < lightness.cols; ++x)
+                lightness(y, x) += static_cast<float>(
+                    100 * tone.off * std::exp(-std::pow(std::hypot(x - at.x(), y - at.y()) / radius, 4)));
+    }
+    for (float& l : lightness)
+        l = std::clamp(100 - (1 - static_cast<float>(planted.timid)) * (100 - l), 18.0f, 100.0f);
+    for (int y = 0; y < lightness.rows; ++y)
+        for (int x = 0; x < lightness.cols; ++x)
+            lightness(y, x) = 100 - seen.fade(y, x) * (100 - lightness(y, x));
+    return lightness;
+}
+
 } // namespace
 
 std::vector<std::pair<std::string, double>> named(const PlantedErrors& planted) {
@@ -283,8 +338,25 @@ SimulatedSketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErro
     drawStrokes(constructionLines(bust.marks(), view, edges.size()), {"construction", 0.8, 0.26, 0},
                 unit, rng, graphite);
     const Hand& hand = handNamed(planted.hand);
-    graphite +=
-        0.75 * hand.shading * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
+    // What toned paper and white chalk are to it, luminance.
+    constexpr double bare = 0.35, chalkWhite = 0.95, darkest = 0.05;
+    cv::Mat1f shading, chalk(edges.size(), 0.0f);
+    if (planted.shaded) {
+        cv::Mat1f wanted = wantedLightness(drawn, shot, view, seen, planted);
+        if (planted.onToned) {
+            cv::Mat1f lights(edges.size(), 0.0f);
+            for (int y = 0; y < wanted.rows; ++y)
+                for (int x = 0; x < wanted.cols; ++x) {
+                    const double y01 = linearOfLightness(wanted(y, x));
+                    if (seen.depth(y, x) < nothing)
+                        lights(y, x) = seen.fade(y, x) * static_cast<float>(std::clamp((y01 - bare) / (chalkWhite - bare), 0.0, 1.0));
+                    wanted(y, x) = static_cast<float>(lightnessOfLinear(std::min(1.0, y01 / bare)));
+                }
+            chalk = lights;
+        }
+        shading = hatchedTone(wanted, 5 * unit, 1, darkest, rng);
+    } else
+        graphite += 0.75 * hand.shading * byHand(hatching(seen, 5.5 * unit, rng), 0.8 * unit, 20 * unit, rng);
     graphite += 0.8 * hand.pressure *
                 byHand(browStrokes(seen, 3.2 * unit, rng), 0.8 * unit, 12 * unit, rng);
     drawStrokes(edges, hand, unit, rng, graphite);
@@ -303,11 +375,19 @@ SimulatedSketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErro
             const double lamp = 0.94 - 0.06 * x / width - 0.05 * y / height + 0.008 * cloud(y, x) +
                                 0.010 * tooth(y, x);
             const double paper[3] = {0.905, 0.955, 0.975}, pencil[3] = {0.27, 0.25, 0.25};
-            for (int k = 0; k < 3; ++k)
+            for (int k = 0; k < 3; ++k) {
+                double tone = lamp * (paper[k] + caught * (pencil[k] - paper[k]));
+                if (planted.shaded) {
+                    // Tones add up as light does, paper and pencil each by its share.
+                    double ground = linearOfDisplay(lamp * paper[k]);
+                    if (planted.onToned)
+                        ground *= bare + (chalkWhite - bare) * static_cast<double>(chalk(y, x)) * (0.97 + 0.05 * tooth(y, x));
+                    const double cover = std::max(caught * 0.9, static_cast<double>(shading(y, x)));
+                    tone = displayOfLinear(std::max(0.0, ground * (1 - cover * (1 - darkest))));
+                }
                 sketch.picture.bgr[3ul * (static_cast<std::size_t>(y) * width + x) + k] =
-                    static_cast<std::uint8_t>(
-                        255 *
-                        std::clamp(lamp * (paper[k] + caught * (pencil[k] - paper[k])), 0.0, 1.0));
+                    static_cast<std::uint8_t>(255 * std::clamp(tone, 0.0, 1.0));
+            }
         }
     sketch.marks = exactMarks(drawn, view, width, height);
     sketch.marks.focal.reset(); // a drawing has no lens

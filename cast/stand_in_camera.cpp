@@ -160,7 +160,10 @@ MarkSheet exactMarks(const Bust& bust, const View& view, int width, int height) 
 }
 
 Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<bool>* cancelled) {
-    const View view = viewOf(shot);
+    return photograph(mesh, shot, viewOf(shot), cancelled);
+}
+
+Picture photograph(const PlasterMesh& mesh, const Shot& shot, const View& view, const std::atomic<bool>* cancelled) {
     const int width = static_cast<int>(std::lround(0.8 * shot.size)), height = shot.size;
     auto direction = [&](Degrees azimuth, Degrees elevation) {
         const double a = toRadians(azimuth).value, e = toRadians(elevation).value;

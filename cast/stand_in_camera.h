@@ -48,9 +48,21 @@ MarkSheet exactMarks(const Bust& bust, const View& view, int width, int height);
 Picture photograph(const PlasterMesh& mesh, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
 
+/// The same seen otherwise, under the same light against the line of sight: as a head was drawn.
+Picture photograph(const PlasterMesh& mesh, const Shot& shot, const View& view,
+                   const std::atomic<bool>* cancelled = nullptr);
+
 /// Meshes and photographs a bust: coarsely for a thumbnail, else finely.
 Picture photograph(const Bust& bust, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
+
+/// A tone that is put down wrong: the id of a `TonePlace`, +1 the sitter's left one, -1 the right, 0 in the middle, and
+/// by how much, as a share of the scale of lightness; above 0 too light.
+struct PlantedTone {
+    std::string place;
+    int side = 0;
+    double off = 0;
+};
 
 /// How a simulated learner goes wrong. Amounts are in the units of the named error modes.
 struct PlantedErrors {
@@ -61,6 +73,11 @@ struct PlantedErrors {
     double right = -0.015, down = 0.012; ///< where it sits, in sheet widths and heights
     std::string hand = "steady";         ///< one of hands()
     bool byPhone = false;                ///< photographed by hand on a table, else scanned flat
+    /// Shades the whole head as the photograph shows it, and not only where it turns from a light.
+    bool shaded = false;
+    std::vector<PlantedTone> tones = {}; ///< with `shaded`
+    double timid = 0;  ///< with `shaded`: the share of its darkness that the shading lacks
+    bool onToned = false; ///< on toned paper, its lights in white chalk
 };
 
 /// The head that a learner who errs like this puts on the sheet, and how it lies there.

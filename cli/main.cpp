@@ -14,7 +14,7 @@ constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides, cli::canons,  cli::fo
                                 cli::compare, cli::measure, cli::light,  cli::plan,    cli::rectify,
                                 cli::scan,    cli::sheet,   cli::suggest, cli::cast, cli::learn,
                                 cli::progress, cli::drill, cli::bundle,  cli::exportAll, cli::marks,
-                                cli::solid,   cli::thumbnail};
+                                cli::solid,   cli::thumbnail, cli::tones};
 
 /// Whatever goes wrong is one line.
 int refuse(const std::string& why) {

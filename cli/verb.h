@@ -10,7 +10,7 @@ namespace zokran::cli {
 using Verb = std::function<void()>(CLI::App& app);
 
 Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify, scan, sheet, suggest, cast,
-    learn, progress, drill, bundle, marks, solid, exportAll, thumbnail;
+    learn, progress, drill, bundle, marks, solid, exportAll, thumbnail, tones;
 
 /// The kinds of sheet that `sheet` writes: each is one file of cli/sheets; the list is in
 /// verbs/sheet.cpp.

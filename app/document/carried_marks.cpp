@@ -1,5 +1,6 @@
 #include "app/document/carried_marks.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace zokran {
@@ -12,6 +13,29 @@ constexpr Millimetres pageNoise{1};
 constexpr Millimetres unseenNoise{5};
 /// Marks further apart than this many deviations have been moved.
 constexpr double moved = 2.5;
+/// A line is taken to have moved with a mark that is this near to it, as a share of the box round the marks.
+constexpr double besideLine = 0.15;
+
+/// Carries one mark; true where it was found to have moved.
+bool carry(const std::optional<PlacedMark>& old, std::optional<PlacedMark>& here, double larger, double perMillimetre) {
+    if (!old || old->suggested)
+        return false;
+    if (!old->usable()) {
+        if (!here)
+            here = old;
+        return false;
+    }
+    const PicturePoint at = larger * *old->at;
+    if (!here || !here->at) {
+        here = PlacedMark{at, false, true, Pixels{unseenNoise.value * perMillimetre}};
+        return false;
+    }
+    const double noise = std::hypot(here->noise.value_or(Pixels{0}).value, pageNoise.value * perMillimetre);
+    if ((at - *here->at).norm() >= moved * noise)
+        return true;
+    here = PlacedMark{at, false};
+    return false;
+}
 
 } // namespace
 
@@ -21,24 +45,39 @@ MarkSheet carriedMarks(const Sketch& before, const Sketch& now, const MarkSheet&
     const double larger = static_cast<double>(now.marks.width) / before.marks.width;
     const double perMillimetre = now.marks.width / now.page.flat->paper.width.value;
     MarkSheet carried = found;
-    for (int i = 0; i < markCount; ++i) {
-        const auto& old = before.marks.marks[markAt(i)];
-        auto& here = carried.marks[markAt(i)];
-        if (!old || old->suggested)
-            continue;
-        if (!old->usable()) {
-            if (!here)
-                here = old;
-            continue;
+    std::vector<PicturePoint> stayed, gone;
+    const auto carryAll = [&](const auto& from, auto& to) {
+        auto here = to.begin();
+        for (auto old = from.begin(); old != from.end(); ++old, ++here) {
+            const bool wasSuggested = !*here || (*here)->suggested;
+            if (carry(*old, *here, larger, perMillimetre))
+                gone.push_back(larger * *(*old)->at);
+            else if (wasSuggested && *here && (*here)->usable() && !(*here)->suggested)
+                stayed.push_back(*(*here)->at);
         }
-        const PicturePoint at = larger * *old->at;
-        if (!here || !here->at) {
-            here = PlacedMark{at, false, true, Pixels{unseenNoise.value * perMillimetre}};
-            continue;
+    };
+    carryAll(before.marks.marks, carried.marks);
+    carryAll(before.marks.expression, carried.expression);
+
+    // Lines stay where the drawing has not moved about them.
+    if (stayed.empty() || gone.size() > stayed.size())
+        return carried;
+    PicturePoint low = stayed.front(), high = low;
+    for (const auto* list : {&stayed, &gone})
+        for (const PicturePoint& p : *list) {
+            low = low.cwiseMin(p);
+            high = high.cwiseMax(p);
         }
-        const double noise = std::hypot(here->noise.value_or(Pixels{0}).value, pageNoise.value * perMillimetre);
-        if ((at - *here->at).norm() < moved * noise)
-            here = PlacedMark{at, false};
+    const double near = besideLine * (high - low).norm();
+    for (DrawnLine line : allDrawnLines) {
+        std::vector<PicturePoint> at = before.marks.lines[line];
+        for (PicturePoint& p : at)
+            p *= larger;
+        const bool hasMoved = std::any_of(at.begin(), at.end(), [&](const PicturePoint& p) {
+            return std::any_of(gone.begin(), gone.end(), [&](const PicturePoint& g) { return (g - p).norm() < near; });
+        });
+        if (!hasMoved && !carried.lines.has(line))
+            carried.lines[line] = std::move(at);
     }
     return carried;
 }

@@ -7,7 +7,7 @@ namespace zokran {
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isReadOnly()), faces(document),
-      page(document), light(document, analysis, selection),
+      page(document), light(document, analysis, selection), tones(document, analysis),
       layoutController(document, analysis), clock(document), intake(document, pictures), history(document, analysis),
       sitting(document, clock) {
     // The analysis answers every change of the study; what is shown follows the analysis.
@@ -19,6 +19,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     connect(&page, &PageDetection::changed, this, &Desk::changed);
     connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
     connect(&light, &HeadLight::changed, this, &Desk::changed);
+    connect(&tones, &ToneReading::changed, this, &Desk::changed);
     connect(&history, &DrawingHistory::changed, this, &Desk::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())

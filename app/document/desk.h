@@ -13,6 +13,7 @@
 #include "app/document/face_finding.h"
 #include "app/document/view_mode_state.h"
 #include "app/document/timed_sitting.h"
+#include "app/document/tone_reading.h"
 #include "app/document/study_clock.h"
 
 namespace zokran {
@@ -34,6 +35,7 @@ public:
     HeadsOnPage heads;
     ViewModeState viewMode;
     HeadLight light;
+    ToneReading tones;
     LayoutController layoutController;
     StudyClock clock;
     PhotoIntake intake;

@@ -43,6 +43,9 @@ void suggest(MarkSheet& sheet, const MarkSheet& found) {
     };
     place(sheet.marks, found.marks);
     place(sheet.expression, found.expression);
+    for (DrawnLine line : allDrawnLines)
+        if (!sheet.lines.has(line))
+            sheet.lines[line] = found.lines[line];
 }
 
 } // namespace

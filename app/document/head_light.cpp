@@ -14,6 +14,7 @@ namespace {
 constexpr int across = 500, down = 696; ///< px of the shaded picture
 constexpr double sheetInRadii = 3.8;    ///< what it covers across, ball radii
 constexpr int keptPictures = 6;
+constexpr double darkestPencil = 45;    ///< lightness of a drawing that has hardly a dark, so that timid stays timid
 constexpr double placesScale = 0.5;      ///< of the picture in which places of the head are looked for
 
 cv::Mat matOf(const QImage& rgb) {
@@ -234,11 +235,13 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
 }
 
 HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::optional<View>& view,
-                                        const HeadMarks& head, double width, bool drawing) {
+                                        const HeadMarks& head, double width, const std::optional<PaperChoice>& paper) {
     if (picture.isNull())
         return {};
     const int values = lighting().values;
     QString key = QString("%1 %2").arg(picture.cacheKey()).arg(values);
+    if (paper)
+        key += QString(" %1").arg(static_cast<int>(*paper));
     if (view)
         key += QString(" %1 %2 %3").arg(view->centre.x()).arg(view->centre.y()).arg(view->scale);
     if (const auto known = squinted_.constFind(key); known != squinted_.cend())
@@ -246,24 +249,35 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
     if (squinted_.size() >= keptPictures)
         squinted_.clear();
     squinted_[key] = {};
-    const auto squint = [picture, view, head, width, drawing, values](const Background::Stop&) {
+    const auto squint = [picture, view, head, width, paper, values](const Background::Stop&) {
         const QImage small = shrunk(picture).convertToFormat(QImage::Format_RGB32);
         constexpr double blur = 0.006; // less than half-shut eyes lose, so that the nose stays one
         const cv::Mat whole = matOf(small);
-        const cv::Mat grey =
-            zokran::squinted(drawing ? onWhitePaper(whole) : whole, values, blur);
+        const cv::Mat lit = paper ? relativeGrey(whole, *paper) : whole;
+        std::optional<View> onSmall = view;
+        cv::Mat mask;
+        if (onSmall) {
+            const double share = small.width() / width;
+            onSmall->scale *= share;
+            onSmall->centre *= share;
+            onSmall->principal *= share;
+            mask = maskOf(head, *onSmall, small.width(), small.height());
+        }
+        cv::Mat grey;
+        if (onSmall) {
+            SquintScale scale = squintScaleOf(lit, mask, {onSmall->scale});
+            // Of a drawing the bare paper is the lightest there is, and a pencil's line no dark plane.
+            if (paper)
+                scale = {scale.radius, std::min(scale.dark, darkestPencil), 100};
+            grey = squintedShapes(lit, scale, values);
+        } else
+            grey = zokran::squinted(lit, values, blur);
         Squinted made;
         made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
                               QImage::Format_Grayscale8)
                            .convertToFormat(QImage::Format_RGB32);
-        if (view) {
-            View scaled = *view;
-            const double share = small.width() / width;
-            scaled.scale *= share;
-            scaled.centre *= share;
-            scaled.principal *= share;
-            made.shares = valueShares(grey, maskOf(head, scaled, grey.cols, grey.rows), values);
-        }
+        if (onSmall)
+            made.shares = valueShares(grey, mask, values);
         return made;
     };
     squinter_.run(squint, [this, key](const Squinted& made) {

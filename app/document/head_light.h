@@ -7,6 +7,7 @@
 #include "core/light/light_regions.h"
 #include "core/light/planar_head.h"
 #include "core/light/values.h"
+#include "core/page/paper_tone.h"
 
 #include <QHash>
 #include <QImage>
@@ -65,9 +66,9 @@ public:
         std::optional<ValueShares> shares;
     };
     /// `view`: of the head in the picture as the marks have it, `width` of that picture; may be nothing.
-    /// `drawing`: its paper counts as white.
+    /// `paper`: of a drawing, whose bare paper or white chalk is the lightest; nothing for a photograph.
     Squinted squinted(const QImage& picture, const std::optional<View>& view, const HeadMarks& head,
-                      double width, bool drawing);
+                      double width, const std::optional<PaperChoice>& paper);
 
 signals:
     void changed();

@@ -195,6 +195,14 @@ void PageDetection::setEvened(bool evened) {
     lay(evened ? tr("Even the light") : tr("Leave the light as it is"), {}, changed);
 }
 
+void PageDetection::setTone(PaperChoice tone) {
+    if (!flat())
+        return;
+    PageRectification changed = *flat();
+    changed.tone = tone;
+    lay(tr("Say whether the paper is toned"), {}, changed);
+}
+
 void PageDetection::useWhole() {
     lay(tr("Use the photograph as it is"), {}, std::nullopt);
     adjusting_.reset();

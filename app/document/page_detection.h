@@ -32,6 +32,7 @@ public:
     void setCorner(std::size_t corner, const SketchPoint& at, const QString& merge);
     void setPaper(const PaperSize& paper);
     void setEvened(bool evened);
+    void setTone(PaperChoice tone);
     /// Takes the photograph as it came.
     void useWhole();
 

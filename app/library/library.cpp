@@ -259,6 +259,8 @@ void Library::tellCardsAnew() {
         if (const auto found = byId.find(item.data(idRole).toLongLong()); found != byId.end())
             item.setText(cardText(*found->second));
     }
+    // A card keeps the room of its earlier words otherwise.
+    list_->doItemsLayout();
 }
 
 void Library::refresh() {

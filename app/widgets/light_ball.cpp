@@ -2,7 +2,7 @@
 
 #include "app/widgets/theme.h"
 #include "core/light/depth_buffer.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

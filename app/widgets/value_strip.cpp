@@ -1,7 +1,7 @@
 #include "app/widgets/value_strip.h"
 
 #include "app/widgets/theme.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <QPainter>
 #include <cmath>

@@ -15,7 +15,7 @@ struct CastOrder {
     Shot shot;
     std::vector<double> light;
     PlantedErrors planted;
-    std::vector<std::string> errors;
+    std::vector<std::string> errors, tones;
     unsigned seed = 1;
 };
 
@@ -31,6 +31,16 @@ bool isJpeg(const std::string& file) {
 
 void writePicture(const std::string& file, const Picture& picture) {
     writeAtomically(file, encoded(picture, isJpeg(file) ? ".jpg" : ".png"));
+}
+
+/// "NAME=AMOUNT" taken apart. Throws BadInput that says what the option wants.
+std::pair<std::string, double> namedAmount(const char* option, const char* wanted, const std::string& text) {
+    const std::size_t at = text.find('=');
+    char* end = nullptr;
+    const double amount = at == std::string::npos ? 0 : std::strtod(text.c_str() + at + 1, &end);
+    if (at == std::string::npos || !std::isfinite(amount) || *end)
+        throw BadInput(fmt::format("{} {}: write {}", option, text, wanted));
+    return {text.substr(0, at), amount};
 }
 
 void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
@@ -71,15 +81,12 @@ void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
                                                Truth{order.shot.pose}));
     if (order.sketchPng.empty() && order.sketchMarks.empty())
         return;
-    for (const std::string& e : order.errors) {
-        const std::size_t at = e.find('=');
-        char* end = nullptr;
-        const double amount = at == std::string::npos ? 0 : std::strtod(e.c_str() + at + 1, &end);
-        if (at == std::string::npos || !std::isfinite(amount) || *end)
-            throw BadInput(fmt::format("--plant {}: write an error and its amount, such as "
-                                       "mouth_height=0.08",
-                                       e));
-        order.planted.errors.emplace_back(e.substr(0, at), amount);
+    for (const std::string& e : order.errors)
+        order.planted.errors.push_back(namedAmount("--plant", "an error and its amount, such as mouth_height=0.08", e));
+    for (const std::string& e : order.tones) {
+        auto [place, off] = namedAmount("--tone", "a place and how much of the scale it is too light, such as socket_l=0.4", e);
+        const int side = place.ends_with("_l") ? 1 : place.ends_with("_r") ? -1 : 0;
+        order.planted.tones.push_back({side ? place.substr(0, place.size() - 2) : place, side, off});
     }
     const SimulatedSketch sketch = drawSketch(bust, order.shot, order.planted, order.seed);
     if (!order.sketchPng.empty())
@@ -142,6 +149,12 @@ std::function<void()> cast(CLI::App& app) {
     command->add_option("--sketch-down", o->order.planted.down, "and in sheet heights");
     command->add_flag("--phone", o->order.planted.byPhone,
                       "photograph the sketch by hand on a table");
+    command->add_flag("--shaded", o->order.planted.shaded, "shade the whole sketched head");
+    command->add_option("--tone", o->order.tones,
+                        "with --shaded, a place and how much of the scale it is too light, such as socket_l=0.4");
+    command->add_option("--timid", o->order.planted.timid, "with --shaded, the share of its darkness that is missing")
+        ->check(CLI::Range(0.0, 1.0));
+    command->add_flag("--toned", o->order.planted.onToned, "with --shaded, on toned paper with white chalk");
     command->add_option("--softness", o->order.shot.softness.value,
                         "width of the key light, radians: 0.1 hard to 1 broad");
     command->add_option("--fill", o->order.shot.fill, "light the room gives back, 0 to 2");

@@ -33,6 +33,11 @@ PageRectification parseFlat(const nlohmann::json& j, const std::string& name) {
     flat.photoWidth = static_cast<int>(photo.x());
     flat.photoHeight = static_cast<int>(photo.y());
     flat.evened = j.contains("evened") && j["evened"].is_boolean() && j["evened"].get<bool>();
+    if (j.contains("paper_tone")) {
+        if (j["paper_tone"] != "white" && j["paper_tone"] != "toned")
+            throw BadInput(fmt::format("{}: \"paper_tone\" must be \"white\" or \"toned\"", name));
+        flat.tone = j["paper_tone"] == "white" ? PaperChoice::White : PaperChoice::Toned;
+    }
     toPaper(flat.corners, flat.paper); // refuses corners that make no sheet
     return flat;
 }
@@ -53,6 +58,8 @@ std::string pageText(const Page& page) {
         j["paper_mm"] = {page.flat->paper.width.value, page.flat->paper.height.value};
         j["photo_px"] = {page.flat->photoWidth, page.flat->photoHeight};
         j["evened"] = page.flat->evened;
+        if (page.flat->tone != PaperChoice::AsItShows)
+            j["paper_tone"] = page.flat->tone == PaperChoice::White ? "white" : "toned";
     }
     return jsonText(j);
 }

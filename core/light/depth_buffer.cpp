@@ -1,7 +1,7 @@
 #include "core/light/depth_buffer.h"
 
 #include "core/base/triangle_raster.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 #include "core/light/light.h"
 
 #include "core/construction/outline.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <Eigen/Cholesky>
 #include <algorithm>

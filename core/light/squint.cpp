@@ -1,13 +1,110 @@
 #include "core/light/squint.h"
 
 #include "core/base/errors.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+#include <vector>
 
 namespace zokran {
+
+namespace {
+
+/// Lightness (L*, 0 to 100) of an 8-bit picture.
+cv::Mat1f lightnessOf(const cv::Mat& picture) {
+    cv::Mat grey = picture;
+    if (picture.channels() > 1)
+        cv::cvtColor(picture, grey, picture.channels() == 4 ? cv::COLOR_BGRA2GRAY : cv::COLOR_BGR2GRAY);
+    cv::Mat1f table(1, 256), lightness;
+    for (int i = 0; i < 256; ++i)
+        table(i) = static_cast<float>(lightnessOfLinear(linearOfDisplay(i / 255.0)));
+    cv::LUT(grey, table, lightness);
+    return lightness;
+}
+
+/// Gives patches smaller than `least` px the value that most of their border has.
+void mergeSmall(cv::Mat1b& values, int count, int least) {
+    for (int value = 0; value < count; ++value) {
+        cv::Mat labels, stats, centres;
+        const int n = cv::connectedComponentsWithStats(values == value, labels, stats, centres, 4, CV_32S);
+        for (int i = 1; i < n; ++i) {
+            if (stats.at<int>(i, cv::CC_STAT_AREA) >= least)
+                continue;
+            const cv::Rect box(stats.at<int>(i, cv::CC_STAT_LEFT), stats.at<int>(i, cv::CC_STAT_TOP),
+                               stats.at<int>(i, cv::CC_STAT_WIDTH), stats.at<int>(i, cv::CC_STAT_HEIGHT));
+            const cv::Rect wide = cv::Rect(box.x - 1, box.y - 1, box.width + 2, box.height + 2) &
+                                  cv::Rect({0, 0}, values.size());
+            cv::Mat patch = labels(wide) == i, round;
+            cv::dilate(patch, round, cv::Mat());
+            std::array<int, 256> beside{};
+            for (int y = 0; y < wide.height; ++y)
+                for (int x = 0; x < wide.width; ++x)
+                    if (round.at<std::uint8_t>(y, x) && !patch.at<std::uint8_t>(y, x))
+                        ++beside[values(wide.y + y, wide.x + x)];
+            const auto most = std::max_element(beside.begin(), beside.end());
+            if (*most > 0)
+                values(wide).setTo(static_cast<int>(most - beside.begin()), patch);
+        }
+    }
+}
+
+} // namespace
+
+cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int values) {
+    if (values < 2 || values > 10)
+        throw BadInput("a picture is squinted at in 2 to 10 values");
+    cv::Mat1f lightness = lightnessOf(picture);
+    // Edges are kept: a bilateral filter, twice, as wide as half-shut eyes lose on a head of this size.
+    const double sigma = std::max(1.0, 0.035 * scale.radius.value);
+    constexpr double kept = 9; // steps of lightness beyond which it is an edge
+    const int reach = std::min(2 * static_cast<int>(std::lround(1.5 * sigma)) + 1, 31);
+    cv::Mat1f smooth;
+    for (int pass = 0; pass < 2; ++pass) {
+        cv::bilateralFilter(lightness, smooth, reach, kept, sigma);
+        lightness = smooth.clone();
+    }
+    const double span = std::max(scale.light - scale.dark, 5.0);
+    cv::Mat1b value(lightness.size());
+    for (int y = 0; y < value.rows; ++y)
+        for (int x = 0; x < value.cols; ++x)
+            value(y, x) = static_cast<std::uint8_t>(std::clamp(
+                static_cast<int>((static_cast<double>(lightness(y, x)) - scale.dark) / span * values), 0, values - 1));
+    // Smooth borders: what most of the neighbourhood has.
+    const int border = std::clamp(static_cast<int>(0.02 * scale.radius.value) * 2 + 1, 3, 15);
+    cv::medianBlur(value, value, border);
+    constexpr double smallest = 0.0022; // of the ball's square: a nostril is kept, a pore is not
+    mergeSmall(value, values, std::max(4, static_cast<int>(smallest * scale.radius.value * scale.radius.value)));
+    cv::Mat1b table(1, 256);
+    for (int i = 0; i < 256; ++i)
+        table(i) = static_cast<std::uint8_t>(
+            std::lround(255 * displayOfLinear(linearOfLightness(lightnessOfValue(std::min(i, values - 1), values)))));
+    cv::Mat grey;
+    cv::LUT(value, table, grey);
+    return grey;
+}
+
+SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels radius) {
+    const cv::Mat1f lightness = lightnessOf(picture);
+    std::vector<float> onHead;
+    for (int y = 0; y < std::min(lightness.rows, mask.rows); ++y)
+        for (int x = 0; x < std::min(lightness.cols, mask.cols); ++x)
+            if (mask.at<std::uint8_t>(y, x))
+                onHead.push_back(lightness(y, x));
+    SquintScale scale{radius};
+    if (onHead.empty())
+        return scale;
+    const auto quantile = [&](double q) {
+        const auto at = onHead.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(onHead.size() - 1));
+        std::nth_element(onHead.begin(), at, onHead.end());
+        return static_cast<double>(*at);
+    };
+    scale.dark = quantile(0.01);
+    scale.light = quantile(0.985);
+    return scale;
+}
 
 cv::Mat squinted(const cv::Mat& picture, int values, double blur) {
     if (values < 2 || values > 10)

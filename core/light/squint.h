@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/units.h"
+
 namespace cv {
 class Mat;
 }
@@ -10,5 +12,17 @@ namespace zokran {
 /// tones equally apart in lightness (CIE 1976 L*; 2 to 10), grey. 8-bit; one, three or four channels,
 /// blue first. Throws BadInput for another number of values.
 cv::Mat squinted(const cv::Mat& picture, int values, double blur = 0.012);
+
+/// A head in a picture, for squinting at it: its size, and the lightness (L*, 0 to 100) of its darkest and lightest.
+struct SquintScale {
+    Pixels radius;          ///< of the ball
+    double dark = 0, light = 100;
+};
+/// Reads it off the pixels where `mask` (8-bit, same size) is not 0.
+SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels radius);
+
+/// The same by the head's own size and its own range of lightness, as clean shapes: edges are kept, small patches join
+/// what they lie in, and what is as large as a nostril stays. 8-bit; one, three or four channels, blue first; grey.
+cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int values);
 
 } // namespace zokran

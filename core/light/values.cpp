@@ -1,7 +1,7 @@
 #include "core/light/values.h"
 
 #include "core/base/errors.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 
 #include <algorithm>
 #include <array>
@@ -32,27 +32,6 @@ std::optional<ValueShares> valueShares(const cv::Mat& grey, const cv::Mat& mask,
         shares[value] += count[code] / all;
     }
     return shares;
-}
-
-cv::Mat onWhitePaper(const cv::Mat& picture) {
-    cv::Mat grey = picture;
-    if (picture.channels() > 1)
-        cv::cvtColor(picture, grey,
-                     picture.channels() == 4 ? cv::COLOR_BGRA2GRAY : cv::COLOR_BGR2GRAY);
-    std::array<double, 256> count{};
-    for (int y = 0; y < grey.rows; ++y)
-        for (int x = 0; x < grey.cols; ++x)
-            ++count[grey.at<std::uint8_t>(y, x)];
-    // The commonest tone of the lighter half; the grain of the paper lies about it.
-    const auto paper = static_cast<double>(
-        std::max_element(count.begin() + 128, count.end()) - count.begin());
-    const double whole = linearOfDisplay(paper / 255);
-    cv::Mat table(1, 256, CV_8U);
-    for (int i = 0; i < 256; ++i)
-        table.at<std::uint8_t>(i) = static_cast<std::uint8_t>(std::lround(
-            255 * std::min(1.0, displayOfLinear(linearOfDisplay(i / 255.0) / whole))));
-    cv::LUT(grey, table, grey);
-    return grey;
 }
 
 ValueTrouble valueTrouble(const ValueShares& photograph, const ValueShares& sketch) {

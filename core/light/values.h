@@ -16,10 +16,6 @@ using ValueShares = std::vector<double>;
 /// empty. Throws BadInput for another number of values than 2 to 10.
 std::optional<ValueShares> valueShares(const cv::Mat& grey, const cv::Mat& mask, int values);
 
-/// A picture of a drawing with its paper, the light that most of it shows, brought to white: what tone
-/// there is, is the pencil's. 8-bit; one, three or four channels.
-cv::Mat onWhitePaper(const cv::Mat& picture);
-
 /// What a drawing's values lack against the photograph's.
 enum class ValueTrouble {
     None,

@@ -22,13 +22,15 @@ std::string wordsFor(const LightDirection& light, const Translator& book) {
     return book.say(level, {{"where", book.say(where)}});
 }
 
+std::string placeWords(const char* name, int side, const Translator& book) {
+    const std::string said = book.say(name);
+    if (side == 0)
+        return said;
+    return book.say(side > 0 ? ZOKRAN_WORDS("{place}, right") : ZOKRAN_WORDS("{place}, left"), {{"place", said}});
+}
+
 std::string wordsFor(const LitPlace& place, const Translator& book) {
-    const std::string name = book.say(place.place->name);
-    if (place.side == 0)
-        return name;
-    return book.say(place.side > 0 ? ZOKRAN_WORDS("{place}, right")
-                                   : ZOKRAN_WORDS("{place}, left"),
-                    {{"place", name}});
+    return placeWords(place.place->name, place.side, book);
 }
 
 std::string wordsFor(ValueTrouble trouble, const Translator& book) {

@@ -1,5 +1,7 @@
 #include "core/page/find_heads.h"
 
+#include "core/base/tone.h"
+
 #include "core/page/rectify.h"
 
 #include <numeric>
@@ -24,8 +26,11 @@ cv::Mat pencilOn(const cv::Mat& page) {
     cv::Mat small;
     cv::resize(grey, small, {}, shrink, shrink, cv::INTER_AREA);
     const cv::Mat even = evenedLight(small);
-    constexpr double darker = 13; // of 255, under the bare paper's grey
-    cv::Mat pencil = even < 244 - darker;
+    constexpr double white = 244, apart = 13; // of 255: the lightest, and what differs from the bare paper
+    const PaperTone tone = paperToneOf(small, PaperChoice::AsItShows);
+    const double paper = white * displayOfLinear(tone.luminance);
+    // On toned paper what is lighter than it is drawn as well.
+    cv::Mat pencil = tone.hasChalk ? cv::Mat(cv::abs(even - paper) > apart) : cv::Mat(even < white - apart);
     // The sheet's own edge, and what lies beyond it where it was laid flat a little too large.
     const int rim = static_cast<int>(0.025 * std::max(small.cols, small.rows));
     cv::rectangle(pencil, {0, 0}, {pencil.cols - 1, pencil.rows - 1}, 0, 2 * rim);

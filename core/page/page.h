@@ -2,6 +2,7 @@
 
 #include "core/base/points.h"
 #include "core/page/paper.h"
+#include "core/page/paper_tone.h"
 
 #include <array>
 #include <optional>
@@ -19,6 +20,7 @@ struct PageRectification {
     PaperSize paper;                       ///< turned as it lies
     int photoWidth = 0, photoHeight = 0;   ///< of the photograph, px
     bool evened = false;                   ///< the light on it evened and the pencil strengthened
+    PaperChoice tone = PaperChoice::AsItShows; ///< whether the paper is white or toned
     bool operator==(const PageRectification&) const = default;
 };
 
@@ -28,6 +30,8 @@ struct Page {
     std::optional<Millimetres> shownWidth;
     /// The picture shows a sheet that is laid flat; then it is as wide as the paper.
     std::optional<PageRectification> flat;
+
+    PaperChoice tone() const { return flat ? flat->tone : PaperChoice::AsItShows; }
 
     /// How much of the paper one pixel is, in a picture `width` px wide; nothing when not known.
     std::optional<MillimetresPerPixel> perPixel(Pixels width) const {

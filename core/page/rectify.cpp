@@ -1,6 +1,7 @@
 #include "core/page/rectify.h"
 
 #include "core/base/errors.h"
+#include "core/base/tone.h"
 
 #include <Eigen/LU>
 #include <algorithm>
@@ -104,10 +105,40 @@ Eigen::Matrix3d toFlat(const PageRectification& flat) {
 cv::Mat laidFlat(const cv::Mat& photograph, const PageRectification& flat) {
     const cv::Mat sheet = rectified(photograph, flat.corners, flat.paper,
                                     finenessOf(flat.corners, flat.paper));
-    return flat.evened ? evenedLight(sheet) : sheet;
+    return flat.evened ? evenedLight(sheet, flat.tone) : sheet;
 }
 
-cv::Mat evenedLight(const cv::Mat& drawing) {
+namespace {
+
+/// Bare paper, or white chalk, comes out a little under white.
+constexpr double white = 244;
+
+/// On toned paper: the paper at its own tone, each channel scaled as the grey.
+cv::Mat evenedToned(const cv::Mat& drawing, PaperChoice choice) {
+    cv::Mat1f luminance;
+    evenPage(drawing, choice, luminance);
+    cv::Mat grey = drawing;
+    if (drawing.channels() > 1)
+        cv::cvtColor(drawing, grey, cv::COLOR_BGR2GRAY);
+    cv::Mat even(drawing.size(), drawing.type());
+    const int channels = drawing.channels();
+    for (int y = 0; y < drawing.rows; ++y) {
+        const std::uint8_t *from = drawing.ptr(y), *tone = grey.ptr(y);
+        std::uint8_t* to = even.ptr(y);
+        for (int x = 0; x < drawing.cols; ++x) {
+            const double factor = white * displayOfLinear(luminance(y, x)) / std::max<double>(tone[x], 1);
+            for (int k = 0; k < channels; ++k)
+                to[x * channels + k] = cv::saturate_cast<std::uint8_t>(factor * from[x * channels + k]);
+        }
+    }
+    return even;
+}
+
+} // namespace
+
+cv::Mat evenedLight(const cv::Mat& drawing, PaperChoice choice) {
+    if (choice != PaperChoice::White && paperToneOf(drawing, choice).hasChalk)
+        return evenedToned(drawing, choice);
     // The paper's own brightness is smooth: found on a small copy, where strokes vanish under a closing.
     constexpr int smallSide = 360;
     const double shrink = std::min(1.0, 1.0 * smallSide / std::max(drawing.cols, drawing.rows));
@@ -118,8 +149,8 @@ cv::Mat evenedLight(const cv::Mat& drawing) {
                      cv::getStructuringElement(cv::MORPH_ELLIPSE, {reach, reach}));
     cv::GaussianBlur(bare, bare, {}, reach / 2.0);
     cv::resize(bare, bare, drawing.size(), 0, 0, cv::INTER_LINEAR);
-    // Bare paper comes out a little under white; a pencil's grey is driven a third darker.
-    constexpr double white = 244, strength = 1.35;
+    // A pencil's grey is driven a third darker.
+    constexpr double strength = 1.35;
     cv::Mat share, even;
     cv::divide(drawing, bare, share, 255);
     cv::Mat1b curve(1, 256);

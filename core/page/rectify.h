@@ -43,7 +43,8 @@ cv::Mat laidFlat(const cv::Mat& photograph, const PageRectification& flat);
 
 /// Evens the light on a drawing and strengthens its pencil: each place is seen against the bare paper
 /// round it, which is the brightest there is within a fifteenth of the picture's longer side (a grey
-/// closing, then a blur). 8-bit, one or three channels.
-cv::Mat evenedLight(const cv::Mat& drawing);
+/// closing, then a blur). On toned paper with white chalk (`paperToneOf`) the paper keeps its tone, and the chalk is
+/// white. 8-bit, one or three channels.
+cv::Mat evenedLight(const cv::Mat& drawing, PaperChoice choice = PaperChoice::AsItShows);
 
 } // namespace zokran

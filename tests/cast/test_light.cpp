@@ -4,7 +4,7 @@
 #include "cast/sitter.h"
 #include "cast/stand_in_camera.h"
 #include "core/light/light.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>

@@ -4,7 +4,7 @@
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 #include "tests/folder.h"
 #include "tests/heads.h"
 

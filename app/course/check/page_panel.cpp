@@ -27,6 +27,12 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     column_->addLayout(grid);
     width_ = addNumber(grid, tr("Its &width"), 20, 5000, tr(" mm"));
     height_ = addNumber(grid, tr("Its hei&ght"), 20, 5000, tr(" mm"));
+    auto* toneLabel = addText(tr("Its &tone"), "strong");
+    column_->addWidget(tone_ = new QComboBox);
+    toneLabel->setBuddy(tone_);
+    tone_->addItem(tr("As the photograph shows it"));
+    tone_->addItem(tr("White"));
+    tone_->addItem(tr("Toned; what is lighter is white chalk"));
     column_->addWidget(evened_ = new QCheckBox(tr("&Even light, stronger pencil")));
     addText(tr("The photograph itself is kept as it came."), "caption");
     auto* again = new QPushButton(tr("Loo&k for the page again"));
@@ -45,6 +51,8 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
             if (!refreshing_)
                 desk_.page.setPaper({{width_->value()}, {height_->value()}});
         });
+    connect(tone_, &QComboBox::activated, this,
+            [this](int index) { desk_.page.setTone(static_cast<PaperChoice>(index)); });
     connect(evened_, &QCheckBox::toggled, this, [this](bool on) {
         if (!refreshing_)
             desk_.page.setEvened(on);
@@ -63,6 +71,7 @@ void PagePanel::showStudy() {
     paper_->setCurrentIndex(named >= 0 ? named : paper_->count() - 1);
     showNumber(width_, flat->paper.width.value);
     showNumber(height_, flat->paper.height.value);
+    tone_->setCurrentIndex(static_cast<int>(flat->tone));
     evened_->setChecked(flat->evened);
 }
 

@@ -21,6 +21,7 @@ protected:
 private:
     QComboBox* paper_;
     QDoubleSpinBox *width_, *height_;
+    QComboBox* tone_;
     QCheckBox* evened_;
 };
 

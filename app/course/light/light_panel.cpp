@@ -4,17 +4,58 @@
 #include "app/widgets/light_ball.h"
 #include "app/widgets/value_strip.h"
 #include "app/text/messages.h"
+#include "core/base/tone.h"
 #include "core/messages/light_messages.h"
+#include "core/messages/tone_messages.h"
 
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QListWidget>
+#include <QPainter>
 #include <QPushButton>
 
 namespace zokran {
 
+namespace {
+
+/// Two patches of tone, as it was drawn and as it should be, and the way from the one to the other.
+QIcon toneIcon(double drawn, double expected, double density) {
+    constexpr int width = 52, height = 22, patch = 20;
+    QPixmap pixmap(QSize(width, height) * density);
+    pixmap.setDevicePixelRatio(density);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto tone = [](double value) {
+        // From a soft pencil's darkest to bare paper.
+        const int grey = static_cast<int>(std::lround(255 * displayOfLinear(linearOfLightness(22 + 76 * value))));
+        return QColor(grey, grey, grey);
+    };
+    painter.setPen(QPen(Theme::current().hairline, 1));
+    painter.setBrush(tone(drawn));
+    painter.drawRoundedRect(QRectF(0.5, 0.5, patch, height - 1), 3, 3);
+    painter.setBrush(tone(expected));
+    painter.drawRoundedRect(QRectF(width - patch - 0.5, 0.5, patch, height - 1), 3, 3);
+    painter.setPen(QPen(Theme::current().text, 1.4));
+    const double middle = height / 2.0;
+    painter.drawLine(QPointF(patch + 2, middle), QPointF(width - patch - 2, middle));
+    painter.drawPolyline(QPolygonF{QPointF(width - patch - 6, middle - 4), QPointF(width - patch - 2, middle),
+                                   QPointF(width - patch - 6, middle + 4)});
+    painter.end();
+    QIcon icon;
+    // Choosing a row does not tint it: its tones are what is told.
+    for (QIcon::Mode mode : {QIcon::Normal, QIcon::Selected, QIcon::Active})
+        icon.addPixmap(pixmap, mode);
+    return icon;
+}
+
+} // namespace
+
 LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+    buildForm();
+    buildTones();
     buildLight();
     buildValues();
     auto* places = new QHBoxLayout;
@@ -88,7 +129,7 @@ void LightPanel::buildValues() {
     trouble_ = addText({});
 }
 
-void LightPanel::buildShown() {
+void LightPanel::buildForm() {
     auto* row = new QHBoxLayout;
     auto* name = new QLabel(tr("On the ri&ght"));
     row->addWidget(name);
@@ -104,6 +145,13 @@ void LightPanel::buildShown() {
     for (const BasicForm& form : basicForms())
         form_->addItem(qt(learnersBook().say(form.name)), form.id);
     column_->addLayout(row);
+    connect(form_, &QComboBox::activated, this, [this](int index) {
+        desk_.selection.turn({});
+        desk_.light.choose(form_->itemData(index).toString().toStdString());
+    });
+}
+
+void LightPanel::buildShown() {
     const auto box = [this](const QString& text, auto act) {
         auto* check = new QCheckBox(text);
         column_->addWidget(check);
@@ -114,10 +162,6 @@ void LightPanel::buildShown() {
                   [this](bool on) { desk_.light.setSquints(on); });
     edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
     stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });
-    connect(form_, &QComboBox::activated, this, [this](int index) {
-        desk_.selection.turn({});
-        desk_.light.choose(form_->itemData(index).toString().toStdString());
-    });
 }
 
 void LightPanel::showValues() {
@@ -159,6 +203,59 @@ void LightPanel::showStudy() {
     stands_->setChecked(light.stands());
     showValues();
     showPlaces();
+    showTones();
+}
+
+void LightPanel::buildTones() {
+    toneVerdict_ = addText({}, "strong");
+    column_->addWidget(tones_ = new QListWidget);
+    tones_->setAccessibleName(tr("Values that are off, place by place"));
+    tones_->setIconSize({52, 22});
+    tones_->setWordWrap(true);
+    tones_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    tones_->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
+    toneMend_ = addText({});
+    connect(tones_, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (!refreshing_ && row >= 0)
+            desk_.tones.choose(static_cast<std::size_t>(row));
+    });
+}
+
+void LightPanel::showTones() {
+    const bool sketch = desk_.light.form() == "sketch";
+    const ToneComparison* tones = tonesOn(desk_);
+    const bool has = tones && !tones->findings.empty();
+    QString verdict;
+    if (tones)
+        verdict = has ? tr("Place by place, the surest first") : qt(verdictWords(*tones, learnersBook()));
+    else if (sketch && desk_.tones.isReading())
+        verdict = tr("Comparing the values…");
+    else if (sketch && !desk_.comparison())
+        verdict = tr("Once the sketch is checked, its values are compared place by place.");
+    toneVerdict_->setText(verdict);
+    toneVerdict_->setVisible(!verdict.isEmpty());
+    tones_->setVisible(has);
+    toneMend_->setVisible(has);
+    if (!has)
+        return;
+    const int values = desk_.light.lighting().values;
+    const std::size_t count = shownTones(*tones);
+    tones_->clear();
+    for (std::size_t i = 0; i < count; ++i) {
+        const ToneFinding& finding = tones->findings[i];
+        const TonePair& pair = tones->pairs[finding.pair];
+        auto* item = new QListWidgetItem(
+            tr("%1  %2").arg(i + 1).arg(qt(wordsFor(finding, *tones, values, learnersBook()))), tones_);
+        if (finding.kind == ToneFinding::Kind::Place)
+            item->setIcon(toneIcon(pair.drawn, pair.expected, devicePixelRatioF()));
+    }
+    const std::size_t chosen = std::min(desk_.tones.chosen(), count - 1);
+    tones_->setCurrentRow(static_cast<int>(chosen));
+    int height = 2 * tones_->frameWidth() + 4;
+    for (int row = 0; row < tones_->count(); ++row)
+        height += std::max(tones_->sizeHintForRow(row), 44);
+    tones_->setFixedHeight(height);
+    toneMend_->setText(qt(mendWords(tones->findings[chosen], *tones, values, learnersBook())));
 }
 
 void LightPanel::showPlaces() {

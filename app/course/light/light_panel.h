@@ -6,6 +6,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QListWidget;
 class QPushButton;
 
 namespace zokran {
@@ -27,9 +28,12 @@ protected:
 private:
     void buildLight();
     void buildValues();
+    void buildForm();
     void buildShown();
     void showValues();
+    void buildTones();
     void showPlaces();
+    void showTones();
 
     LightBall* ball_;
     QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_;
@@ -38,6 +42,8 @@ private:
     std::vector<QPushButton*> values_;
     ValueStrip* strip_;
     QComboBox* form_;
+    QListWidget* tones_;
+    QLabel *toneVerdict_, *toneMend_;
 };
 
 } // namespace zokran

@@ -5,6 +5,7 @@ namespace zokran {
 HeadLight::Squinted squintedOn(Desk& desk, Side side) {
     std::optional<View> view;
     HeadMarks head;
+    const Sketch* sketch = desk.study().sketch();
     if (side == Side::Reference && desk.fit()) {
         view = desk.fit()->view;
         head = desk.fit()->head;
@@ -13,7 +14,16 @@ HeadLight::Squinted squintedOn(Desk& desk, Side side) {
         head = desk.comparison()->sitter;
     }
     return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width,
-                               side == Side::Sketch);
+                               side == Side::Sketch && sketch ? std::optional(sketch->page.tone()) : std::nullopt);
+}
+
+const ToneComparison* tonesOn(Desk& desk) {
+    return desk.light.form() == "sketch" ? desk.tones.compared(desk.picture(Side::Reference), desk.picture(Side::Sketch))
+                                         : nullptr;
+}
+
+std::size_t shownTones(const ToneComparison& tones) {
+    return std::min<std::size_t>(tones.findings.size(), 7);
 }
 
 std::vector<SignedPlace> signedPlaces(Desk& desk) {

@@ -3,8 +3,10 @@
 #include "app/course/step.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
+#include "app/overlays/tones_overlay.h"
 #include "app/text/messages.h"
 #include "core/messages/light_messages.h"
+#include "core/messages/tone_messages.h"
 
 namespace zokran {
 
@@ -25,6 +27,8 @@ public:
 
 private:
     Scene pictured(Side side);
+    /// Rings where the drawing's value is off, on either sheet.
+    void layTones(Scene& scene, Side side);
     Scene shadedForm();
 
     TurnTool turnTool_, layTool_;
@@ -36,16 +40,33 @@ private:
 
 } // namespace
 
+void LightStep::layTones(Scene& scene, Side side) {
+    const ToneComparison* tones = tonesOn(desk_);
+    if (!tones || scene.picture.isNull())
+        return;
+    std::vector<TonesOverlay::Shown> shown;
+    for (std::size_t i = 0; i < shownTones(*tones); ++i) {
+        const ToneFinding& finding = tones->findings[i];
+        if (finding.kind == ToneFinding::Kind::Timid)
+            continue;
+        const TonePair& pair = tones->pairs[finding.pair];
+        const bool seen = side == Side::Reference;
+        shown.push_back({seen ? pair.seenAt : pair.drawnAt, seen ? pair.seenRadius : pair.drawnRadius,
+                         static_cast<int>(i) + 1, finding.off > 0, i == desk_.tones.chosen()});
+    }
+    scene.lay<TonesOverlay>(std::move(shown));
+}
+
 Scene LightStep::pictured(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (!desk_.light.squints())
-        return scene;
-    if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
-        scene.overlays.front() =
-            std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Reference ? 0 : 1],
-                                                   scene.extent);
+    if (desk_.light.squints())
+        if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
+            scene.overlays.front() =
+                std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Reference ? 0 : 1],
+                                                       scene.extent);
+    layTones(scene, side);
     return scene;
 }
 
@@ -80,6 +101,16 @@ NextThing LightStep::next() {
     if (!desk_.fit())
         return {tr("The light falls on the form: block in the head first, or try a basic form."),
                 goTo(tr("Block in"), "block-in"), keep};
+    if (const ToneComparison* tones = tonesOn(desk_)) {
+        const int values = desk_.light.lighting().values;
+        const std::string verdict = verdictWords(*tones, learnersBook());
+        if (!verdict.empty())
+            return {qt(verdict), keep};
+        const ToneFinding& first = tones->findings.front();
+        return {tr("First: %1. %2").arg(qt(wordsFor(first, *tones, values, learnersBook())),
+                                        qt(mendWords(first, *tones, values, learnersBook()))),
+                keep};
+    }
     if (!desk_.study().lighting)
         return {tr("Where does the light come from? Say it to yourself; then read it, or drag the "
                    "handle on the ball until form and photo agree."),

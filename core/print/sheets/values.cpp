@@ -1,4 +1,4 @@
-#include "core/light/tone.h"
+#include "core/base/tone.h"
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 

@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/light/tone_comparison.h"
+#include "core/messages/translator.h"
+
+namespace zokran {
+
+/// A place by its name and side, as `wordsFor(LitPlace)` has it.
+std::string wordsFor(const TonePair& pair, const Translator& book = english());
+
+/// What is off, in a sentence: "the eye socket, left: two values of five too light"; `values`: how many the scale is
+/// divided into.
+std::string wordsFor(const ToneFinding& finding, const ToneComparison& comparison, int values,
+                     const Translator& book = english());
+
+/// What to do about it, in one stroke of the pencil. The grades are common practice, no source.
+std::string mendWords(const ToneFinding& finding, const ToneComparison& comparison, int values,
+                      const Translator& book = english());
+
+/// The whole of it in a sentence: that nothing stands out, or that there is no tone yet.
+std::string verdictWords(const ToneComparison& comparison, const Translator& book = english());
+
+} // namespace zokran
