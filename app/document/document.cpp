@@ -4,6 +4,8 @@
 #include "core/messages/trouble_messages.h"
 
 #include <QFileInfo>
+#include <QImage>
+#include <QTemporaryDir>
 #include <QUndoCommand>
 
 namespace zokran {
@@ -109,6 +111,24 @@ StudyId Document::keepStudy(const QString& file, const QSize& size, std::optiona
 void Document::startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
                          const QString& sitter) {
     open(keepStudy(file, size, focal, sitter));
+}
+
+void Document::startFromReadings(const PhotoMarks& marks, const QString& sitter, const QString& readings) {
+    QTemporaryDir folder;
+    const QString file = folder.filePath("sitter.png");
+    QImage sheet(marks.width, marks.height, QImage::Format_RGB32);
+    sheet.fill(QColor(236, 231, 221));
+    if (!folder.isValid() || !sheet.save(file))
+        throw StorageError(tr("The sheet for the sitter could not be written.").toStdString());
+    Study study;
+    study.title = tr("A sitter who was there").toStdString();
+    study.sitter = sitter.toStdString();
+    study.referencePicture = logbook_.keepPicture(file.toStdString());
+    study.reference = marks;
+    study.notes = readings.toStdString();
+    study.step = "guides";
+    study.tolerances = study_.tolerances; // as the learner last chose
+    open(logbook_.add(study));
 }
 
 void Document::addAttempt(StudyId to, const QString& file, const QSize& size,

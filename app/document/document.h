@@ -38,6 +38,8 @@ public:
     /// Starts a study from a reference photograph and puts it on the bench.
     void startFrom(const QString& file, const QSize& size, std::optional<Pixels> focal,
                    const QString& sitter);
+    /// Starts a study without a photograph: its reference is an empty sheet with these marks.
+    void startFromReadings(const PhotoMarks& marks, const QString& sitter, const QString& readings);
     /// Takes a sketch into the study it was made for, on the bench or not; `took`: how long it was drawn at.
     void addAttempt(StudyId to, const QString& file, const QSize& size,
                     std::chrono::seconds took = std::chrono::seconds(0));

@@ -11,6 +11,7 @@
 #include "app/text/messages.h"
 #include "app/window/workspace.h"
 #include "app/camera/camera_sheet.h"
+#include "app/window/live_sitter_sheet.h"
 #include "app/telephone/telephone_sheet.h"
 #include "app/window/shortcut_sheet.h"
 #include "app/window/manual.h"

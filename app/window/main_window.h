@@ -25,6 +25,7 @@ class Library;
 class MessageBar;
 class Manual;
 class CameraSheet;
+class LiveSitterSheet;
 class TelephoneSheet;
 class Walk;
 
@@ -88,6 +89,7 @@ private:
     void showPictureSheet(QPointer<Sheet>& sheet);
     void openTelephone();
     void openCamera();
+    void readLiveSitter();
     void saveSheet(Side side);
     void buildSheetMenus(QMenu* study);
     /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
@@ -115,6 +117,7 @@ private:
     ScanFolder scans_;
     QPointer<TelephoneSheet> telephone_;
     QPointer<CameraSheet> camera_;
+    QPointer<LiveSitterSheet> liveSitter_;
     QAction* watching_ = nullptr;
     QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy
 };

@@ -12,6 +12,7 @@
 #include "app/text/messages.h"
 #include "app/window/workspace.h"
 #include "app/camera/camera_sheet.h"
+#include "app/window/live_sitter_sheet.h"
 #include "app/telephone/telephone_sheet.h"
 #include "app/window/shortcut_sheet.h"
 #include "app/window/manual.h"
@@ -129,6 +130,20 @@ void MainWindow::openTelephone() {
                         openTelephone();
                     }});
     showPictureSheet(telephone_);
+}
+
+void MainWindow::readLiveSitter() {
+    if (!liveSitter_) {
+        liveSitter_ = new LiveSitterSheet(this);
+        connect(liveSitter_, &LiveSitterSheet::read, this,
+                [this](const PhotoMarks& marks, const QString& sitter, const QString& readings) {
+                    goTo(Place::Workspace);
+                    desk_.document.tryEdit([&] { desk_.document.startFromReadings(marks, sitter, readings); });
+                });
+    }
+    liveSitter_->show();
+    liveSitter_->raise();
+    liveSitter_->activateWindow();
 }
 
 void MainWindow::openCamera() {

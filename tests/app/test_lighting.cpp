@@ -3,6 +3,7 @@
 #include "app/course/light/light_scenes.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
+#include "app/overlays/tones_overlay.h"
 #include "app/widgets/light_ball.h"
 #include "app/widgets/value_strip.h"
 #include "tests/app/window_test.h"
@@ -40,6 +41,59 @@ class LightingTest : public WindowTest {
     }
 
 private slots:
+    void valuesThatAreOffAreToldPlaceByPlaceOnBothSheets() {
+        openDemo();
+        for (const StudySummary& study : logbook_->studies())
+            if (study.title == "Looking down from the gallery")
+                openStudy(study.id);
+        goToStep("light");
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        QVERIFY(shown);
+        shown->setFocus();
+        while (shown->currentText() != "Your sketch" && shown->currentIndex() + 1 < shown->count())
+            QTest::keyClick(shown, Qt::Key_Down);
+        QCOMPARE(shown->currentText(), QString("Your sketch"));
+        QListWidget* list = nullptr;
+        QTRY_VERIFY_WITH_TIMEOUT((list = visibleNamed<QListWidget>("Values that are off, place by place")), 15000);
+        // What was planted in it; the drawing is on toned paper, its lights in chalk.
+        QVERIFY2(list->item(0)->text().contains("the eye socket, left: 2 values of 5 too light"), qPrintable(list->item(0)->text()));
+        QVERIFY2(anyLabelSays("Darken it"), said());
+        QVERIFY2(anyLabelSays("First: the eye socket, left"), said());
+        const auto* onSeen = seen()->scene().find<TonesOverlay>();
+        const auto* onDrawn = drawn()->scene().find<TonesOverlay>();
+        QVERIFY(onSeen && onDrawn);
+        QCOMPARE(onSeen->places.size(), onDrawn->places.size());
+        QVERIFY(onDrawn->places.front().isChosen && onDrawn->places.front().darker);
+        // The ring lies on the face as it was drawn: within the sitter's right eye.
+        const auto eye = study().sketch()->marks.seen(Mark::InnerEyeR);
+        QVERIFY(eye);
+        QVERIFY((PicturePoint(*eye) - onDrawn->places.front().at).norm() < 60);
+        if (list->count() > 1) {
+            list->setFocus();
+            QTest::keyClick(list, Qt::Key_Down);
+            QCoreApplication::processEvents();
+            QVERIFY(drawn()->scene().find<TonesOverlay>()->places[1].isChosen);
+            QVERIFY(seen()->scene().find<TonesOverlay>()->places[1].isChosen);
+        }
+        // Another form on the right: no rings, the places of the form again.
+        shown->setFocus();
+        QTest::keyClick(shown, Qt::Key_Home);
+        QTRY_VERIFY(!visibleNamed<QListWidget>("Values that are off, place by place"));
+        QVERIFY(!seen()->scene().find<TonesOverlay>());
+    }
+
+    void aLineDrawingHasNoTonesToCompare() {
+        openDemo();
+        goToStep("light");
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        QVERIFY(shown);
+        shown->setFocus();
+        while (shown->currentText() != "Your sketch" && shown->currentIndex() + 1 < shown->count())
+            QTest::keyClick(shown, Qt::Key_Down);
+        QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("all line so far"), 15000);
+        QVERIFY(!visibleNamed<QListWidget>("Values that are off, place by place"));
+    }
+
     void theLightIsReadFromThePhotoAndUndone() {
         openDemo();
         goToStep("light");

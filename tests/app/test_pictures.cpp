@@ -1,5 +1,10 @@
 #include "tests/app/tests.h"
+#include "app/window/live_sitter_sheet.h"
 #include "tests/app/window_test.h"
+#include "core/head/population.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
 
 #include <QBuffer>
 #include <QImageWriter>
@@ -50,6 +55,47 @@ class PictureTest : public WindowTest {
     }
 
 private slots:
+    void aSitterWhoIsThereIsReadWithThePencil() {
+        press(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+        auto* sheet = window_->findChild<LiveSitterSheet*>();
+        QVERIFY(sheet && sheet->isVisible());
+        QVERIFY(says(sheet, "5 more readings"));
+        QVERIFY(!buttonIn(sheet, "Lay it on the bench")->isEnabled());
+        // The head of the mean adult, turned so that the sitter's right half is nearer, as a pencil reads it.
+        View view;
+        view.nearness = 1 / usualDistance.value;
+        view.face(headToView(poseFromDegrees({30}, {0}, {4})));
+        auto* nearer = sheet->findChild<QComboBox*>();
+        nearer->setFocus();
+        QTest::keyClick(nearer, Qt::Key_Up);
+        QCOMPARE(nearer->currentIndex(), 0);
+        int typed = 0;
+        for (const PencilReadingKind& kind : pencilReadingKinds())
+            for (QDoubleSpinBox* box : sheet->findChildren<QDoubleSpinBox*>())
+                if (box->accessibleName() == kind.name) {
+                    box->setFocus();
+                    box->selectAll();
+                    const double value = *readingOf(kind, view, adultHeads().mean, NearerSide::ViewersLeft);
+                    QTest::keyClicks(box, QLocale().toString(value, 'f', box->decimals()));
+                    ++typed;
+                }
+        QCOMPARE(typed, static_cast<int>(pencilReadingKinds().size()));
+        QTRY_VERIFY(buttonIn(sheet, "Lay it on the bench")->isEnabled());
+        QVERIFY(says(sheet, "turned to your right"));
+        auto* name = sheet->findChild<QLineEdit*>("sitter");
+        QVERIFY(name);
+        name->setFocus();
+        QTest::keyClicks(name, "Marit");
+        clickOn(buttonIn(sheet, "Lay it on the bench"));
+        QVERIFY(!sheet->isVisible());
+        waitForPictures();
+        QCOMPARE(study().sitter, std::string("Marit"));
+        QVERIFY(desk().fit());
+        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 30) < 10);
+        QVERIFY(!linesOn(seen()).empty());
+        QVERIFY(qt(study().notes).contains("eyes"));
+    }
+
     void badPicturesAreToldInPlaceAndChangeNothing_data() {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<QString>("cause");

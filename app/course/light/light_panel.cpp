@@ -245,7 +245,7 @@ void LightPanel::showTones() {
         const ToneFinding& finding = tones->findings[i];
         const TonePair& pair = tones->pairs[finding.pair];
         auto* item = new QListWidgetItem(
-            tr("%1  %2").arg(i + 1).arg(qt(wordsFor(finding, *tones, values, learnersBook()))), tones_);
+            QString("%1  %2").arg(i + 1).arg(qt(wordsFor(finding, *tones, values, learnersBook()))), tones_);
         if (finding.kind == ToneFinding::Kind::Place)
             item->setIcon(toneIcon(pair.drawn, pair.expected, devicePixelRatioF()));
     }
