@@ -171,10 +171,8 @@ void LiveSitterSheet::showHead() {
         return;
     }
     View view = head_->view;
-    const double by = previewSize.height() / 1250.0;
-    view.centre *= by;
-    view.principal *= by;
-    view.scale *= by;
+    view.centre = view.principal = PicturePoint(previewSize.width() / 2.0, 0.36 * previewSize.height());
+    view.scale = previewSize.height() / 4.0;
     const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head_->head, uprightBust(view.pose()))));
     preview_->setPixmap(drawingOf(form.lines(view), previewSize, devicePixelRatioF()));
     QStringList words;
@@ -185,6 +183,11 @@ void LiveSitterSheet::showHead() {
                        .arg(words.join(", "))
                        .arg(rounded(head_->sigma.turn))
                        .arg(rounded(head_->sigma.tilt)));
+    if (head_->doubtful)
+        for (const Row& row : rows_)
+            if (row.kind->id == *head_->doubtful)
+                told_->setText(told_->text() + "\n" +
+                               tr("\"%1\" goes with no such head: measure it again.").arg(row.value->accessibleName()));
 }
 
 } // namespace zokran

@@ -192,7 +192,16 @@ ReadHead headOfReadings(const std::vector<PencilReading>& readings, NearerSide n
     Eigen::MatrixXd information = jacobian * jacobian.transpose() + 1e-6 * Eigen::MatrixXd::Identity(n, n);
     information.bottomRightCorner(directions, directions) += problem.prior().root.transpose() * problem.prior().root;
     const Eigen::MatrixXd covariance = information.ldlt().solve(Eigen::MatrixXd::Identity(n, n));
-    read.sigma = {{std::sqrt(covariance(0, 0))}, {std::sqrt(covariance(1, 1))}, {std::sqrt(covariance(2, 2))}};
+    // Readings that contradict one another are worth less than their noise says: the unit variance of the fit, over the
+    // readings beyond the three angles.
+    const auto count = static_cast<Eigen::Index>(readings.size());
+    const double variance = f.head(count).squaredNorm() / static_cast<double>(std::max<Eigen::Index>(count - 3, 1));
+    const double factor = std::sqrt(std::max(1.0, variance));
+    read.sigma = {{factor * std::sqrt(covariance(0, 0))}, {factor * std::sqrt(covariance(1, 1))}, {factor * std::sqrt(covariance(2, 2))}};
+    Eigen::Index worst = 0;
+    constexpr double clearly = 2.5;
+    if (f.head(count).cwiseAbs().maxCoeff(&worst) > clearly)
+        read.doubtful = kindNamed(readings[static_cast<std::size_t>(worst)].kind)->id;
     read.marks.width = sheetWidth;
     read.marks.height = sheetHeight;
     const auto place = [&](Mark m) {
@@ -206,8 +215,8 @@ ReadHead headOfReadings(const std::vector<PencilReading>& readings, NearerSide n
                          Readings::view(less).project(Readings::head(less)[m])) /
                         (2 * step);
         }
-        const double variance = (by * covariance * by.transpose()).trace() / 2;
-        read.marks.marks[m] = PlacedMark{read.view.project(read.head[m]), false, false, Pixels{std::sqrt(variance)}};
+        const double squares = (by * covariance * by.transpose()).trace() / 2;
+        read.marks.marks[m] = PlacedMark{read.view.project(read.head[m]), false, false, Pixels{factor * std::sqrt(squares)}};
     };
     place(onSide(Mark::InnerEyeL, nearer));
     place(onSide(Mark::OuterEyeL, nearer));

@@ -41,7 +41,9 @@ struct PencilReading {
 struct ReadHead {
     View view; ///< px of the sheet
     HeadMarks head;
-    PoseSpread sigma;
+    PoseSpread sigma; ///< larger where the readings contradict one another
+    /// The kind of the reading that disagrees most with the head, where it does so clearly.
+    std::optional<std::string_view> doubtful;
     /// The marks that the readings speak of, where the head puts them, each with its doubt.
     PhotoMarks marks;
 };

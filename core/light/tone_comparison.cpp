@@ -35,20 +35,23 @@ struct Cut {
     PicturePoint at(const PicturePoint& p) const { return perPixel * (p - origin); }
 };
 
-Cut cutOut(const cv::Mat1f& luminance, const HeadInPicture& head) {
+cv::Rect boxRound(const cv::Mat& picture, const HeadInPicture& head) {
     const double r = reach * head.view.scale;
     const PicturePoint c = head.view.centre;
-    const cv::Rect whole({0, 0}, luminance.size());
-    const cv::Rect wanted(static_cast<int>(std::floor(c.x() - r)), static_cast<int>(std::floor(c.y() - r)),
-                          static_cast<int>(2 * r), static_cast<int>(2 * r));
-    const cv::Rect box = whole & wanted;
+    return cv::Rect({0, 0}, picture.size()) & cv::Rect(static_cast<int>(std::floor(c.x() - r)),
+                                                       static_cast<int>(std::floor(c.y() - r)),
+                                                       static_cast<int>(2 * r), static_cast<int>(2 * r));
+}
+
+/// `luminance`: of that part of the picture alone, which lies in `box`.
+Cut cutOut(const cv::Mat1f& luminance, const cv::Rect& box, const HeadInPicture& head) {
     Cut cut;
     if (box.empty())
         return cut;
     cut.origin = {static_cast<double>(box.x), static_cast<double>(box.y)};
     cut.perPixel = std::min(1.0, fineness / head.view.scale);
     // Averaged in linear light, as hatching is by the eye that stands off.
-    cv::resize(luminance(box), cut.luminance, {}, cut.perPixel, cut.perPixel, cv::INTER_AREA);
+    cv::resize(luminance, cut.luminance, {}, cut.perPixel, cut.perPixel, cv::INTER_AREA);
     return cut;
 }
 
@@ -208,10 +211,13 @@ int valuesOff(double off, int values) {
 
 std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPicture& seen, const cv::Mat& drawing,
                                            const HeadInPicture& drawn, PaperChoice paperChoice) {
-    const Cut photoCut = cutOut(photoLuminance(photo), seen);
+    const cv::Rect inPhoto = boxRound(photo, seen), inDrawing = boxRound(drawing, drawn);
+    if (inPhoto.empty() || inDrawing.empty())
+        return std::nullopt;
+    // The paper is read round the head: the picture may show a table about the page.
     cv::Mat page;
-    const PaperTone paper = evenPage(drawing, paperChoice, page);
-    const Cut drawingCut = cutOut(page, drawn);
+    const PaperTone paper = evenPage(drawing(inDrawing), paperChoice, page);
+    const Cut photoCut = cutOut(photoLuminance(photo(inPhoto)), inPhoto, seen), drawingCut = cutOut(page, inDrawing, drawn);
     if (photoCut.luminance.empty() || drawingCut.luminance.empty())
         return std::nullopt;
     ToneComparison comparison;
@@ -229,16 +235,16 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
         for (int side : {1, -1}) {
             if (side < 0 && !place.bothSides)
                 continue;
-            const auto inPhoto = sampled(place, side, photoCut, seen), inDrawing = sampled(place, side, drawingCut, drawn);
-            if (!inPhoto || !inDrawing)
+            const auto there = sampled(place, side, photoCut, seen), here = sampled(place, side, drawingCut, drawn);
+            if (!there || !here)
                 continue;
             // A background may be left bare; only one that was toned is compared.
             constexpr double bareWithin = 0.08;
-            if (place.kind != TonePlace::Kind::Beside || ofDrawing(inDrawing->lightness) < comparison.paper - bareWithin)
-                comparison.pairs.push_back({&place, place.bothSides ? side : 0, inPhoto->at, inDrawing->at,
-                                            inPhoto->radius, inDrawing->radius, ofPhoto(inPhoto->lightness),
-                                            ofDrawing(inDrawing->lightness), 0,
-                                            std::hypot(place.scatter, inPhoto->unsteadiness / photoSpan)});
+            if (place.kind != TonePlace::Kind::Beside || ofDrawing(here->lightness) < comparison.paper - bareWithin)
+                comparison.pairs.push_back({&place, place.bothSides ? side : 0, there->at, here->at,
+                                            there->radius, here->radius, ofPhoto(there->lightness),
+                                            ofDrawing(here->lightness), 0,
+                                            std::hypot(place.scatter, there->unsteadiness / photoSpan)});
         }
     auto& pairs = comparison.pairs;
     if (pairs.size() < fewestPlaces)
@@ -249,10 +255,13 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
     std::vector<double> surfaces;
     for (const TonePair& pair : pairs)
         if (pair.place->kind == TonePlace::Kind::Surface)
-            surfaces.push_back(pair.drawn);
+            surfaces.push_back(drawingRange.dark + pair.drawn * drawingSpan);
     std::sort(surfaces.begin(), surfaces.end());
-    constexpr double bare = 0.86;
-    comparison.isShaded = !surfaces.empty() && surfaces[surfaces.size() / 4] < bare * comparison.paper;
+    // In lightness, where bare paper is 100: lines alone leave the head lighter than this, seen from afar.
+    constexpr double lineAlone = 75, bare = 0.9;
+    const double paperLightness = lightnessOfLinear(paper.luminance);
+    comparison.isShaded = drawingRange.dark < lineAlone && !surfaces.empty() &&
+                          surfaces[surfaces.size() / 4] < bare * paperLightness;
     if (!comparison.isShaded)
         return comparison;
 

@@ -82,6 +82,27 @@ TEST_CASE("Exact readings of the mean head give its pose, on either side") {
         }
 }
 
+TEST_CASE("A reading that contradicts the others is named, and the doubt grows") {
+    View view = viewAt(pose(25, 0, 3), usualDistance.value);
+    view.principal = view.centre;
+    std::vector<PencilReading> readings;
+    for (const PencilReadingKind& kind : pencilReadingKinds())
+        if (const auto value = readingOf(kind, view, adultHeads().mean, NearerSide::ViewersLeft))
+            readings.push_back({kind.id, *value});
+    const ReadHead whole = headOfReadings(readings, NearerSide::ViewersLeft);
+    CHECK_FALSE(whole.doubtful);
+    for (const char* wrong : {"lower_face", "mouth_slant"}) {
+        std::vector<PencilReading> mistaken = readings;
+        for (PencilReading& reading : mistaken)
+            if (reading.kind == wrong)
+                reading.value = reading.kind == std::string_view("mouth_slant") ? reading.value + 40 : 2.2 * reading.value;
+        const ReadHead read = headOfReadings(mistaken, NearerSide::ViewersLeft);
+        REQUIRE(read.doubtful);
+        CHECK(*read.doubtful == wrong);
+        CHECK(read.sigma.turn > whole.sigma.turn);
+    }
+}
+
 TEST_CASE("Readings that make no head are refused in a sentence") {
     CHECK_THROWS_WITH(headOfReadings({{"head", 8}}, NearerSide::Neither), Catch::Contains("at least 5"));
     std::vector<PencilReading> readings{{"head", 8}, {"nose", 2}, {"lower_face", 2}, {"mouth", 1.6}, {"between", 1}};

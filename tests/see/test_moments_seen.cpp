@@ -22,7 +22,7 @@ cv::Mat3b matrixOf(Picture& picture) {
     return {picture.height, picture.width, reinterpret_cast<cv::Vec3b*>(picture.bgr.data())};
 }
 
-constexpr int height = 900;
+constexpr int height = 760;
 
 /// A sheet of the drawing's shape on a table, as a telephone sees it: nudged, turned, in another light; in some a hand
 /// lies over a corner of the page.
@@ -30,10 +30,10 @@ cv::Mat3b photographed(Picture& sketch, unsigned seed, bool hand) {
     cv::Mat3b sheet = matrixOf(sketch);
     cv::Mat3b snapshot = snapshotOf(sheet, seed).picture;
     if (hand) {
-        const cv::Point wrist(snapshot.cols - 20, snapshot.rows - 10), knuckles(snapshot.cols - 170, snapshot.rows - 150);
-        cv::line(snapshot, wrist, knuckles, cv::Scalar(120, 140, 190), 90, cv::LINE_AA);
-        cv::GaussianBlur(snapshot(cv::Rect(snapshot.cols - 260, snapshot.rows - 260, 260, 260)),
-                         snapshot(cv::Rect(snapshot.cols - 260, snapshot.rows - 260, 260, 260)), {}, 3);
+        const cv::Point wrist(snapshot.cols - 20, snapshot.rows - 10), knuckles(snapshot.cols - 105, snapshot.rows - 95);
+        cv::line(snapshot, wrist, knuckles, cv::Scalar(120, 140, 190), 56, cv::LINE_AA);
+        cv::GaussianBlur(snapshot(cv::Rect(snapshot.cols - 160, snapshot.rows - 160, 160, 160)),
+                         snapshot(cv::Rect(snapshot.cols - 160, snapshot.rows - 160, 160, 160)), {}, 3);
     }
     return snapshot;
 }
