@@ -39,7 +39,7 @@ void MainWindow::buildMenus() {
     QMenu* study = menuBar()->addMenu(tr("&Study"));
     add(study, tr("&New from a photograph…"), QKeySequence::Open,
         [this] { choosePicture(Side::Reference); });
-    add(study, tr("A sitter who is &there…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { readLiveSitter(); });
+    add(study, tr("A s&itter who is there…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { readLiveSitter(); });
     add(study, tr("A f&older of photographs…"), {}, [this] { takeFolder(); });
     add(study, tr("Take in a &bundle of studies…"), {}, [this] {
         const QString file = QFileDialog::getOpenFileName(

@@ -74,8 +74,16 @@ void addDrifts(DrawingCourse& course, std::span<const DrawingMoment> moments) {
     }
     if (sizes.size() == moments.size())
         add(driftOf(Drift::Size, sizes, true, leastGrowth));
-    add(driftOf(Drift::Turn, turns, false, toRadians(leastTurning).value));
-    add(driftOf(Drift::Tilt, tilts, false, toRadians(leastTurning).value));
+    // What comes nearer to the reference is mended, and no drift.
+    const Pose& seen = moments.back().comparison.referencePose;
+    const auto leadsAway = [](const std::vector<Measured>& all, Radians reference) {
+        const auto off = [&](const Measured& m) { return std::abs(wrapped(Radians{m.value} - reference).value); };
+        return off(all.back()) > off(all.front());
+    };
+    if (leadsAway(turns, seen.turn))
+        add(driftOf(Drift::Turn, turns, false, toRadians(leastTurning).value));
+    if (leadsAway(tilts, seen.tilt))
+        add(driftOf(Drift::Tilt, tilts, false, toRadians(leastTurning).value));
     std::stable_sort(course.drifts.begin(), course.drifts.end(), [](const DrawingDrift& a, const DrawingDrift& b) {
         return std::abs(a.amount) / a.sigma > std::abs(b.amount) / b.sigma;
     });

@@ -108,6 +108,19 @@ TEST_CASE("A head that grows and a turn that slips are told soon after they pass
     CHECK(falsely == 0);
 }
 
+TEST_CASE("A turn that comes back to the photograph's is no drift, one that leaves it is") {
+    Random random(8);
+    const MarkSheet face = realFaces().front();
+    const Fit fit = fitHead(face);
+    const double way = fit.view.pose().turn.value > 0 ? -1 : 1;
+    for (const bool leaves : {false, true}) {
+        std::vector<DrawingMoment> moments;
+        for (const double off : {0.0, 6.0, 12.0, 18.0})
+            moments.push_back(compared(face, fit, drawn(face, fit, 1, Degrees{way * (leaves ? off : 18 - off)}, random)));
+        CHECK(tells(courseOf(moments), Drift::Turn) == leaves);
+    }
+}
+
 TEST_CASE("What was mended holds until it is moved off again, and an error came in when it is first seen") {
     Random random(3);
     const MarkSheet face = realFaces().front();
