@@ -14,7 +14,7 @@ Verb fit, guides, canons, forms, sitter, compare, measure, light, plan, rectify,
 
 /// The kinds of sheet that `sheet` writes: each is one file of cli/sheets; the list is in
 /// verbs/sheet.cpp.
-Verb correctionSheet, guideSheet, gridSheet, landmarksSheet, stepsSheet, valuesSheet, ballsSheet,
+Verb correctionSheet, guideSheet, gridSheet, landmarksSheet, stepsSheet, valuesSheet, planesSheet, ballsSheet,
     materialsSheet;
 
 } // namespace zokran::cli

@@ -14,7 +14,7 @@ namespace {
 constexpr int across = 500, down = 696; ///< px of the shaded picture
 constexpr double sheetInRadii = 3.8;    ///< what it covers across, ball radii
 constexpr int keptPictures = 6;
-constexpr double darkestPencil = 45;    ///< lightness of a drawing that has hardly a dark, so that timid stays timid
+constexpr double lineAlone = 60;         ///< lightness that the darkest of a drawing without tone has, seen from afar
 constexpr double placesScale = 0.5;      ///< of the picture in which places of the head are looked for
 
 cv::Mat matOf(const QImage& rgb) {
@@ -263,15 +263,14 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
             onSmall->principal *= share;
             mask = maskOf(head, *onSmall, small.width(), small.height());
         }
-        cv::Mat grey;
-        if (onSmall) {
-            SquintScale scale = squintScaleOf(lit, mask, {onSmall->scale});
-            // Of a drawing the bare paper is the lightest there is, and a pencil's line no dark plane.
-            if (paper)
-                scale = {scale.radius, std::min(scale.dark, darkestPencil), 100};
-            grey = squintedShapes(lit, scale, values);
-        } else
-            grey = zokran::squinted(lit, values, blur);
+        SquintScale scale;
+        if (onSmall)
+            scale = squintScaleOf(lit, mask, {onSmall->scale});
+        // Of a drawing the bare paper, or white chalk, is the lightest there is; one that is line alone has no shapes.
+        const bool hasShapes = onSmall && !(paper && scale.dark > lineAlone);
+        if (paper)
+            scale.light = 100;
+        const cv::Mat grey = hasShapes ? squintedShapes(lit, scale, values) : zokran::squinted(lit, values, blur);
         Squinted made;
         made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
                               QImage::Format_Grayscale8)

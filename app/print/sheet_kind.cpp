@@ -8,7 +8,7 @@ namespace {
 
 constexpr const SheetKind* kinds[] = {&correctionSheetKind, &guideSheetKind,     &stepsSheetKind,
                                       &gridSheetKind,       &landmarksSheetKind, &valuesSheetKind,
-                                      &ballsSheetKind,      &materialsSheetKind};
+                                      &planesSheetKind,     &ballsSheetKind,     &materialsSheetKind};
 
 } // namespace
 

@@ -18,7 +18,7 @@ struct SheetKind {
 };
 
 extern const SheetKind correctionSheetKind, guideSheetKind, stepsSheetKind, gridSheetKind,
-    landmarksSheetKind, valuesSheetKind, ballsSheetKind, materialsSheetKind;
+    landmarksSheetKind, valuesSheetKind, planesSheetKind, ballsSheetKind, materialsSheetKind;
 
 std::span<const SheetKind* const> sheetKinds();
 

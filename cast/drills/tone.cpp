@@ -1,6 +1,10 @@
 #include "cast/drills/drill.h"
 
 #include "core/base/translatable.h"
+#include "core/head/bust_pose.h"
+#include "core/head/population.h"
+#include "core/light/depth_buffer.h"
+#include "core/light/planar_head.h"
 
 #include <algorithm>
 #include <cmath>
@@ -44,6 +48,13 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
         const float within = std::fmod(here, step) / step;
         if (within < 0.25F || within > 0.75F)
             continue;
+        // Nor across an edge, where the spot has two values.
+        constexpr int beside = 7;
+        float apart = 0;
+        for (const cv::Point& to : {cv::Point(-beside, 0), {beside, 0}, {0, -beside}, {0, beside}})
+            apart = std::max(apart, std::abs(lightness.at<float>(y + to.y, x + to.x) - here));
+        if (apart > 0.25F * step)
+            continue;
         DrillTask task;
         task.question = ZOKRAN_WORDS("In {values} values from black to white, which has the spot in the ring? 1 is the "
                                      "darkest.");
@@ -74,10 +85,42 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     return std::nullopt; // such as a picture of one tone
 }
 
+/// A head in flat planes under a lamp, the large planes alone for a beginner: each plane has one value.
+DrillFace planarFace(Dice& dice, int level) {
+    constexpr int width = 520, height = 600;
+    const Pose pose = poseFromDegrees({dice.between(-45, 45)}, {dice.between(-15, 15)}, {dice.between(-10, 10)});
+    std::vector<double> coefficients(adultHeads().directions.size());
+    for (double& c : coefficients)
+        c = dice.between(-1, 1);
+    const HeadMarks head = adultHeads().head(coefficients);
+    const Lighting lighting{{toRadians(Degrees{dice.apart(15, 70)}), toRadians(Degrees{dice.between(10, 60)})}};
+    DrillFace face;
+    face.pose = pose;
+    face.view.scale = width / 3.8;
+    face.view.nearness = 1 / usualDistance.value;
+    face.view.centre = face.view.principal = PicturePoint(width / 2.0, 0.4 * height);
+    face.view.face(headToView(pose));
+    const PlanarSolid planes = litPlanes(planarHead(), head, level < 3 ? PlaneGrade::Few : PlaneGrade::All, uprightBust(pose));
+    const DepthBuffer relief(planes.solid, face.view, width, height);
+    constexpr int everyTone = 0;
+    const std::vector<std::uint8_t> grey = Shading(relief, lighting).picture(everyTone);
+    face.picture = blankPicture(width, height);
+    for (std::size_t i = 0; i < grey.size(); ++i)
+        std::fill_n(face.picture.bgr.begin() + static_cast<std::ptrdiff_t>(3 * i), 3, grey[i]);
+    return face;
+}
+
 DrillTask make(std::uint32_t seed, int level) {
     // Somewhere on a plaster head there is always such a spot; a head that has none gives way to the next.
     for (std::uint32_t other = 0;; ++other) {
         Dice dice(seed + 7919 * other);
+        // Every third is a head in planes.
+        if (seed % 3 == 0) {
+            const DrillFace face = planarFace(dice, level);
+            if (auto task = ofFace(face, dice, level))
+                return *task;
+            continue;
+        }
         const Pose pose = poseFromDegrees({dice.between(-40, 40)}, {dice.between(-15, 15)}, {dice.between(-10, 10)});
         const DrillFace face = faceOf(headFor(dice, pose));
         if (auto task = ofFace(face, dice, level))
@@ -92,6 +135,6 @@ std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int leve
 } // namespace
 
 const Drill toneDrill{"tone", ZOKRAN_WORDS("Which value"),
-                      ZOKRAN_WORDS("How dark a spot is, on a scale of few values."), make, ofStudied};
+                      ZOKRAN_WORDS("How dark a spot is, on a scale of few values: on a plaster head, or on one in planes."), make, ofStudied};
 
 } // namespace zokran

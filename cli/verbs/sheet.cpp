@@ -10,7 +10,7 @@ std::function<void()> sheet(CLI::App& app) {
     command->require_subcommand(1);
     auto deeds = std::make_shared<std::vector<std::pair<CLI::App*, std::function<void()>>>>();
     for (Verb* kind : {guideSheet, gridSheet, correctionSheet, landmarksSheet, stepsSheet,
-                       valuesSheet, ballsSheet, materialsSheet}) {
+                       valuesSheet, planesSheet, ballsSheet, materialsSheet}) {
         const auto act = kind(*command);
         deeds->emplace_back(command->get_subcommands({}).back(), act);
     }

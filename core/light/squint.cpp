@@ -2,6 +2,7 @@
 
 #include "core/base/errors.h"
 #include "core/base/tone.h"
+#include "core/page/luminance.h"
 
 #include <algorithm>
 #include <array>
@@ -12,18 +13,6 @@
 namespace zokran {
 
 namespace {
-
-/// Lightness (L*, 0 to 100) of an 8-bit picture.
-cv::Mat1f lightnessOf(const cv::Mat& picture) {
-    cv::Mat grey = picture;
-    if (picture.channels() > 1)
-        cv::cvtColor(picture, grey, picture.channels() == 4 ? cv::COLOR_BGRA2GRAY : cv::COLOR_BGR2GRAY);
-    cv::Mat1f table(1, 256), lightness;
-    for (int i = 0; i < 256; ++i)
-        table(i) = static_cast<float>(lightnessOfLinear(linearOfDisplay(i / 255.0)));
-    cv::LUT(grey, table, lightness);
-    return lightness;
-}
 
 /// Gives patches smaller than `least` px the value that most of their border has.
 void mergeSmall(cv::Mat1b& values, int count, int least) {
@@ -91,7 +80,9 @@ cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int val
 }
 
 SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels radius) {
-    const cv::Mat1f lightness = lightnessOf(picture);
+    cv::Mat1f lightness = lightnessOf(picture);
+    // A line is no tone: what is darkest is looked for as from afar.
+    cv::GaussianBlur(lightness, lightness, {}, std::max(0.5, 0.03 * radius.value));
     std::vector<float> onHead;
     for (int y = 0; y < std::min(lightness.rows, mask.rows); ++y)
         for (int x = 0; x < std::min(lightness.cols, mask.cols); ++x)

@@ -2,6 +2,7 @@
 
 #include "core/page/paper_tone.h"
 #include "core/base/tone.h"
+#include "core/page/luminance.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,7 +15,7 @@ namespace {
 /// What is looked at reaches this far from the ball's middle, ball radii; and is shrunk to so many px per radius.
 constexpr double reach = 2.6, fineness = 110;
 /// A place counts where it is turned to the viewer by at least this cosine.
-constexpr double turnedToViewer = 0.3;
+constexpr double turnedToViewer = 0.45;
 /// The shares of the head's pixels that are its darkest and its lightest.
 constexpr double darkestShare = 0.015, lightestShare = 0.97;
 /// The scatter of the places about the drawing's own key is never taken to be less.
@@ -53,17 +54,6 @@ Cut cutOut(const cv::Mat1f& luminance, const cv::Rect& box, const HeadInPicture&
     // Averaged in linear light, as hatching is by the eye that stands off.
     cv::resize(luminance, cut.luminance, {}, cut.perPixel, cut.perPixel, cv::INTER_AREA);
     return cut;
-}
-
-cv::Mat1f photoLuminance(const cv::Mat& photo) {
-    cv::Mat grey = photo;
-    if (photo.channels() > 1)
-        cv::cvtColor(photo, grey, photo.channels() == 4 ? cv::COLOR_BGRA2GRAY : cv::COLOR_BGR2GRAY);
-    cv::Mat1f table(1, 256), linear;
-    for (int i = 0; i < 256; ++i)
-        table(i) = static_cast<float>(linearOfDisplay(i / 255.0));
-    cv::LUT(grey, table, linear);
-    return linear;
 }
 
 /// The mean over a disc, as lightness; nothing where any of it lies outside the picture.
@@ -217,7 +207,7 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
     // The paper is read round the head: the picture may show a table about the page.
     cv::Mat page;
     const PaperTone paper = evenPage(drawing(inDrawing), paperChoice, page);
-    const Cut photoCut = cutOut(photoLuminance(photo(inPhoto)), inPhoto, seen), drawingCut = cutOut(page, inDrawing, drawn);
+    const Cut photoCut = cutOut(luminanceOf(photo(inPhoto)), inPhoto, seen), drawingCut = cutOut(page, inDrawing, drawn);
     if (photoCut.luminance.empty() || drawingCut.luminance.empty())
         return std::nullopt;
     ToneComparison comparison;
@@ -260,8 +250,8 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
     // In lightness, where bare paper is 100: lines alone leave the head lighter than this, seen from afar.
     constexpr double lineAlone = 75, bare = 0.9;
     const double paperLightness = lightnessOfLinear(paper.luminance);
-    comparison.isShaded = drawingRange.dark < lineAlone && !surfaces.empty() &&
-                          surfaces[surfaces.size() / 4] < bare * paperLightness;
+    comparison.isShaded = paper.hasChalk || (drawingRange.dark < lineAlone && !surfaces.empty() &&
+                                             surfaces[surfaces.size() / 4] < bare * paperLightness);
     if (!comparison.isShaded)
         return comparison;
 

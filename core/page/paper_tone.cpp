@@ -1,5 +1,6 @@
 #include "core/page/paper_tone.h"
 
+#include "core/page/luminance.h"
 #include "core/base/tone.h"
 
 #include <Eigen/Dense>
@@ -23,18 +24,6 @@ constexpr double leastChalk = 0.004;
 constexpr double marginFrom = 0.015, marginTo = 0.06;
 /// So much of the margin lies on one smooth surface where it is bare.
 constexpr double bareMargin = 0.6;
-
-cv::Mat1f luminanceOf(const cv::Mat& page) {
-    cv::Mat grey = page;
-    if (page.channels() > 1)
-        cv::cvtColor(page, grey, page.channels() == 4 ? cv::COLOR_BGRA2GRAY : cv::COLOR_BGR2GRAY);
-    cv::Mat1f table(1, 256);
-    for (int i = 0; i < 256; ++i)
-        table(i) = static_cast<float>(linearOfDisplay(i / 255.0));
-    cv::Mat1f linear;
-    cv::LUT(grey, table, linear);
-    return linear;
-}
 
 using Surface = Eigen::Matrix<double, 6, 1>;
 
@@ -130,10 +119,12 @@ Light lightOn(const cv::Mat1f& small) {
         if (bare > bareMargin * all)
             return {surface, true};
     }
-    std::vector<double> sorted = values;
-    const auto lightest = sorted.begin() + static_cast<std::ptrdiff_t>(0.95 * static_cast<double>(sorted.size() - 1));
-    std::nth_element(sorted.begin(), lightest, sorted.end());
-    return {lightOn(small.size(), values, *lightest), false};
+    // The picture shows more than the page, or the page is drawn over: the commonest tone of the lighter half.
+    std::vector<double> lighter = values;
+    const auto middle = lighter.begin() + static_cast<std::ptrdiff_t>(lighter.size() / 2);
+    std::nth_element(lighter.begin(), middle, lighter.end());
+    lighter.erase(lighter.begin(), middle);
+    return {lightOn(small.size(), values, commonestOf(lighter)), false};
 }
 
 /// A small copy of a page whose luminance is divided by the light on it.
@@ -147,7 +138,7 @@ SmallPage smallPage(const cv::Mat& page) {
     const double shrink = std::min(1.0, 1.0 * smallSide / std::max(page.cols, page.rows));
     cv::resize(page, copy, {}, shrink, shrink, cv::INTER_AREA);
     SmallPage small;
-    small.ratio = luminanceOf(copy);
+    small.ratio = cv::Mat1f(luminanceOf(copy));
     const Light light = lightOn(small.ratio);
     small.isMarginBare = light.isMarginBare;
     small.light.create(small.ratio.size());
@@ -201,7 +192,7 @@ PaperTone evenPage(const cv::Mat& page, PaperChoice choice, cv::Mat& luminance) 
     const PaperTone tone = toneOf(small.ratio, small.isMarginBare, choice);
     cv::Mat1f light;
     cv::resize(small.light, light, page.size(), 0, 0, cv::INTER_LINEAR);
-    luminance = cv::min(luminanceOf(page) / light * tone.luminance, 1.0);
+    luminance = cv::min(cv::Mat(luminanceOf(page) / light * tone.luminance), 1.0);
     return tone;
 }
 

@@ -40,19 +40,23 @@ class LightingTest : public WindowTest {
         return all;
     }
 
+    /// Goes to Light and shows the sketch on the right, by keys.
+    QComboBox* showSketch() {
+        goToStep("light");
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        shown->setFocus();
+        while (shown->currentText() != "Your sketch" && shown->currentIndex() + 1 < shown->count())
+            QTest::keyClick(shown, Qt::Key_Down);
+        return shown;
+    }
+
 private slots:
     void valuesThatAreOffAreToldPlaceByPlaceOnBothSheets() {
         openDemo();
         for (const StudySummary& study : logbook_->studies())
             if (study.title == "Looking down from the gallery")
                 openStudy(study.id);
-        goToStep("light");
-        auto* shown = visibleNamed<QComboBox>("On the right");
-        QVERIFY(shown);
-        shown->setFocus();
-        while (shown->currentText() != "Your sketch" && shown->currentIndex() + 1 < shown->count())
-            QTest::keyClick(shown, Qt::Key_Down);
-        QCOMPARE(shown->currentText(), QString("Your sketch"));
+        QComboBox* shown = showSketch();
         QListWidget* list = nullptr;
         QTRY_VERIFY_WITH_TIMEOUT((list = visibleNamed<QListWidget>("Values that are off, place by place")), 15000);
         // What was planted in it; the drawing is on toned paper, its lights in chalk.
@@ -84,12 +88,7 @@ private slots:
 
     void aLineDrawingHasNoTonesToCompare() {
         openDemo();
-        goToStep("light");
-        auto* shown = visibleNamed<QComboBox>("On the right");
-        QVERIFY(shown);
-        shown->setFocus();
-        while (shown->currentText() != "Your sketch" && shown->currentIndex() + 1 < shown->count())
-            QTest::keyClick(shown, Qt::Key_Down);
+        showSketch();
         QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("all line so far"), 15000);
         QVERIFY(!visibleNamed<QListWidget>("Values that are off, place by place"));
     }

@@ -469,7 +469,7 @@ TEST_CASE("Sheets are written for a fit and for a sketch, and refused in one lin
               "--out corr.pdf")
               .code == 0);
     CHECK(isPdf("corr.pdf"));
-    for (const char* good : {"sheet steps s-fit.json --form egg --out more.pdf", "sheet values --out more.pdf",
+    for (const char* good : {"sheet steps s-fit.json --form egg --out more.pdf", "sheet values --out more.pdf", "sheet planes s-fit.json --values 3 --out more.pdf",
                              "sheet balls --seed 4 --paper letter --out more.pdf",
                              "sheet materials --form box --out more.pdf"}) {
         CAPTURE(good);
@@ -593,6 +593,26 @@ TEST_CASE("A study goes from one logbook to another in a bundle, and everything 
     }
     CHECK_FALSE(std::filesystem::exists(folder() + "/x.zokran"));
     CHECK_FALSE(std::filesystem::exists(folder() + "/nowhere"));
+}
+
+TEST_CASE("tones names the place of a shaded drawing that is off, on white paper and on toned") {
+    for (const char* paper : {"", " --toned"}) {
+        INFO(paper);
+        REQUIRE(run(std::string("cast --head meridian --size 700 --turn 15 --light -40,35 --png t.png --marks t.json --sketch-png "
+                                "ts.png --sketch-marks ts.json --shaded --tone cheek_r=-0.4 --seed 6") + paper)
+                    .code == 0);
+        const Result told = run("tones t.png t.json ts.png ts.json");
+        REQUIRE(told.code == 0);
+        const auto j = nlohmann::json::parse(told.out);
+        CHECK(j["shaded"] == true);
+        CHECK(j["chalk"] == (paper[0] != 0));
+        REQUIRE_FALSE(j["findings"].empty());
+        CHECK(j["findings"][0]["place"] == "cheek_r");
+        CHECK(j["findings"][0]["off"].get<double>() < -0.15);
+        CHECK(j["places"].size() > 20);
+    }
+    CHECK(run("tones t.png t.json ts.png nowhere.json").code == 2);
+    CHECK(run("cast --head meridian --sketch-png ts.png --shaded --tone hat=0.4").code == 2);
 }
 
 TEST_CASE("Marks and solids go to other programs and back") {

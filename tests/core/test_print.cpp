@@ -14,6 +14,7 @@
 #include <fstream>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
+#include <set>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -274,6 +275,35 @@ TEST_CASE("Twelve balls: the answers cross where each turned ball's middle falls
     }
     CHECK(met == 12);
     CHECK(bare == 12);
+}
+
+TEST_CASE("The head in planes is printed in the values of its light, within the page") {
+    const View view = viewAt(pose(25, -5, 3));
+    const Fit fit = fitHead(sheetOf(adultHeads().mean, view));
+    for (const int values : {2, 5}) {
+        const Lighting lighting{{toRadians(Degrees{-40}), toRadians(Degrees{35})}, {}, values};
+        const PaperSize paper = paperNamed("a4");
+        const PrintSheet sheet = planesSheet(fit, uprightBust(fit.pose), lighting, paper);
+        int pictures = 0;
+        std::size_t edges = 0;
+        for (const auto& item : sheet.items) {
+            if (const auto* picture = std::get_if<PrintPicture>(&item)) {
+                ++pictures;
+                CHECK(picture->corner.x() >= 0);
+                CHECK(picture->corner.x() + picture->width.value <= paper.width.value);
+                CHECK(picture->corner.y() + picture->height.value <= paper.height.value);
+                std::set<std::uint8_t> greys;
+                for (std::size_t i = 0; i < picture->pixels.size(); i += 4)
+                    greys.insert(picture->pixels[i]);
+                greys.erase(255); // the paper
+                CHECK(static_cast<int>(greys.size()) == values);
+            }
+            if (const auto* path = std::get_if<PrintPath>(&item))
+                edges = std::max(edges, path->lines.size());
+        }
+        CHECK(pictures == 2);
+        CHECK(edges > 300);
+    }
 }
 
 TEST_CASE("Steps and materials fit on their page, for every first form and paper") {

@@ -54,6 +54,8 @@ constexpr const char* commands[] = {
     "sheet correction a.json sketch.json --picture head.png --mm-per-px 0.4 --out o.pdf",
     "sheet steps fit.json --form egg --out o.pdf",
     "sheet values --out o.pdf",
+    "sheet planes fit.json --azimuth 30 --elevation 20 --values 3 --out o.svg",
+    "tones head.png a.json s.png sketch.json --values 5",
     "sheet balls --seed 4 --paper letter --out o.pdf",
     "sheet materials --form box --out o.pdf",
     "suggest head.png --face 1",

@@ -2,6 +2,8 @@
 
 #include "core/compare/finding_lines.h"
 #include "core/construction/forms.h"
+#include "core/head/bust_pose.h"
+#include "core/light/lighting.h"
 #include "core/page/page.h"
 #include "core/page/plan.h"
 #include "core/print/drawing.h"
@@ -42,6 +44,11 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
 /// `lines`: as `view` shows them, px, with their steps.
 PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines, const View& view,
                       const PaperSize& paper, const Translator& book = english());
+
+/// A head in planes under a light, each plane in one of its values: every plane large, and the large planes beside them.
+/// Throws BadInput where the planes cannot be read.
+PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lighting, const PaperSize& paper,
+                       const Translator& book = english());
 
 /// Strips of three, five and ten values to cut out, equal in lightness; of an odd number the middle one is
 /// the middle of the scale.

@@ -1,0 +1,17 @@
+#include "app/print/sheet_kind.h"
+#include "app/text/messages.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+std::vector<PrintSheet> planesSheets(Desk& desk) {
+    return {planesSheet(*desk.fit(), desk.analysis.bust(), desk.light.lighting(), paperNamed("a4"), learnersBook())};
+}
+
+} // namespace
+
+const SheetKind planesSheetKind{"planes", ZOKRAN_WORDS("The head in planes"), lacksFit, planesSheets};
+
+} // namespace zokran

@@ -1,0 +1,90 @@
+#include "core/base/tone.h"
+#include "core/light/depth_buffer.h"
+#include "core/light/planar_head.h"
+#include "core/print/sheet_elements.h"
+#include "core/print/sheets/sheets.h"
+
+namespace zokran {
+
+namespace {
+
+/// A place on the sheet for one head, mm.
+struct Panel {
+    PaperPoint corner;
+    double width, height;
+    PlaneGrade grade;
+    double pixelsPerMm;
+};
+
+/// The head in planes under the light, its tones as a picture and its edges as lines.
+void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const BustPose& bust, const Lighting& lighting) {
+    const PlanarSolid planes = litPlanes(planarHead(), fit.head, panel.grade, bust);
+    const int across = static_cast<int>(panel.width * panel.pixelsPerMm), down = static_cast<int>(panel.height * panel.pixelsPerMm);
+    View view;
+    view.scale = across / 3.6;
+    view.nearness = fit.view.nearness;
+    view.centre = view.principal = PicturePoint(across / 2.0, 0.4 * down);
+    view.face(headToView(fit.pose));
+    const DepthBuffer relief(planes.solid, view, across, down);
+    constexpr std::uint8_t paper = 255;
+    const std::vector<std::uint8_t> grey = Shading(relief, lighting).picture(lighting.values, paper);
+    PrintPicture picture;
+    picture.corner = panel.corner;
+    picture.width = {panel.width};
+    picture.height = {panel.height};
+    picture.columns = across;
+    picture.rows = down;
+    for (std::uint8_t value : grey)
+        picture.pixels.insert(picture.pixels.end(), {value, value, value, 255});
+    sheet.items.emplace_back(std::move(picture));
+
+    PrintPath edges;
+    edges.ink = paleGraphite;
+    edges.width = {0.18};
+    const auto onSheet = [&](const HeadPoint& p) {
+        return PaperPoint(panel.corner + view.project(p) / panel.pixelsPerMm);
+    };
+    constexpr int pieces = 12;
+    for (const PlanarSolid::Edge& edge : planes.edges)
+        for (int i = 0; i < pieces; ++i) {
+            const HeadPoint from = edge.from + (edge.to - edge.from) * i / pieces,
+                            to = edge.from + (edge.to - edge.from) * (i + 1) / pieces;
+            if (relief.isSeen((from + to) / 2))
+                edges.lines.push_back({onSheet(from), onSheet(to)});
+        }
+    sheet.items.emplace_back(std::move(edges));
+}
+
+} // namespace
+
+PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lighting, const PaperSize& paper,
+                       const Translator& book) {
+    PrintSheet sheet{paper, {}};
+    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
+    sheet.items.emplace_back(PrintText{{margin, margin + 6}, book.say(ZOKRAN_WORDS("The head in planes")), {6}, true, graphite});
+    const double words = addBlock(sheet,
+                                  {{margin, margin + 14},
+                                   book.say(ZOKRAN_WORDS("Each plane has one value, and each shadow is one shape. Block in the "
+                                                         "large planes first, at the right; then break them into the small ones.")),
+                                   {3.4}, false, graphite},
+                                  {width})
+                             .y();
+    // The whole head large, its large planes beside it; the strip of values under them.
+    constexpr double gap = 6, strip = 14, foot = 34;
+    const double top = words + 4, height = paper.height.value - top - margin - foot - strip, large = 0.64 * (width - gap);
+    addPlanes(sheet, {{margin, top}, large, height, PlaneGrade::All, 6}, fit, bust, lighting);
+    addPlanes(sheet, {{margin + large + gap, top}, width - large - gap, height, PlaneGrade::Few, 6}, fit, bust, lighting);
+    const double y = paper.height.value - margin - foot, each = width / lighting.values;
+    for (int i = 0; i < lighting.values; ++i) {
+        const double grey = displayOfLinear(linearOfLightness(lightnessOfValue(i, lighting.values))), x = margin + i * each;
+        PrintPath patch;
+        patch.lines = {{{x, y}, {x + each, y}, {x + each, y + strip}, {x, y + strip}}};
+        patch.ink = {grey, grey, grey};
+        patch.closed = patch.filled = true;
+        sheet.items.emplace_back(std::move(patch));
+    }
+    addBar(sheet, book);
+    return sheet;
+}
+
+} // namespace zokran
