@@ -59,7 +59,8 @@ void DepthBuffer::draw(const LitSolid::Triangle& triangle) {
     std::array<Eigen::Vector2f, 3> at;
     std::array<Vector3f, 3> normal, place;
     std::array<float, 3> depth{};
-    bool faces = triangle.ground;
+    // A plane of a planar head has its group's normal, which may be turned away where the plane itself is not.
+    bool faces = triangle.ground || triangle.plane > 0;
     for (std::size_t k = 0; k < 3; ++k) {
         const std::uint32_t c = triangle.corners[k];
         // A spot is looked up by rounding: pixel (x, y) has its centre at (x, y) here.

@@ -66,6 +66,20 @@ float lightOn(const Shading& shading, const DepthBuffer& head, const HeadPoint& 
 
 } // namespace
 
+TEST_CASE("The large planes have the outline of all planes, whichever way a group's normal is turned") {
+    for (const Pose& p : {pose(38, 23, 5), pose(-20, 20, 0), pose(0, -30, 0), pose(70, 10, -8)}) {
+        const DepthBuffer few = seen(p, PlaneGrade::Few), all = seen(p, PlaneGrade::All);
+        int apart = 0, whole = 0;
+        for (int y = 0; y < down; ++y)
+            for (int x = 0; x < across; ++x) {
+                whole += all.spot(x, y).there();
+                apart += few.spot(x, y).there() != all.spot(x, y).there();
+            }
+        INFO("turn " << degrees(p.turn) << ", tilt " << degrees(p.tilt));
+        CHECK(apart < 0.002 * whole);
+    }
+}
+
 TEST_CASE("The planar head has no holes from twelve sides") {
     for (const Pose& p : {pose(0, 0, 0), pose(-35, 0, 0), pose(35, 0, 0), pose(-90, 0, 0), pose(90, 0, 0), pose(30, -25, 0), pose(-30, -35, 5),
                           pose(35, 28, 0), pose(-20, 35, 0), pose(20, 5, -14), pose(-60, 10, 12), pose(60, -15, -8)})

@@ -4,6 +4,8 @@
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 namespace {
@@ -21,9 +23,9 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
     const PlanarSolid planes = litPlanes(planarHead(), fit.head, panel.grade, bust);
     const int across = static_cast<int>(panel.width * panel.pixelsPerMm), down = static_cast<int>(panel.height * panel.pixelsPerMm);
     View view;
-    view.scale = across / 3.6;
+    view.scale = std::min(across / 3.4, down / 3.5);
     view.nearness = fit.view.nearness;
-    view.centre = view.principal = PicturePoint(across / 2.0, 0.4 * down);
+    view.centre = view.principal = PicturePoint(across / 2.0, 0.38 * down);
     view.face(headToView(fit.pose));
     const DepthBuffer relief(planes.solid, view, across, down);
     constexpr std::uint8_t paper = 255;
@@ -42,7 +44,8 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
     edges.ink = paleGraphite;
     edges.width = {0.18};
     const auto onSheet = [&](const HeadPoint& p) {
-        return PaperPoint(panel.corner + view.project(p) / panel.pixelsPerMm);
+        // The depth buffer's pixel has its middle at a whole number, the picture's its corner.
+        return PaperPoint(panel.corner + (view.project(p) + PicturePoint(0.5, 0.5)) / panel.pixelsPerMm);
     };
     constexpr int pieces = 12;
     for (const PlanarSolid::Edge& edge : planes.edges)
@@ -65,15 +68,15 @@ PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lig
     const double words = addBlock(sheet,
                                   {{margin, margin + 14},
                                    book.say(ZOKRAN_WORDS("Each plane has one value, and each shadow is one shape. Block in the "
-                                                         "large planes first, at the right; then break them into the small ones.")),
+                                                         "large planes first, as below; then break them into the small ones.")),
                                    {3.4}, false, graphite},
                                   {width})
                              .y();
-    // The whole head large, its large planes beside it; the strip of values under them.
-    constexpr double gap = 6, strip = 14, foot = 34;
-    const double top = words + 4, height = paper.height.value - top - margin - foot - strip, large = 0.64 * (width - gap);
-    addPlanes(sheet, {{margin, top}, large, height, PlaneGrade::All, 6}, fit, bust, lighting);
-    addPlanes(sheet, {{margin + large + gap, top}, width - large - gap, height, PlaneGrade::Few, 6}, fit, bust, lighting);
+    // The whole head large, its large planes under it; then the strip of values.
+    constexpr double gap = 4, strip = 12, foot = 30;
+    const double top = words + 3, height = paper.height.value - top - margin - foot - strip, large = 0.62 * height;
+    addPlanes(sheet, {{margin, top}, width, large, PlaneGrade::All, 6}, fit, bust, lighting);
+    addPlanes(sheet, {{margin, top + large + gap}, width, height - large - gap, PlaneGrade::Few, 6}, fit, bust, lighting);
     const double y = paper.height.value - margin - foot, each = width / lighting.values;
     for (int i = 0; i < lighting.values; ++i) {
         const double grey = displayOfLinear(linearOfLightness(lightnessOfValue(i, lighting.values))), x = margin + i * each;
