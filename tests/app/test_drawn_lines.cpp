@@ -3,6 +3,7 @@
 #include "app/document/expression_marking.h"
 #include "app/overlays/drawn_line_overlay.h"
 #include "core/compare/outline.h"
+#include "app/document/carried_marks.h"
 #include "tests/app/window_test.h"
 
 namespace zokran::test {
@@ -55,6 +56,35 @@ class DrawnLinesTest : public WindowTest {
     }
 
 private slots:
+    void linesGoAlongToTheNextPhotographWhereNothingBesideThemMoved() {
+        Sketch before;
+        before.page.flat = PageRectification{{{{0, 0}, {400, 0}, {400, 500}, {0, 500}}}, {{200}, {250}}, 400, 500};
+        before.marks.width = 400;
+        before.marks.height = 500;
+        const std::pair<Mark, PicturePoint> placed[] = {{Mark::Crown, {200, 100}},   {Mark::Brow, {200, 200}},
+                                                        {Mark::NoseBase, {200, 260}}, {Mark::Chin, {200, 340}},
+                                                        {Mark::EarTopL, {290, 210}},  {Mark::EarTopR, {110, 210}}};
+        for (const auto& [mark, at] : placed)
+            before.marks.marks[mark] = PlacedMark{at, false};
+        before.marks.lines[DrawnLine::Hair] = {{130, 150}, {200, 80}, {270, 150}};
+        before.marks.lines[DrawnLine::Neck] = {{170, 350}, {165, 400}, {235, 350}, {240, 400}};
+        // The next photograph shows the page twice as large; the chin has come down by a tenth of the head.
+        Sketch now = before;
+        now.page.flat = PageRectification{{{{0, 0}, {800, 0}, {800, 1000}, {0, 1000}}}, {{200}, {250}}, 800, 1000};
+        now.marks = {};
+        now.marks.width = 800;
+        now.marks.height = 1000;
+        MarkSheet found = now.marks;
+        for (const auto& [mark, at] : placed)
+            found.marks[mark] = PlacedMark{PicturePoint(2 * at + PicturePoint(1, mark == Mark::Chin ? 50 : -1)), false, true, Pixels{3}};
+        const MarkSheet carried = carriedMarks(before, now, found);
+        QVERIFY(!carried.marks[Mark::Brow]->suggested);
+        QVERIFY(carried.marks[Mark::Chin]->suggested);
+        QVERIFY(carried.lines.has(DrawnLine::Hair));
+        QVERIFY((carried.lines[DrawnLine::Hair][1] - PicturePoint(400, 160)).norm() < 1e-9);
+        QVERIFY(!carried.lines.has(DrawnLine::Neck)); // beside the chin
+    }
+
     void theHairsEdgeIsLaidOverThePhotographAndThenOverTheSketch() {
         openLines();
         clickOn(buttonSaying("Edge of the hair"));
