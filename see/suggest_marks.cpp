@@ -213,9 +213,9 @@ private:
 };
 
 std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing, SketchReference* reference,
-                                              const std::atomic<bool>* cancelled) {
+                                              const std::atomic<bool>* cancelled, PaperChoice paper) {
     const auto stopped = [&] { return cancelled && *cancelled; };
-    const cv::Mat evened = evenedLight(drawing);
+    const cv::Mat evened = evenedLight(drawing, paper);
     const std::vector<FoundFace> drawn = findFaces(networks, evened, cancelled);
     std::vector<SuggestedFace> suggested;
     if (stopped() || drawn.empty())

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/page/paper_tone.h"
 #include "core/head/marks.h"
 #include "core/page/framing.h"
 #include "see/networks.h"
@@ -65,7 +66,8 @@ private:
 /// found in the drawing, or none in the photograph.
 std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing,
                                               SketchReference* reference = nullptr,
-                                              const std::atomic<bool>* cancelled = nullptr);
+                                              const std::atomic<bool>* cancelled = nullptr,
+                                              PaperChoice paper = PaperChoice::AsItShows);
 
 /// Reads a picture as the two functions want it, upright. Throws BadInput, naming the file and the cause.
 cv::Mat readColourPicture(const std::filesystem::path& file);

@@ -209,7 +209,7 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
     looked_.insert(key);
     const auto photo = document_.logbook().picturePath(document_.study().referencePicture);
     run(
-        [photo, page, part, marks = static_cast<MarkSheet>(document_.study().reference)](
+        [photo, page, part, tone = attempt->page.tone(), marks = static_cast<MarkSheet>(document_.study().reference)](
             Worker& worker, const std::atomic<bool>& stop) {
             SketchReference* reference = worker.referenceOf(photo, marks.width, marks.height, stop);
             if (!reference)
@@ -217,7 +217,7 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
             reference->marks = marks;
             const QRect shown(QPoint(static_cast<int>(part.low.x()), static_cast<int>(part.low.y())),
                               QPoint(static_cast<int>(part.high.x()) - 1, static_cast<int>(part.high.y()) - 1));
-            Found found = suggestSketchMarks(*worker.networks, matrixOf(page.copy(shown)), reference, &stop);
+            Found found = suggestSketchMarks(*worker.networks, matrixOf(page.copy(shown)), reference, &stop, tone);
             for (SuggestedFace& face : found) {
                 forEachPlaced(face.marks, [&](PlacedMark& m) { *m.at += PicturePoint(shown.x(), shown.y()); });
                 // Of a face that is not certain every mark is to be looked at.

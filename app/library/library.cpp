@@ -23,8 +23,6 @@
 #include <QSettings>
 #include <QVBoxLayout>
 
-#include <map>
-
 namespace zokran {
 
 namespace {
@@ -250,19 +248,6 @@ void Library::readStudies() {
     });
 }
 
-void Library::tellCardsAnew() {
-    std::map<StudyId, const StudySummary*> byId;
-    for (const StudySummary* study : finder_.find({}))
-        byId[study->id] = study;
-    for (int row = 0; row < list_->count(); ++row) {
-        QListWidgetItem& item = *list_->item(row);
-        if (const auto found = byId.find(item.data(idRole).toLongLong()); found != byId.end())
-            item.setText(cardText(*found->second));
-    }
-    // A card keeps the room of its earlier words otherwise.
-    list_->doItemsLayout();
-}
-
 void Library::refresh() {
     readStudies();
     fillChoices();
@@ -317,34 +302,6 @@ void Library::fill() {
     count_->setText(all ? QString() : tr("%1 of %2").arg(list_->count()).arg(finder_.size()));
     showChosen();
     paintCards();
-}
-
-void Library::compareWhatIsNot() {
-    const auto studies = finder_.find({});
-    const auto waits = [](const StudySummary* s) { return s->marked && !s->drawn.empty() && s->figures.empty(); };
-    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() ||
-        std::none_of(studies.begin(), studies.end(), waits))
-        return;
-    comparing_.run(
-        [folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
-            return drawingsOf(Logbook(folder, Logbook::Access::ReadOnlyShared), [&](double) { return !stop; });
-        },
-        [this](const std::vector<LoggedDrawing>& drawings) {
-            bool isAnyNew = false;
-            desk_.document.tryEdit([&] {
-                for (const LoggedDrawing& logged : drawings)
-                    if (logged.computedNow) {
-                        desk_.document.logbook().keepFigures(logged.study, logged.place, figuresText(logged.drawing));
-                        isAnyNew = true;
-                    }
-            });
-            // What cannot be compared is not tried again and again.
-            isCompared_ = true;
-            if (!isAnyNew)
-                return;
-            readStudies();
-            tellCardsAnew();
-        });
 }
 
 void Library::showChosen() {

@@ -1,7 +1,11 @@
-// What takes a while on the shelf: photographs and bundles taken in, bundles and contact sheets written.
+// What takes a while on the shelf: photographs and bundles taken in, bundles and contact sheets written, drawings compared.
 
 #include "app/library/library.h"
+
+#include "app/library/card_text.h"
 #include "app/text/messages.h"
+#include "core/practice/drawing.h"
+#include "logbook/drawings.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -12,6 +16,7 @@
 #include <QSettings>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <map>
 
 namespace zokran {
 
@@ -131,6 +136,47 @@ void Library::saveContactSheet() {
     settings.setValue("folder", QFileInfo(file).absolutePath());
     showWork(tr("Writing the contact sheet…"));
     sheet_.write(desk_.document.logbook(), tr("%1 heads").arg(studies.size()).toStdString(), studies, file);
+}
+
+void Library::tellCardsAnew() {
+    std::map<StudyId, const StudySummary*> byId;
+    for (const StudySummary* study : finder_.find({}))
+        byId[study->id] = study;
+    for (int row = 0; row < list_->count(); ++row) {
+        QListWidgetItem& item = *list_->item(row);
+        if (const auto found = byId.find(item.data(idRole).toLongLong()); found != byId.end())
+            item.setText(cardText(*found->second));
+    }
+    // A card keeps the room of its earlier words otherwise.
+    list_->doItemsLayout();
+}
+
+void Library::compareWhatIsNot() {
+    const auto studies = finder_.find({});
+    const auto waits = [](const StudySummary* s) { return s->marked && !s->drawn.empty() && s->figures.empty(); };
+    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() ||
+        std::none_of(studies.begin(), studies.end(), waits))
+        return;
+    comparing_.run(
+        [folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
+            return drawingsOf(Logbook(folder, Logbook::Access::ReadOnlyShared), [&](double) { return !stop; });
+        },
+        [this](const std::vector<LoggedDrawing>& drawings) {
+            bool isAnyNew = false;
+            desk_.document.tryEdit([&] {
+                for (const LoggedDrawing& logged : drawings)
+                    if (logged.computedNow) {
+                        desk_.document.logbook().keepFigures(logged.study, logged.place, figuresText(logged.drawing));
+                        isAnyNew = true;
+                    }
+            });
+            // What cannot be compared is not tried again and again.
+            isCompared_ = true;
+            if (!isAnyNew)
+                return;
+            readStudies();
+            tellCardsAnew();
+        });
 }
 
 } // namespace zokran

@@ -12,6 +12,12 @@
 
 namespace zokran {
 
+QValidator::State DecimalBox::validate(QString& text, int& at) const {
+    if (decimals() > 0)
+        text.replace('.', locale().decimalPoint());
+    return QDoubleSpinBox::validate(text, at);
+}
+
 QDoubleSpinBox* addNumber(QGridLayout* grid, const QString& text, double low, double high,
                           const QString& suffix) {
     auto* label = new QLabel(text);

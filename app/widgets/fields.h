@@ -1,13 +1,23 @@
 #pragma once
 
+#include <QDoubleSpinBox>
 #include <QString>
 
 class QComboBox;
-class QDoubleSpinBox;
 class QGridLayout;
 class QWidget;
 
 namespace zokran {
+
+/// A number with decimals that takes a point as well as the language's own comma: a point would else be passed over
+/// without a word, and 1.7 become 17.
+class DecimalBox : public QDoubleSpinBox {
+    Q_OBJECT
+
+public:
+    using QDoubleSpinBox::QDoubleSpinBox;
+    QValidator::State validate(QString& text, int& at) const override;
+};
 
 /// Adds a labelled whole number to a two-column grid and returns its box. An ampersand in `text`
 /// marks the key that reaches it; without it the text names the box to a screen reader.

@@ -2,6 +2,7 @@
 
 #include "app/overlays/form_drawing.h"
 #include "app/text/messages.h"
+#include "app/widgets/fields.h"
 #include "core/construction/ball_form.h"
 #include "core/head/bust_pose.h"
 #include "core/messages/pose_messages.h"
@@ -67,7 +68,7 @@ LiveSitterSheet::LiveSitterSheet(QWidget* parent) : QDialog(parent) {
         const QString name = qt(learnersBook().say(kind.name));
         auto* label = new QLabel(name);
         label->setWordWrap(true);
-        auto* value = new QDoubleSpinBox;
+        auto* value = new DecimalBox;
         // Its least value stands for nothing read.
         value->setRange(isLength ? 0 : -mostSlant - 1, isLength ? mostEyes : mostSlant);
         value->setSpecialValueText(tr("not read"));

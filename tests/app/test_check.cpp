@@ -176,6 +176,17 @@ private slots:
         paper->setFocus();
         QTest::keyClick(paper, Qt::Key_Down);
         QCOMPARE(desk().page.flat()->paper, (PaperSize{{297}, {420}}));
+        auto* tone = visibleNamed<QComboBox>("Its tone");
+        QVERIFY(tone);
+        tone->setFocus();
+        QTest::keyClick(tone, Qt::Key_Down);
+        QTest::keyClick(tone, Qt::Key_Down);
+        QVERIFY(study().sketch()->page.tone() == PaperChoice::Toned);
+        undo();
+        QVERIFY(study().sketch()->page.tone() == PaperChoice::White);
+        tone->setFocus();
+        QTest::keyClick(tone, Qt::Key_Up);
+        QVERIFY(study().sketch()->page.tone() == PaperChoice::AsItShows);
         tick("Even light, stronger pencil");
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY(!desk().page.isAdjusting());

@@ -1,4 +1,5 @@
 #include "tests/app/tests.h"
+#include "app/widgets/fields.h"
 #include "app/window/live_sitter_sheet.h"
 #include "tests/app/window_test.h"
 #include "core/head/population.h"
@@ -55,6 +56,20 @@ class PictureTest : public WindowTest {
     }
 
 private slots:
+    void aPointIsADecimalPointInEveryLanguage() {
+        for (const QLocale& locale : {QLocale(QLocale::German), QLocale(QLocale::English)}) {
+            DecimalBox box;
+            box.setLocale(locale);
+            box.setRange(0, 20);
+            box.setSuffix(" eyes");
+            box.show();
+            box.setFocus();
+            box.selectAll();
+            QTest::keyClicks(&box, "1.7");
+            QCOMPARE(box.value(), 1.7);
+        }
+    }
+
     void aSitterWhoIsThereIsReadWithThePencil() {
         press(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
         auto* sheet = window_->findChild<LiveSitterSheet*>();

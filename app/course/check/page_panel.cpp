@@ -30,6 +30,7 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     auto* toneLabel = addText(tr("Its &tone"), "strong");
     column_->addWidget(tone_ = new QComboBox);
     toneLabel->setBuddy(tone_);
+    tone_->setAccessibleName(tr("Its tone"));
     tone_->addItem(tr("As the photograph shows it"));
     tone_->addItem(tr("White"));
     tone_->addItem(tr("Toned; what is lighter is white chalk"));
