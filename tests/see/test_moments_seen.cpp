@@ -22,8 +22,6 @@ cv::Mat3b matrixOf(Picture& picture) {
     return {picture.height, picture.width, reinterpret_cast<cv::Vec3b*>(picture.bgr.data())};
 }
 
-constexpr int height = 760;
-
 /// A sheet of the drawing's shape on a table, as a telephone sees it: nudged, turned, in another light; in some a hand
 /// lies over a corner of the page.
 cv::Mat3b photographed(Picture& sketch, unsigned seed, bool hand) {
@@ -40,6 +38,8 @@ cv::Mat3b photographed(Picture& sketch, unsigned seed, bool hand) {
 
 struct Told {
     std::optional<std::size_t> size, turn;
+    /// The first photograph whose planted turn exceeds 2.5 standard deviations of the two readings it lies between.
+    std::optional<std::size_t> turnPassed;
     bool tilt = false, sizeWrong = false;
     int seen = 0;
 };
@@ -73,6 +73,10 @@ Told toldOf(FaceNetworks& networks, SketchReference& reference, const PhotoMarks
         CompareOptions options;
         options.perPixel = perPixel;
         moments.push_back({compareSketch(photo, fit, SketchMarks(faces.front().marks), options), perPixel});
+        const Degrees doubt = toDegrees(Radians{std::hypot(moments.front().comparison.looseSigma.turn.value,
+                                                           moments.back().comparison.looseSigma.turn.value)});
+        if (!told.turnPassed && lost.value * share > 2.5 * doubt.value)
+            told.turnPassed = i;
         const DrawingCourse course = courseOf(moments);
         for (const DrawingDrift& drift : course.drifts) {
             if (drift.kind == Drift::Size && !told.size)
@@ -87,28 +91,35 @@ Told toldOf(FaceNetworks& networks, SketchReference& reference, const PhotoMarks
 
 } // namespace
 
+// Sheets of 1200 px: half of what a telephone gives. On sheets of 760 px a turn that slips was missed in two of four sequences.
+// Faithful drawings are asked on the small ones, where readings scatter most.
 TEST_CASE("Of twelve photographs of a growing drawing its growth and its slipping turn are told, of faithful ones nothing", "[long]") {
     FaceNetworks networks;
     const Bust bust(sitterNamed("halcyon"));
     Shot shot;
     shot.pose = poseFromDegrees({34}, {4}, {2});
-    shot.size = height;
+    shot.size = 1200;
     Picture photograph = zokran::photograph(bust, shot);
     SketchReference reference(networks, {matrixOf(photograph), 1});
     const PhotoMarks photo(exactMarks(bust, viewOf(shot), photograph.width, photograph.height));
     reference.marks = photo;
     const Fit fit = fitHead(photo);
 
-    const Told drifting = toldOf(networks, reference, photo, fit, bust, shot, 0.08, {10}, 5);
+    const Told drifting = toldOf(networks, reference, photo, fit, bust, shot, 0.08, {10}, 6);
     INFO("seen " << drifting.seen << ", size told at " << drifting.size.value_or(99) << ", turn at " << drifting.turn.value_or(99));
     CHECK(drifting.seen == 12);
     REQUIRE(drifting.size);
     REQUIRE(drifting.turn);
+    REQUIRE(drifting.turnPassed);
+    INFO("the turn passed its doubt at " << *drifting.turnPassed);
+    CHECK(*drifting.turn <= *drifting.turnPassed + 2);
     // A growth of 3.75 % passes its doubt in the seventh; two photographs on it is told.
     CHECK(*drifting.size <= 8);
     CHECK_FALSE(drifting.tilt);
+    Shot small = shot;
+    small.size = 760;
     for (const unsigned seed : {11u, 12u, 13u}) {
-        const Told faithful = toldOf(networks, reference, photo, fit, bust, shot, 0, {0}, seed);
+        const Told faithful = toldOf(networks, reference, photo, fit, bust, small, 0, {0}, seed);
         INFO("seed " << seed << " seen " << faithful.seen);
         CHECK(faithful.seen == 12);
         CHECK_FALSE(faithful.size);
