@@ -102,16 +102,49 @@ const std::map<Mark, Offset>& learnedOffsets() {
     return known;
 }
 
-/// A face of less saturated colour is plaster, or drawn.
+/// Where a mark lies beside its point on living skin, along the upright face's axes, in ball radii; and the standard
+/// deviation of what is left, one axis.
+struct SkinOffset {
+    double out, down, deviation; ///< `out` leads away from the face's middle
+};
+
+/// The id without its side: the two of a pair share one offset, mirrored.
+std::string kindOf(std::string_view mark) {
+    if (mark.ends_with("_l") || mark.ends_with("_r"))
+        mark.remove_suffix(2);
+    return std::string(mark);
+}
+
+double sideOf(ExpressionMark mark) {
+    return mark == mirrored(mark) ? 0 : idOf(mark).ends_with("_l") ? 1 : -1;
+}
+
+const std::map<std::string, SkinOffset>& skinOffsets() {
+    static const std::map<std::string, SkinOffset> known =
+        readJson(dataFolder() / "heads" / "skin_offsets.json", "zokran-skin-offsets", [](const nlohmann::json& j) {
+            std::map<std::string, SkinOffset> read;
+            for (const auto& [kind, offset] : j.at("marks").items())
+                read[kind] = {offset.at("out").get<double>(), offset.at("down").get<double>(),
+                              offset.at("deviation").get<double>()};
+            const auto require = [&](std::string_view mark) {
+                if (!read.contains(kindOf(mark)))
+                    throw BadInput(fmt::format("there is no offset of \"{}\"", kindOf(mark)));
+            };
+            for (const auto& [mark, points] : markPoints())
+                require(idOf(mark));
+            for (const auto& [mark, points] : expressionPoints())
+                require(idOf(mark));
+            return read;
+        });
+    return known;
+}
+
+/// A face of less saturated colour is plaster, or drawn. The network sees living skin otherwise than renders: the offsets
+/// learned on renders hold on plaster alone, those learned on photographs of people on people alone.
 constexpr double livingSaturation = 0.14;
 
-/// How much of the offset learned on renders is applied. The network sees living skin otherwise than renders: held
-/// against photographs of people the offsets of nose base, nose root, eyes and chin lead away from the mark, those of
-/// brow, tip and wings of the nose half-way to it. On plaster, which the renders are, all hold.
-double learnedShare(Mark mark, const FoundFace& face) {
-    if (face.saturation < livingSaturation)
-        return 1;
-    return mark == Brow || mark == NoseTip || mark == NoseWingL || mark == NoseWingR ? 0.5 : 0;
+bool isLiving(const FoundFace& face) {
+    return face.saturation >= livingSaturation;
 }
 
 /// The errors of the marks of one face are not independent, as the fit supposes; by this factor the noise is raised
@@ -158,32 +191,49 @@ MarkSheet marksOf(const FoundFace& face, int width, int height) {
     const double scale = features.radius.value;
     const Eigen::Rotation2Dd lean(features.lean.value);
     const std::array<double, 8> terms = offsetTerms(features);
+    const bool living = isLiving(face);
+    const auto skinShift = [&](const SkinOffset& offset, double side) {
+        return PicturePoint(scale * (lean * Eigen::Vector2d(side * offset.out, offset.down)));
+    };
     for (const auto& [mark, offset] : learnedOffsets()) {
         auto& placed = sheet.marks[mark];
         if (!placed)
             continue;
-        Eigen::Vector2d upright(0, 0);
-        for (std::size_t k = 0; k < terms.size(); ++k)
-            upright += terms[k] * Eigen::Vector2d(offset.x[k], offset.y[k]);
-        const double share = learnedShare(mark, face);
-        *placed->at += share * scale * (lean * upright);
         // Half the difference of two readings, both axes together; the noise is that of one axis.
         const BallRadii disagreement{disagreementAt(face, mark).norm() / std::numbers::sqrt2 / scale};
         const std::array<double, 5> varies = varianceTerms(features, mark, disagreement);
-        // What is not applied may be right for this face: it counts as doubt, shared by the two axes.
-        double variance = square(1 - share) * upright.squaredNorm() / 2;
+        std::array<double, 5> variances = offset.variance;
+        if (living) {
+            const SkinOffset& skin = skinOffsets().at(kindOf(idOf(mark)));
+            *placed->at += skinShift(skin, sideOf(mark));
+            // How the noise grows with the pose was learned on renders; what is left of a face seen from the front, on people.
+            // Where the model's mark, which the fit goes by, lies otherwise than the one that a hand sets on skin, half of
+            // the difference counts as doubt.
+            const double apart = std::hypot(sideOf(mark) * skin.out - offset.x[0], skin.down - offset.y[0]) / 2;
+            variances[0] = square(skin.deviation) + square(apart) / 2;
+        } else {
+            Eigen::Vector2d upright(0, 0);
+            for (std::size_t k = 0; k < terms.size(); ++k)
+                upright += terms[k] * Eigen::Vector2d(offset.x[k], offset.y[k]);
+            *placed->at += scale * (lean * upright);
+        }
+        double variance = 0;
         for (std::size_t k = 0; k < varies.size(); ++k)
-            variance += offset.variance[k] * varies[k];
+            variance += variances[k] * varies[k];
         placed->noise = Pixels{correlated * scale * std::sqrt(variance)};
     }
     for (int i = 0; i < expressionMarkCount; ++i) {
         const ExpressionMark mark = expressionMarkAt(i);
         auto& placed = sheet.expression[mark];
-        const double side = mark == mirrored(mark) ? 0 : idOf(mark).ends_with("_l") ? 1 : -1;
-        const double away = std::max(0.0, side * features.turn.value);
-        const double base = placed->noise->value * (1 + perRadian * away);
-        placed->noise =
-            Pixels{std::hypot(base, perDisagreement * disagreementAt(face, mark).norm() / std::numbers::sqrt2)};
+        const double away = std::max(0.0, sideOf(mark) * features.turn.value);
+        double base = placed->noise->value;
+        if (living) {
+            const SkinOffset& skin = skinOffsets().at(kindOf(idOf(mark)));
+            *placed->at += skinShift(skin, sideOf(mark));
+            base = scale * skin.deviation;
+        }
+        placed->noise = Pixels{std::hypot(base * (1 + perRadian * away),
+                                          perDisagreement * disagreementAt(face, mark).norm() / std::numbers::sqrt2)};
     }
     return sheet;
 }

@@ -164,6 +164,13 @@ private:
         return (a - b).norm() < 0.4 * size.value;
     }
 
+    /// No face lies within another: a larger box round a face that is certain is none.
+    static bool surrounds(const DetectedFace& candidate, const FoundFace& face) {
+        const PicturePoint apart = middle(face.points) - candidate.box.centre;
+        return face.certain && candidate.box.side > 1.5 * face.width &&
+               apart.cwiseAbs().maxCoeff() < candidate.box.side.value / 2;
+    }
+
     /// Looks at every candidate closely, the best first, and keeps those that are faces.
     void verify(std::size_t most = 1000) {
         std::sort(candidates_.begin(), candidates_.end(),
@@ -172,7 +179,9 @@ private:
         for (const DetectedFace& candidate : candidates_) {
             if (stopped() || looked == most)
                 return;
-            const auto known = [&](const FoundFace& f) { return same(middle(f.points), candidate.box.centre, f.width); };
+            const auto known = [&](const FoundFace& f) {
+                return same(middle(f.points), candidate.box.centre, f.width) || surrounds(candidate, f);
+            };
             if (std::any_of(faces_.begin(), faces_.end(), known))
                 continue;
             ++looked;
