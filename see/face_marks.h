@@ -9,12 +9,11 @@ namespace zokran {
 /// expression marks, all `suggested`. Each has the noise that is common for such points.
 MarkSheet uncorrectedMarks(const FoundFace& face, int width, int height);
 
-/// The marks of a face. The mesh's points lie beside our marks by an amount that depends on the pose and on how open
-/// mouth and eyes are; data/heads/mesh_offsets.json holds what was learned of it (tools/make_mesh_offsets.py)
-/// on plaster and on renders; of living skin only part of it holds. Each
-/// mark's noise joins what was learned, which grows with the turn and on the far side, with how much the face and its
-/// mirror image disagree in this picture. `smiling` is set where the lips stand apart. Throws BadInput when the file
-/// cannot be read.
+/// The marks of a face. The mesh's points lie beside our marks. On plaster by an amount that depends on the pose and on how
+/// open mouth and eyes are, learned on renders (data/heads/mesh_offsets.json, tools/make_mesh_offsets.py); on living skin by a
+/// constant, learned on faces marked by hand (data/heads/skin_offsets.json, tools/learn_skin_offsets.py). Each mark's noise
+/// joins what was learned, which grows with the turn and on the far side, with how much the face and its mirror image disagree
+/// in this picture. `smiling` is set where the lips stand apart. Throws BadInput when one of the files cannot be read.
 MarkSheet marksOf(const FoundFace& face, int width, int height);
 
 /// What the offset of a mark from its point depends on, as the uncorrected marks' own fit reads it.
