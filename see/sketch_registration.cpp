@@ -2,7 +2,7 @@
 
 #include "see/face_mesh.h"
 #include "see/oriented_edges.h"
-#include "see/thin_plate_warp.h"
+#include "core/base/thin_plate_warp.h"
 
 #include <Eigen/Dense>
 #include <algorithm>

@@ -11,7 +11,6 @@ namespace zokran {
 
 namespace {
 
-constexpr double mostLaidPixels = 1e6;
 constexpr int beatTime = 700; ///< ms, slow enough to see each picture
 constexpr int keptPictures = 4;
 constexpr int values = 4; ///< light, two halftones, dark
@@ -28,14 +27,15 @@ QImage squint(const QImage& picture) {
 
 } // namespace
 
-QImage shrunk(const QImage& of) {
-    const double share = std::sqrt(mostLaidPixels / std::max(1.0, 1.0 * of.width() * of.height()));
+QImage shrunk(const QImage& of, double mostPixels) {
+    const double share = std::sqrt(mostPixels / std::max(1.0, 1.0 * of.width() * of.height()));
     return share < 1 ? of.scaled(of.size() * share, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
                      : of;
 }
 
 ViewModeState::ViewModeState(QObject* parent) : QObject(parent) {
     connect(&plaster, &PlasterHeads::changed, this, &ViewModeState::changed);
+    connect(&mended, &MendedPicture::changed, this, &ViewModeState::changed);
     timer_.setInterval(beatTime);
     connect(&timer_, &QTimer::timeout, this, [this] {
         beat_ = !beat_;
@@ -43,7 +43,8 @@ ViewModeState::ViewModeState(QObject* parent) : QObject(parent) {
     });
 }
 
-void ViewModeState::choose(const std::string& way) {
+void ViewModeState::choose(const std::string& way, double usualAmount) {
+    amounts_.try_emplace(way, usualAmount);
     timer_.stop();
     beat_ = way == way_ && !beat_;
     way_ = way;
@@ -55,8 +56,18 @@ void ViewModeState::startBeating() {
         timer_.start();
 }
 
+double ViewModeState::amount() const {
+    const auto known = amounts_.find(way_);
+    return known == amounts_.end() ? 0.5 : known->second;
+}
+
 void ViewModeState::setAmount(double amount) {
-    amount_ = amount;
+    amounts_[way_] = amount;
+    emit changed();
+}
+
+void ViewModeState::setOption(bool on) {
+    option_ = on;
     emit changed();
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/document/mended_picture.h"
 #include "app/document/plaster_heads.h"
 #include "app/background/background.h"
 
@@ -7,12 +8,15 @@
 #include <QImage>
 #include <QObject>
 #include <QTimer>
+#include <map>
 #include <string>
 
 namespace zokran {
 
-/// A copy of at most a million pixels, quick to paint at any angle. Safe off the UI thread.
-QImage shrunk(const QImage& of);
+/// As many pixels are quick to paint at any angle.
+inline constexpr double mostShownPixels = 1e6;
+/// A copy of at most so many pixels. Safe off the UI thread.
+QImage shrunk(const QImage& of, double mostPixels = mostShownPixels);
 
 /// How the learner looks at the two sheets just now; kept nowhere.
 class ViewModeState : public QObject {
@@ -23,16 +27,21 @@ public:
 
     /// The way's id; each is a file of app/view_modes/ways.
     const std::string& way() const { return way_; }
-    void choose(const std::string& way);
+    /// `usualAmount`: where its slider stands when it is chosen for the first time.
+    void choose(const std::string& way, double usualAmount = 0.5);
     /// Of a way with a slider, 0 to 1.
-    double amount() const { return amount_; }
+    double amount() const;
     void setAmount(double amount);
+    /// Of a way with an option: whether it is on.
+    bool option() const { return option_; }
+    void setOption(bool on);
     /// Of a way that alternates: which of the two is shown. Where the desktop wants nothing to move,
     /// choosing the way again changes it.
     bool beat() const { return beat_; }
     void startBeating();
 
     PlasterHeads plaster;
+    MendedPicture mended;
 
     /// The shrunk copy, kept.
     QImage small(const QImage& of);
@@ -44,7 +53,8 @@ signals:
 
 private:
     std::string way_ = "side-by-side";
-    double amount_ = 0.5;
+    std::map<std::string, double> amounts_; ///< of each way
+    bool option_ = false;
     bool beat_ = false;
     QTimer timer_;
     QHash<qint64, QImage> small_, squinted_; ///< by the picture's key

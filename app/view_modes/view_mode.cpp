@@ -6,7 +6,7 @@ const std::vector<std::unique_ptr<ViewMode>>& viewModes() {
     static const std::vector<std::unique_ptr<ViewMode>> ways = [] {
         std::vector<std::unique_ptr<ViewMode>> made;
         for (MakeViewMode* make : {makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored,
-                              makeUpsideDown, makeFaded, makeSquint, makeDrawnHead})
+                              makeUpsideDown, makeFaded, makeSquint, makeDrawnHead, makeMended})
             made.push_back(make());
         return made;
     }();

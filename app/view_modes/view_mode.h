@@ -19,6 +19,10 @@ public:
     virtual Qt::Key key() const = 0;
     /// What its slider does; empty for none.
     virtual QString slider() const { return {}; }
+    /// Where its slider stands at first, 0 to 1.
+    virtual double usualAmount() const { return 0.5; }
+    /// What may be switched on in it; empty for nothing.
+    virtual QString option() const { return {}; }
     /// It lays one head over the other, and so wants the sketch compared.
     virtual bool needsComparison() const { return false; }
     /// Changes what the step has laid on the two sheets.
@@ -27,7 +31,7 @@ public:
 
 using MakeViewMode = std::unique_ptr<ViewMode>();
 MakeViewMode makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored, makeUpsideDown, makeFaded,
-    makeSquint, makeDrawnHead;
+    makeSquint, makeDrawnHead, makeMended;
 
 /// Every mode, in the order they stand along the foot of the sheets.
 const std::vector<std::unique_ptr<ViewMode>>& viewModes();

@@ -2,6 +2,7 @@
 
 #include "app/view_modes/view_mode.h"
 
+#include <QCheckBox>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QShortcut>
@@ -19,7 +20,7 @@ ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
         button->setCheckable(true);
         const QKeySequence key(way->key());
         button->setToolTip(tr("%1: key %2").arg(way->name(), key.toString(QKeySequence::NativeText)));
-        const auto choose = [this, id = way->id()] { desk_.viewMode.choose(id); };
+        const auto choose = [this, id = way->id(), usual = way->usualAmount()] { desk_.viewMode.choose(id, usual); };
         connect(button, &QPushButton::clicked, this, choose);
         // Not the button's own shortcut, which only acts once its press has been shown.
         auto* keys = new QShortcut(key, this);
@@ -34,6 +35,9 @@ ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
     slider_->setMinimumWidth(80);
     connect(slider_, &QSlider::valueChanged, this,
             [this](int value) { desk_.viewMode.setAmount(value / 100.0); });
+    row->addSpacing(12);
+    row->addWidget(option_ = new QCheckBox);
+    connect(option_, &QCheckBox::toggled, this, [this](bool on) { desk_.viewMode.setOption(on); });
     row->addStretch();
 }
 
@@ -50,6 +54,9 @@ void ViewModeBar::refresh(bool offered) {
     slider_->setVisible(!now.slider().isEmpty());
     slider_->setAccessibleName(now.slider());
     slider_->setToolTip(now.slider());
+    option_->setVisible(!now.option().isEmpty());
+    option_->setText(now.option());
+    option_->setChecked(desk_.viewMode.option());
     const int value = static_cast<int>(std::lround(100 * desk_.viewMode.amount()));
     if (slider_->value() != value)
         slider_->setValue(value);

@@ -5,6 +5,7 @@
 
 class QLabel;
 class QPushButton;
+class QCheckBox;
 class QShortcut;
 class QSlider;
 
@@ -27,6 +28,7 @@ private:
     std::vector<QPushButton*> ways_;
     std::vector<QShortcut*> keys_;
     QSlider* slider_;
+    QCheckBox* option_;
 };
 
 } // namespace zokran

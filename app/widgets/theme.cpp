@@ -69,22 +69,23 @@ QLabel[type="strong"] { font-weight: 600; }
 QPushButton { background: %2; border: 1px solid %5; border-radius: 6px; padding: 5px 12px;
               min-height: 18px; }
 QPushButton:hover { border-color: %4; }
-QPushButton:focus, QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus { border: 2px solid %6; }
+QPushButton:focus { border: 2px solid %6; padding: 4px 11px; }
+QListWidget:focus, QLineEdit:focus, QPlainTextEdit:focus { border: 2px solid %6; }
 QPushButton:disabled { color: %4; }
 QPushButton[role="next"] { background: %6; color: %2; border: 1px solid %6; font-weight: 600;
                            padding: 6px 18px; }
 QPushButton[role="next"]:disabled { background: %5; border-color: %5; color: %4; }
 QComboBox:disabled, QAbstractSpinBox:disabled, QCheckBox:disabled, QLineEdit:disabled { color: %4; }
-QPushButton[role="next"]:focus { border: 2px solid %3; }
-QPushButton[role="place"], QPushButton[role="step"], QPushButton[role="way"] { background: transparent; border: none;
-    border-radius: 6px; text-align: left; padding: 6px 10px; }
-QPushButton[role="step"] { padding: 6px 8px; }
-QPushButton[role="way"] { padding: 5px 6px; font-size: 11px; }
+QPushButton[role="next"]:focus { border: 2px solid %3; padding: 5px 17px; }
+QPushButton[role="place"], QPushButton[role="step"], QPushButton[role="way"] { background: transparent; border: 2px solid transparent;
+    border-radius: 6px; text-align: left; padding: 4px 8px; }
+QPushButton[role="step"] { padding: 4px 6px; }
+QPushButton[role="way"] { padding: 3px 4px; font-size: 11px; }
 QPushButton[role="line"] { background: transparent; border: 1px solid transparent;
     border-left: 3px solid %5; border-radius: 0; text-align: left; }
 QPushButton[role="line"]:hover { background: %5; }
 QPushButton[role="line"]:checked { border-left: 3px solid %6; background: %2; }
-QPushButton[role="line"]:focus { border: 1px solid %6; border-left: 3px solid %6; }
+QPushButton[role="line"]:focus { border-color: %6; }
 QToolButton[role="card"] { background: transparent; border: 1px solid %5; border-radius: 6px;
     padding: 2px; font-size: 11px; }
 QToolButton[role="card"]:checked { border: 2px solid %6; background: %2; }

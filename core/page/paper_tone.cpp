@@ -206,4 +206,12 @@ cv::Mat relativeGrey(const cv::Mat& page, PaperChoice choice) {
     return grey;
 }
 
+cv::Mat displayedPaperLight(const cv::Mat& page) {
+    cv::Mat1f light = smallPage(page).light;
+    for (float& value : light)
+        value = static_cast<float>(255 * displayOfLinear(value));
+    cv::resize(light, light, page.size(), 0, 0, cv::INTER_LINEAR);
+    return light;
+}
+
 } // namespace zokran

@@ -30,5 +30,7 @@ PaperTone paperToneOf(const cv::Mat& page, PaperChoice choice);
 PaperTone evenPage(const cv::Mat& page, PaperChoice choice, cv::Mat& luminance);
 /// That luminance in 8-bit grey (sRGB).
 cv::Mat relativeGrey(const cv::Mat& page, PaperChoice choice);
+/// How light bare paper shows at each pixel of the page under the light that lies on it: sRGB, 0 to 255, one channel of float.
+cv::Mat displayedPaperLight(const cv::Mat& page);
 
 } // namespace zokran

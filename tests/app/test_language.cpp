@@ -13,6 +13,7 @@
 #include <QRegularExpression>
 #include <QScopeGuard>
 #include <QScrollBar>
+#include <QSet>
 #include <QTextBlock>
 
 namespace zokran::test {
@@ -127,7 +128,68 @@ class LanguageTest : public WindowTest {
         return cut;
     }
 
+    /// The columns of a control's picture between those of its border that hold anything but its ground.
+    static int inkOf(QWidget& control) {
+        const QImage picture = control.grab().toImage();
+        constexpr int border = 5;
+        int first = -1, last = -1;
+        for (int x = border; x < picture.width() - border; ++x)
+            for (int y = border; y < picture.height() - border; ++y)
+                // The ground is one colour along each row but where words stand.
+                if (picture.pixel(x, y) != picture.pixel(picture.width() - border - 1, y)) {
+                    first = first < 0 ? x : first;
+                    last = x;
+                }
+        return first < 0 ? 0 : last - first;
+    }
+    /// Controls in sight whose words are cut off in some state: at rest, under the pointer, with the focus, checked or both. A
+    /// twin of each is pictured as wide as it is and again with room to spare.
+    QStringList cutOffInSomeState() {
+        QStringList cut;
+        QSet<QString> known;
+        for (QPushButton* button : window_->findChildren<QPushButton*>()) {
+            if (!button->isVisible() || button->visibleRegion().isEmpty() || button->text().isEmpty() || !button->icon().isNull() ||
+                button->metaObject()->className() == QByteArray("zokran::LineButton"))
+                continue;
+            const QString key = QString("%1 %2 %3").arg(button->text()).arg(button->width()).arg(button->isChecked());
+            if (known.contains(key))
+                continue;
+            known << key;
+            QPushButton twin(button->text(), button->parentWidget());
+            twin.setProperty("role", button->property("role"));
+            twin.setCheckable(button->isCheckable());
+            twin.setFont(button->font());
+            for (int state = 0; state < 8; ++state) {
+                if ((state & 4) && !button->isCheckable())
+                    continue;
+                twin.setChecked(state & 4);
+                twin.setAttribute(Qt::WA_UnderMouse, state & 1);
+                const auto pictured = [&](int wide) {
+                    twin.setFixedSize(wide, button->height());
+                    twin.show();
+                    if (state & 2)
+                        twin.setFocus();
+                    else
+                        twin.clearFocus();
+                    return inkOf(twin);
+                };
+                const int here = pictured(button->width()), free = pictured(button->width() + 60);
+                if (free > here + 1)
+                    cut << QString("%1 in state %2: %3 of %4").arg(button->text()).arg(state).arg(here).arg(free);
+            }
+        }
+        return cut;
+    }
+
 private slots:
+    void noButtonIsCutOffInAnyState() {
+        openDemo();
+        everyView([&](const QString& view) {
+            const QStringList cut = cutOffInSomeState();
+            QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));
+        });
+    }
+
     void everyStringOfTheSourcesIsGermanToo() {
         const Translation german("de");
         const auto strings = sourceStrings();

@@ -1,5 +1,5 @@
 #include "see/suggest_marks.h"
-#include "see/thin_plate_warp.h"
+#include "core/base/thin_plate_warp.h"
 #include "tests/see/drawing_of.h"
 
 #include <catch2/catch.hpp>

@@ -39,7 +39,75 @@ void addOnPlate(PrintSheet& sheet, const PrintText& text) {
     sheet.items.emplace_back(text);
 }
 
+/// The head as it lies on the paper.
+struct LaidHead {
+    HeadBox box;
+    PaperPoint corner;
+    double scale; ///< mm for each px of the sketch
+    PaperPoint at(const PicturePoint& p) const { return PaperPoint(corner + scale * (p - box.low)); }
+};
+
+/// Lays the drawing's head on the sheet, true to size or at 1 to 2, 3 ... of it, so that `foot` mm stay free below, and says
+/// under `title` which. `strength`: 1 as dark as it is drawn.
+LaidHead layHead(PrintSheet& sheet, const Comparison& c, const PrintPicture& sketch,
+                 const std::optional<MillimetresPerPixel>& perPixel, const std::string& title, double foot, double strength,
+                 const Translator& book) {
+    const double margin = sheetMargin.value, width = sheet.paper.width.value - 2 * margin;
+    sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
+    LaidHead laid{headBox(c), {0, 0}, 1};
+    const PicturePoint size = laid.box.high - laid.box.low;
+    const double top = margin + 17, room = sheet.paper.height.value - top - foot - margin;
+    laid.scale = std::min(width / size.x(), room / size.y());
+    std::string note = book.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
+    if (perPixel) {
+        int smaller = 1;
+        while (perPixel->value / smaller > laid.scale)
+            ++smaller;
+        laid.scale = perPixel->value / smaller;
+        note = smaller == 1
+                   ? book.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
+                   : book.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
+                                           "paper."),
+                              {{"ratio", std::to_string(smaller)}});
+    }
+    sheet.items.emplace_back(PrintText{{margin, margin + 12}, note, {3.2}, false, graphite});
+    laid.corner = PaperPoint(margin + (width - laid.scale * size.x()) / 2, top);
+    if (sketch.columns > 0) {
+        // Only what is shown of it.
+        PrintPicture part;
+        const int left = std::clamp(static_cast<int>(laid.box.low.x()), 0, sketch.columns - 1);
+        const int upper = std::clamp(static_cast<int>(laid.box.low.y()), 0, sketch.rows - 1);
+        part.columns = std::clamp(static_cast<int>(laid.box.high.x()), left + 1, sketch.columns) - left;
+        part.rows = std::clamp(static_cast<int>(laid.box.high.y()), upper + 1, sketch.rows) - upper;
+        for (int y = upper; y < upper + part.rows; ++y) {
+            const auto row = sketch.pixels.begin() + 4L * (static_cast<long>(y) * sketch.columns + left);
+            part.pixels.insert(part.pixels.end(), row, row + 4L * part.columns);
+        }
+        part.corner = laid.at(PicturePoint(left, upper));
+        part.width = {laid.scale * part.columns};
+        part.height = {laid.scale * part.rows};
+        part.strength = strength;
+        sheet.items.emplace_back(std::move(part));
+    }
+    return laid;
+}
+
 } // namespace
+
+PrintSheet mendedSheet(const Comparison& c, const PrintPicture& mended, const std::optional<MillimetresPerPixel>& perPixel,
+                       const std::string& title, const PaperSize& paper, const Translator& book) {
+    constexpr double foot = 22;
+    PrintSheet sheet{paper, {}};
+    layHead(sheet, c, mended, perPixel, title, foot, 1, book);
+    const double margin = sheetMargin.value;
+    addBlock(sheet,
+             {PaperPoint(margin, paper.height.value - margin - foot + 8),
+              book.say(ZOKRAN_WORDS("Your own lines, carried to where the photo has them. Lay it beside your drawing and look from "
+                                    "one to the other.")),
+              {4.2}, false, graphite},
+             {paper.width.value - 2 * margin});
+    return sheet;
+}
 
 PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                            const PrintPicture& sketch,
@@ -48,48 +116,9 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                            const Translator& book) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
-    sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
-
-    // The head on the sheet: true to size, or at 1 to 2, 3 ... of it.
-    const HeadBox box = headBox(c);
-    const PicturePoint size = box.high - box.low;
-    const double top = margin + 17, room = paper.height.value - top - wordsHeight - margin;
-    double scale = std::min(width / size.x(), room / size.y());
-    std::string note = book.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
-    if (perPixel) {
-        int smaller = 1;
-        while (perPixel->value / smaller > scale)
-            ++smaller;
-        scale = perPixel->value / smaller;
-        note = smaller == 1
-                   ? book.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
-                   : book.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
-                                           "paper."),
-                              {{"ratio", std::to_string(smaller)}});
-    }
-    sheet.items.emplace_back(PrintText{{margin, margin + 12}, note, {3.2}, false, graphite});
-    const PaperPoint corner(margin + (width - scale * size.x()) / 2, top);
-    const auto at = [&](const PicturePoint& p) -> PaperPoint {
-        return PaperPoint(corner + scale * (p - box.low));
-    };
-
-    if (sketch.columns > 0) {
-        // Only what is shown of it, faint.
-        PrintPicture part;
-        const int left = std::clamp(static_cast<int>(box.low.x()), 0, sketch.columns - 1);
-        const int upper = std::clamp(static_cast<int>(box.low.y()), 0, sketch.rows - 1);
-        part.columns = std::clamp(static_cast<int>(box.high.x()), left + 1, sketch.columns) - left;
-        part.rows = std::clamp(static_cast<int>(box.high.y()), upper + 1, sketch.rows) - upper;
-        for (int y = upper; y < upper + part.rows; ++y) {
-            const auto row = sketch.pixels.begin() + 4L * (static_cast<long>(y) * sketch.columns + left);
-            part.pixels.insert(part.pixels.end(), row, row + 4L * part.columns);
-        }
-        part.corner = at(PicturePoint(left, upper));
-        part.width = {scale * part.columns};
-        part.height = {scale * part.rows};
-        part.strength = 0.4;
-        sheet.items.emplace_back(std::move(part));
-    }
+    // Faint, for what is said of it to stand out.
+    const LaidHead laid = layHead(sheet, c, sketch, perPixel, title, wordsHeight, 0.4, book);
+    const auto at = [&](const PicturePoint& p) { return laid.at(p); };
 
     const auto told = toldFindings(c);
     std::vector<PaperPoint> numbers;

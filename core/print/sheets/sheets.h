@@ -23,6 +23,12 @@ PrintSheet correctionSheet(const Comparison& comparison, const LinesSeenBy& line
                            const std::string& title, const PaperSize& paper,
                            const Translator& book = english());
 
+/// The drawing with its lines where they belong, as large as on the correction sheet's first page. `mended`: as large as the
+/// sketch's picture, px.
+PrintSheet mendedSheet(const Comparison& comparison, const PrintPicture& mended,
+                       const std::optional<MillimetresPerPixel>& perPixel, const std::string& title, const PaperSize& paper,
+                       const Translator& book = english());
+
 /// The form alone where the plan puts it, in light lines for tracing or under a light box. `lines`: as
 /// the plan's view shows them.
 PrintSheet guideSheet(const std::vector<GuideLine>& lines,

@@ -1,4 +1,4 @@
-#include "see/thin_plate_warp.h"
+#include "core/base/thin_plate_warp.h"
 
 #include <Eigen/LU>
 #include <cmath>
@@ -9,12 +9,11 @@ namespace {
 
 /// Pinned points along each edge of the square.
 constexpr int perEdge = 4;
-/// Smoothing, in the kernel's own unit: control points of two features may lie close together and disagree.
-constexpr double smoothing = 1;
 
 } // namespace
 
-ThinPlateWarp::ThinPlateWarp(std::vector<Eigen::Vector2d> at, std::vector<Eigen::Vector2d> displaced, double side)
+ThinPlateWarp::ThinPlateWarp(std::vector<Eigen::Vector2d> at, std::vector<Eigen::Vector2d> displaced, double side,
+                             double smoothing)
     : at_(std::move(at)), side_(side) {
     for (int k = 0; k <= perEdge; ++k) {
         const double along = static_cast<double>(k) / perEdge;

@@ -9,8 +9,9 @@ namespace zokran {
 /// border (Bookstein 1989).
 class ThinPlateWarp {
 public:
-    /// Displaces at[i] by displaced[i], px, up to a little smoothing.
-    ThinPlateWarp(std::vector<Eigen::Vector2d> at, std::vector<Eigen::Vector2d> displaced, double side);
+    /// Displaces at[i] by displaced[i], px, up to a little smoothing: control points may lie close together and disagree.
+    /// `smoothing` is in the kernel's own unit, a hundred times the square of a side.
+    ThinPlateWarp(std::vector<Eigen::Vector2d> at, std::vector<Eigen::Vector2d> displaced, double side, double smoothing = 1);
 
     /// By how much the place is displaced, px.
     Eigen::Vector2d operator()(const Eigen::Vector2d& place) const;

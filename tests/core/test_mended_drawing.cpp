@@ -1,0 +1,158 @@
+// The learner's drawing with its lines carried to where they belong: over the places of 28 faces found in photographs of
+// people, on paper under a lamp that falls off.
+
+#include "core/compare/finding_lines.h"
+#include "core/compare/mended_drawing.h"
+#include "tests/real_faces.h"
+
+#include <catch2/catch.hpp>
+#include <opencv2/imgproc.hpp>
+
+using namespace zokran;
+using namespace zokran::test;
+
+namespace {
+
+constexpr int dot = 3; ///< px
+
+/// Warm paper under a lamp that falls off to the right and down.
+cv::Mat3b paper(int width, int height) {
+    cv::Mat3b page(height, width);
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x) {
+            const double light = 1 - 0.25 * x / width - 0.15 * y / height;
+            page(y, x) = {static_cast<uchar>(205 * light), static_cast<uchar>(225 * light), static_cast<uchar>(235 * light)};
+        }
+    return page;
+}
+
+/// The middle of what is dark within `reach` px of a place; nothing where nothing is.
+std::optional<PicturePoint> darkAt(const cv::Mat3b& page, const PicturePoint& at, int reach) {
+    PicturePoint sum(0, 0);
+    double weights = 0;
+    for (int y = static_cast<int>(at.y()) - reach; y <= at.y() + reach; ++y)
+        for (int x = static_cast<int>(at.x()) - reach; x <= at.x() + reach; ++x)
+            if (x >= 0 && y >= 0 && x < page.cols && y < page.rows && page(y, x)[1] < 90) {
+                const double weight = 90 - page(y, x)[1];
+                sum += weight * PicturePoint(x, y);
+                weights += weight;
+            }
+    return weights > 0 ? std::optional<PicturePoint>(sum / weights) : std::nullopt;
+}
+
+/// A sketch of the face with mouth and lips lowered and the nose moved across, and the page it is drawn on, a dot for each mark.
+struct Drawn {
+    PhotoMarks reference;
+    Fit fit;
+    SketchMarks sketch;
+    Comparison comparison;
+    cv::Mat3b page;
+};
+
+Drawn drawn(MarkSheet face) {
+    // Large enough that a dot is small against what is moved.
+    const double scale = 700 / (*face.seen(Mark::Chin) - *face.seen(Mark::NoseRoot)).norm();
+    face.width = static_cast<int>(face.width * scale);
+    face.height = static_cast<int>(face.height * scale);
+    forEachPlaced(face, [&](PlacedMark& m) { m.at = PicturePoint(*m.at * scale); });
+    Drawn d{face, fitHead(PhotoMarks(face)), {}, {}, paper(face.width, face.height)};
+    MarkSheet moved = face;
+    for (Mark m : {Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine})
+        *moved.marks[m]->at += PicturePoint(0, 60);
+    for (ExpressionMark m : {ExpressionMark::LipUpper, ExpressionMark::LipLower})
+        *moved.expression[m]->at += PicturePoint(0, 60);
+    for (Mark m : {Mark::NoseTip, Mark::NoseBase, Mark::NoseWingL, Mark::NoseWingR})
+        *moved.marks[m]->at += PicturePoint(45, 0);
+    d.sketch = SketchMarks(moved);
+    forEachPlaced(moved, [&](PlacedMark& m) {
+        cv::circle(d.page, {static_cast<int>(std::lround(m.at->x())), static_cast<int>(std::lround(m.at->y()))}, dot,
+                   cv::Scalar(30, 30, 30), cv::FILLED, cv::LINE_AA);
+    });
+    d.comparison = compareSketch(d.reference, d.fit, d.sketch);
+    return d;
+}
+
+/// The first of them looks at the viewer, more or less.
+MarkSheet someFace() {
+    return realFaces().front();
+}
+
+} // namespace
+
+TEST_CASE("A drawing that is wholly mended has every feature where the photograph has it, and half-way half-way") {
+    const Drawn d = drawn(someFace());
+    const Mending all = mendingOf(d.comparison, d.reference, d.sketch, nullptr);
+    const cv::Mat3b whole = mendedDrawing(d.page, all, 1), half = mendedDrawing(d.page, all, 0.5);
+    int checked = 0;
+    for (Mark m : d.sketch.seenMarks()) {
+        const PicturePoint from = *d.sketch.seen(m), to = d.comparison.registration(*d.reference.seen(m));
+        for (const auto& [page, share] : {std::pair{&whole, 1.0}, {&half, 0.5}}) {
+            const PicturePoint wanted = from + share * (to - from);
+            const auto found = darkAt(*page, wanted, 9);
+            INFO(idOf(m) << " of " << share << ": wanted " << wanted.transpose());
+            REQUIRE(found);
+            CHECK((*found - wanted).norm() < 4);
+            ++checked;
+        }
+    }
+    CHECK(checked >= 30);
+    // Where the mouth was drawn is bare paper again.
+    CHECK(darkAt(d.page, *d.sketch.seen(Mark::MouthCornerL), 6));
+    CHECK_FALSE(darkAt(whole, *d.sketch.seen(Mark::MouthCornerL), 6));
+}
+
+TEST_CASE("A drawing mended by nothing is as it was, and paper stays paper") {
+    const Drawn d = drawn(someFace());
+    const Mending all = mendingOf(d.comparison, d.reference, d.sketch, nullptr);
+    CHECK(cv::norm(d.page, cv::Mat3b(mendedDrawing(d.page, all, 0)), cv::NORM_INF) == 0);
+    const cv::Mat3b whole = mendedDrawing(d.page, all, 1);
+    const cv::Mat3b bare = paper(d.page.cols, d.page.rows);
+    int paperPixels = 0, off = 0;
+    for (int y = 0; y < whole.rows; y += 3)
+        for (int x = 0; x < whole.cols; x += 3)
+            if (whole(y, x)[1] > 110) {
+                ++paperPixels;
+                off += std::abs(whole(y, x)[1] - bare(y, x)[1]) > 6;
+            }
+    CHECK(off < paperPixels / 200);
+}
+
+TEST_CASE("One finding mended leaves the others as drawn") {
+    const Drawn d = drawn(someFace());
+    const auto told = toldFindings(d.comparison);
+    const auto mouth = std::find_if(told.begin(), told.end(), [](const Finding* f) { return f->id.starts_with("mouth"); });
+    REQUIRE(mouth != told.end());
+    const cv::Mat3b page = mendedDrawing(d.page, mendingOf(d.comparison, d.reference, d.sketch, *mouth), 1);
+    const auto& by = (*mouth)->corrections[Mark::LipLine];
+    REQUIRE(by);
+    const PicturePoint lips = *d.sketch.seen(Mark::LipLine) + *by;
+    REQUIRE(darkAt(page, lips, 9));
+    CHECK((*darkAt(page, lips, 9) - lips).norm() < 4);
+    for (Mark m : {Mark::NoseTip, Mark::PupilL, Mark::Chin}) {
+        const PicturePoint at = *d.sketch.seen(m);
+        REQUIRE(darkAt(page, at, 9));
+        CHECK((*darkAt(page, at, 9) - at).norm() < 4);
+    }
+}
+
+TEST_CASE("No stroke is doubled and none is lost, however far a feature is carried") {
+    Drawn d = drawn(someFace());
+    // Upright lines across the sheet in place of dots.
+    d.page = paper(d.page.cols, d.page.rows);
+    for (int x = 40; x < d.page.cols - 40; x += 40)
+        cv::line(d.page, {x, 0}, {x, d.page.rows}, cv::Scalar(30, 30, 30), 5);
+    Mending all = mendingOf(d.comparison, d.reference, d.sketch, nullptr);
+    for (MendedPlace& place : all.places)
+        place.belongs = SketchPoint(place.drawn + 1.6 * (place.belongs - place.drawn));
+    const cv::Mat3b mended = mendedDrawing(d.page, all, 1);
+    const auto runs = [](const cv::Mat3b& page, int y) {
+        int count = 0;
+        for (int x = 1; x < page.cols; ++x)
+            count += page(y, x)[1] < 110 && page(y, x - 1)[1] >= 110;
+        return count;
+    };
+    int rows = 0;
+    for (int y = 20; y < mended.rows; y += 25, ++rows)
+        CHECK(runs(mended, y) == runs(d.page, 20));
+    CHECK(rows > 20);
+}
