@@ -20,6 +20,8 @@ public:
     /// The drawing mended by `share`, 0 to 1. While it is being made, what was made of the same drawing before; null for nothing.
     QImage of(const QImage& drawing, const Mending& mending, double share);
 
+    bool isBusy() const { return work_.isRunning(); }
+
 signals:
     void changed();
 

@@ -58,6 +58,14 @@ public:
         formStep_ = step;
         emit changed();
     }
+    /// How far the form is put down while it is watched, 0 to 1; nothing while it is not.
+    const std::optional<double>& putDownShare() const { return putDownShare_; }
+    void showPutDown(std::optional<double> share) {
+        if (share == putDownShare_)
+            return;
+        putDownShare_ = share;
+        emit changed();
+    }
     /// What looks wrong to the learner, the biggest first, while they are still saying it.
     const std::vector<Part>& selfAssessment() const { return selfAssessment_; }
     /// Says it, or takes it back.
@@ -180,6 +188,7 @@ public:
         expression_.reset();
         turned_ = {};
         formStep_ = 0;
+        putDownShare_.reset();
         for (auto* list : {&chosen_, &touched_})
             for (auto& mark : *list)
                 mark.reset();
@@ -196,6 +205,7 @@ private:
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;
+    std::optional<double> putDownShare_;
     bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false, marksExpression_ = false;
     std::optional<ExpressionRing> expression_;
     std::vector<Part> selfAssessment_;

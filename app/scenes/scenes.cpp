@@ -3,7 +3,11 @@
 #include "app/overlays/labels_overlay.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/text/messages.h"
+#include "core/construction/drawing_order.h"
 #include "core/construction/lines.h"
+
+#include <QApplication>
+#include <QStyle>
 
 namespace zokran {
 
@@ -96,6 +100,10 @@ Scene Scenes::guided(bool named) {
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference);
     asMeasured(lines);
     scene.frame = seenFrame(desk_.fit()->view, scene.extent);
+    if (const auto& share = desk_.selection.putDownShare()) {
+        scene.lay<LinesOverlay>(putDownOnly(lines, *share));
+        return scene;
+    }
     scene.lay<LinesOverlay>(lines);
     if (named)
         scene.lay<LabelsOverlay>(lines, doubts());
@@ -135,10 +143,12 @@ Scene Scenes::fittedFormAlone(bool byStep) {
         view.face(headToView(pose));
     }
     std::vector<GuideLine> lines = desk_.analysis.linesSeenBy(view);
-    const int step = byStep ? desk_.selection.formStep() : 0;
+    const int step = byStep && !desk_.selection.putDownShare() ? desk_.selection.formStep() : 0;
     std::erase_if(lines, [&](const GuideLine& line) { return step > 0 && line.step > step; });
     if (!byStep)
         asMeasured(lines);
+    if (const auto& share = desk_.selection.putDownShare(); share && byStep)
+        lines = putDownOnly(lines, *share);
     Scene scene = formAlone(lines, view);
     if (turned)
         scene.caption = tr("The form alone, turned in the hand");
@@ -157,6 +167,18 @@ Scene Scenes::drawn(bool overlaid) {
     asMeasured(lines);
     scene.lay<LinesOverlay>(std::move(lines));
     return scene;
+}
+
+std::vector<GuideLine> Scenes::putDownOnly(const std::vector<GuideLine>& lines, double share) const {
+    const bool moves = qApp->style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0;
+    return putDown(lines, drawingOrder(lines, desk_.fit()->view.outlineRadius()), share, !moves);
+}
+
+int Scenes::stepPutDown() const {
+    const auto& share = desk_.selection.putDownShare();
+    if (!share || !desk_.fit())
+        return 0;
+    return stepAt(drawingOrder(desk_.analysis.lines(Side::Reference), desk_.fit()->view.outlineRadius()), *share);
 }
 
 std::map<std::string, QString> Scenes::doubts() const {

@@ -56,6 +56,7 @@ void ViewModeBar::refresh(bool offered) {
     slider_->setToolTip(now.slider());
     option_->setVisible(!now.option().isEmpty());
     option_->setText(now.option());
+    option_->setAccessibleName(now.option());
     option_->setChecked(desk_.viewMode.option());
     const int value = static_cast<int>(std::lround(100 * desk_.viewMode.amount()));
     if (slider_->value() != value)

@@ -8,6 +8,7 @@
 #include "app/sheet/sheet_file.h"
 #include "app/library/library.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/wheel_guard.h"
 #include "app/text/messages.h"
 #include "app/window/workspace.h"
 #include "app/camera/camera_sheet.h"
@@ -46,6 +47,7 @@ bool isBundle(const QString& file) {
 MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), desk_(logbook) {
     setWindowTitle(tr("Zokran"));
     setAcceptDrops(true);
+    qApp->installEventFilter(new WheelGuard(this));
     resize(1280, 800);
     buildPlaces();
     connectPlaces();

@@ -15,4 +15,10 @@ std::string guidesText(const std::string& canonId, std::string_view formId,
 /// ink, hidden pieces thinner and dashed.
 std::string guidesSvg(const std::vector<GuideLine>& lines, int width, int height);
 
+/// The same as a moving drawing: the lines are put down one after another, `seconds` for all, and under them stands what is done
+/// in each step (`steps`, the form's, as they are to be read). Style sheets of the file itself move it, so that browsers show it
+/// without a script; where the desktop wants nothing to move, all of it stands there at once.
+std::string movingGuidesSvg(const std::vector<GuideLine>& lines, Pixels radius, const std::vector<std::string>& steps,
+                            int width, int height, double seconds);
+
 } // namespace zokran

@@ -1,6 +1,7 @@
 // The check in the real window: a phone's photograph of a page, marks that stand where they are
 // expected, what the learner says first, and the ways of looking.
 
+#include "app/overlays/arrows_overlay.h"
 #include "app/overlays/page_overlay.h"
 #include "app/overlays/self_assessment_overlay.h"
 #include "app/overlays/veil_overlay.h"
@@ -473,6 +474,36 @@ private slots:
         QVERIFY(drawn()->scene().picture != seen()->scene().picture);
         goToStep("guides");
         QVERIFY(!buttonSaying("Side by side")); // offered where there is something to compare
+    }
+
+    void theDrawingIsMendedByItsOwnLines() {
+        openDemo();
+        goToStep("check");
+        press(Qt::Key_S);
+        const auto look = [&] { return drawn()->grab().toImage(); };
+        press(Qt::Key_Y);
+        QVERIFY(anyLabelSays("Your drawing, mended"));
+        auto* slider = visibleNamed<QSlider>("From as drawn to as seen");
+        QVERIFY(slider);
+        QCOMPARE(slider->value(), 100);
+        slider->setFocus();
+        QTest::keyClick(slider, Qt::Key_Home);
+        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        const QImage asDrawn = look();
+        QTest::keyClick(slider, Qt::Key_End);
+        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        const QImage all = look();
+        QVERIFY(all != asDrawn);
+        auto* alone = visibleNamed<QCheckBox>("This finding alone");
+        QVERIFY(alone);
+        QTest::keyClick(alone, Qt::Key_Space);
+        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        QVERIFY(anyLabelSays("Your drawing, this finding mended"));
+        QVERIFY(look() != all && look() != asDrawn);
+        // Nothing lies on the sheet but the drawing.
+        QVERIFY(!drawn()->scene().find<ArrowsOverlay>() && drawn()->scene().overlays.size() == 1);
+        press(Qt::Key_S);
+        QVERIFY(!visibleNamed<QCheckBox>("This finding alone"));
     }
 
     void aMirroredSheetIsStillMarkedWhereItIsClicked() {

@@ -305,6 +305,73 @@ private slots:
         }
     }
 
+    void theFormIsWatchedBeingPutDownAndSavedAsAMovingDrawing() {
+        openDemo();
+        goToStep("draw");
+        const auto ink = [&](SheetView* sheet) {
+            double length = 0;
+            for (const GuideLine& line : linesOn(sheet))
+                for (std::size_t i = 1; i < line.points.size(); ++i)
+                    length += (line.points[i] - line.points[i - 1]).norm();
+            return length;
+        };
+        const double whole = ink(drawn()), over = ink(seen());
+        unfold("Watch it put down");
+        auto* along = visibleNamed<QSlider>("How far it is put down");
+        auto* lasting = visibleNamed<QSpinBox>("Seconds until all of it stands there");
+        QVERIFY(along && lasting);
+        lasting->setFocus();
+        lasting->selectAll();
+        QTest::keyClicks(lasting, "10");
+        clickOn(buttonSaying("Begin"));
+        QTRY_VERIFY(along->value() > 60);
+        clickOn(buttonSaying("Hold still"));
+        const int held = along->value();
+        QTest::qWait(200);
+        QCOMPARE(along->value(), held);
+        QVERIFY(ink(drawn()) < 0.6 * whole && ink(seen()) < 0.6 * over);
+        // The first step is under the hand, and said at the foot.
+        QVERIFY(buttonSaying("1.  A light ball")->isChecked());
+        QVERIFY(!buttonSaying("6.")->isChecked());
+        along->setFocus();
+        QTest::keyClick(along, Qt::Key_End);
+        QVERIFY(std::abs(ink(drawn()) - whole) < 0.01 * whole && std::abs(ink(seen()) - over) < 0.01 * over);
+        QVERIFY(buttonSaying("6.")->isChecked());
+        QTest::keyClick(along, Qt::Key_Home);
+        QVERIFY(linesOn(drawn()).empty());
+
+        const QString saveTo = file("way.svg");
+        chooseFile(saveTo, [&] { clickOn(buttonSaying("Save it as a moving drawing")); });
+        QFile saved(saveTo);
+        QVERIFY(saved.open(QIODevice::ReadOnly));
+        const QString svg = QString::fromUtf8(saved.readAll());
+        QVERIFY(svg.contains("animation-delay") && svg.contains("A light ball for the skull"));
+
+        // Who goes elsewhere sees all of it.
+        goToStep("guides");
+        QVERIFY(hasLine(seen(), "centre_line"));
+    }
+
+    void theWheelScrollsAPanelAndChangesNothingInIt() {
+        openDemo();
+        goToStep("draw");
+        unfold("Watch it put down");
+        auto* lasting = visibleNamed<QSpinBox>("Seconds until all of it stands there");
+        QVERIFY(lasting);
+        seen()->setFocus();
+        const int before = lasting->value();
+        const auto turnWheel = [&] {
+            const QPointF at = QRectF(lasting->rect()).center();
+            QWheelEvent wheel(at, lasting->mapToGlobal(at), {}, {0, 120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+            QApplication::sendEvent(lasting, &wheel);
+        };
+        turnWheel();
+        QCOMPARE(lasting->value(), before);
+        lasting->setFocus();
+        turnWheel();
+        QVERIFY(lasting->value() > before);
+    }
+
     void everyWayOfGoingAboutADrawingHasItsStepsAndItsOwnSheet() {
         openDemo();
         goToStep("draw");

@@ -41,7 +41,7 @@ std::optional<PicturePoint> darkAt(const cv::Mat3b& page, const PicturePoint& at
 }
 
 /// A sketch of the face with mouth and lips lowered and the nose moved across, and the page it is drawn on, a dot for each mark.
-struct Drawn {
+struct DotDrawing {
     PhotoMarks reference;
     Fit fit;
     SketchMarks sketch;
@@ -49,13 +49,13 @@ struct Drawn {
     cv::Mat3b page;
 };
 
-Drawn drawn(MarkSheet face) {
+DotDrawing dotDrawing(MarkSheet face) {
     // Large enough that a dot is small against what is moved.
     const double scale = 700 / (*face.seen(Mark::Chin) - *face.seen(Mark::NoseRoot)).norm();
     face.width = static_cast<int>(face.width * scale);
     face.height = static_cast<int>(face.height * scale);
     forEachPlaced(face, [&](PlacedMark& m) { m.at = PicturePoint(*m.at * scale); });
-    Drawn d{face, fitHead(PhotoMarks(face)), {}, {}, paper(face.width, face.height)};
+    DotDrawing d{face, fitHead(PhotoMarks(face)), {}, {}, paper(face.width, face.height)};
     MarkSheet moved = face;
     for (Mark m : {Mark::MouthCornerL, Mark::MouthCornerR, Mark::LipLine})
         *moved.marks[m]->at += PicturePoint(0, 60);
@@ -80,7 +80,7 @@ MarkSheet someFace() {
 } // namespace
 
 TEST_CASE("A drawing that is wholly mended has every feature where the photograph has it, and half-way half-way") {
-    const Drawn d = drawn(someFace());
+    const DotDrawing d = dotDrawing(someFace());
     const Mending all = mendingOf(d.comparison, d.reference, d.sketch, nullptr);
     const cv::Mat3b whole = mendedDrawing(d.page, all, 1), half = mendedDrawing(d.page, all, 0.5);
     int checked = 0;
@@ -102,7 +102,7 @@ TEST_CASE("A drawing that is wholly mended has every feature where the photograp
 }
 
 TEST_CASE("A drawing mended by nothing is as it was, and paper stays paper") {
-    const Drawn d = drawn(someFace());
+    const DotDrawing d = dotDrawing(someFace());
     const Mending all = mendingOf(d.comparison, d.reference, d.sketch, nullptr);
     CHECK(cv::norm(d.page, cv::Mat3b(mendedDrawing(d.page, all, 0)), cv::NORM_INF) == 0);
     const cv::Mat3b whole = mendedDrawing(d.page, all, 1);
@@ -118,7 +118,7 @@ TEST_CASE("A drawing mended by nothing is as it was, and paper stays paper") {
 }
 
 TEST_CASE("One finding mended leaves the others as drawn") {
-    const Drawn d = drawn(someFace());
+    const DotDrawing d = dotDrawing(someFace());
     const auto told = toldFindings(d.comparison);
     const auto mouth = std::find_if(told.begin(), told.end(), [](const Finding* f) { return f->id.starts_with("mouth"); });
     REQUIRE(mouth != told.end());
@@ -136,7 +136,7 @@ TEST_CASE("One finding mended leaves the others as drawn") {
 }
 
 TEST_CASE("No stroke is doubled and none is lost, however far a feature is carried") {
-    Drawn d = drawn(someFace());
+    DotDrawing d = dotDrawing(someFace());
     // Upright lines across the sheet in place of dots.
     d.page = paper(d.page.cols, d.page.rows);
     for (int x = 40; x < d.page.cols - 40; x += 40)

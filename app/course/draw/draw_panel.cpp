@@ -2,6 +2,7 @@
 
 #include "app/course/draw/approach.h"
 #include "app/course/draw/other_views.h"
+#include "app/course/draw/way_there.h"
 #include "app/course/telephone_button.h"
 #include "app/course/draw/clock_face.h"
 #include "app/widgets/line_button.h"
@@ -35,6 +36,7 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     steps_ = new QVBoxLayout;
     steps_->setSpacing(2);
     column_->addLayout(steps_);
+    column_->addWidget(wayThere_ = new WayThere(desk_));
     addText(tr("Before any shading: photograph the sketch and check it here. A placement error never "
                "gets cheaper. From straight above, in even light, the whole sheet in view."));
     column_->addWidget(new TelephoneButton(desk_));
@@ -81,8 +83,11 @@ void DrawPanel::showStudy() {
     about_->setText(approach.about());
     if (const auto words = approach.steps(desk_); words != words_)
         buildSteps(words);
+    const int watched = Scenes(desk_).stepPutDown(), shown = watched > 0 ? watched : desk_.selection.formStep();
     for (std::size_t i = 0; i < buttons_.size(); ++i)
-        buttons_[i]->setChecked(desk_.selection.formStep() == static_cast<int>(i) + 1);
+        buttons_[i]->setChecked(shown == static_cast<int>(i) + 1);
+    // Of the other ways the steps are not the form's.
+    wayThere_->refresh(approach.id() == approaches().front()->id());
     views_->refresh();
     clock_->refresh();
 }

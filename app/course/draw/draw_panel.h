@@ -11,6 +11,7 @@ class QPushButton;
 namespace zokran {
 
 class OtherViews;
+class WayThere;
 class ClockFace;
 
 /// How the drawing is gone about on paper, step by step, and what the head looks like at other turns.
@@ -32,6 +33,7 @@ private:
     QVBoxLayout* steps_;
     std::vector<QPushButton*> buttons_;
     OtherViews* views_;
+    WayThere* wayThere_;
     ClockFace* clock_;
 };
 

@@ -54,6 +54,8 @@ NextThing DrawStep::next() {
                 Action{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
     const std::vector<QString> steps = approachOf(desk_.study()).steps(desk_);
     const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
+    if (const int watched = scenes_.stepPutDown(); watched > 0 && watched <= last)
+        return {steps[static_cast<std::size_t>(watched) - 1], photograph};
     if (step == 0)
         return {tr("Draw it on paper, one step after another."), photograph,
                 Action{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
