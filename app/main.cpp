@@ -118,7 +118,9 @@ int main(int argc, char** argv) {
     const bool desktopIsDark = app.palette().color(QPalette::Window).lightness() < middleGrey;
     if (!views) // the manual's pictures are alike everywhere
         Theme::followType(app.font());
-    Theme::apply(app, QSettings().value("dark", desktopIsDark).toBool());
+    // "dark" is what was kept before there were three.
+    const bool isDark = QSettings().value("dark", desktopIsDark).toBool();
+    Theme::apply(app, QSettings().value("colours", isDark ? "dark" : "light").toString());
     Launch launch(folder.toStdString(), demo ? fillWithDemo : std::function<void(Logbook&)>());
     app.launch = &launch;
     launch.start();

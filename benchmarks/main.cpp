@@ -160,7 +160,7 @@ struct DemoWindow {
 
     explicit DemoWindow(const char* step) : logbook(folder.path().toStdString()) {
         fillWithDemo(logbook);
-        Theme::apply(*qApp, false);
+        Theme::apply(*qApp, "light");
         window = std::make_unique<MainWindow>(logbook);
         window->resize(1280, 800);
         window->show();
@@ -311,7 +311,7 @@ void pageLaidFlat(benchmark::State& state) {
 void startToUsableWindow(benchmark::State& state) {
     QTemporaryDir folder;
     { Logbook logbook(folder.path().toStdString()); fillWithDemo(logbook); }
-    Theme::apply(*qApp, false);
+    Theme::apply(*qApp, "light");
     for (auto _ : state) {
         Launch launch(folder.path().toStdString());
         launch.start();

@@ -23,7 +23,7 @@ UnseenHead canonicalFace();
 /// The same without pupils and jaw angles, which its topology has no vertices of.
 UnseenHead canonicalFaceAlone();
 
-/// Eight heads of a generator that is not ours (tests/data/generated-heads.json), all marks of
+/// Eight generated heads of the mesh that the prior was made with (tests/data/generated-heads.json), all marks of
 /// each.
 std::vector<UnseenHead> generatedHeads();
 

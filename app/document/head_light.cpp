@@ -150,6 +150,11 @@ void HeadLight::setShowsEdges(bool edges) {
     edges_ = edges;
     emit changed();
 }
+void HeadLight::setOutlines(bool outlines) {
+    outlines_ = outlines;
+    emit changed();
+}
+
 void HeadLight::setSquints(bool squints) {
     squints_ = squints;
     emit changed();
@@ -275,6 +280,13 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
         made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
                               QImage::Format_Grayscale8)
                            .convertToFormat(QImage::Format_RGB32);
+        if (hasShapes) {
+            auto outlines = shapeOutlines(grey, {onSmall->scale});
+            for (auto& line : outlines)
+                for (PicturePoint& p : line)
+                    p *= width / small.width();
+            made.outlines = std::make_shared<const std::vector<std::vector<PicturePoint>>>(std::move(outlines));
+        }
         if (onSmall)
             made.shares = valueShares(grey, mask, values);
         return made;

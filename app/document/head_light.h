@@ -50,6 +50,9 @@ public:
     void setShowsEdges(bool edges);
     bool squints() const { return squints_; }
     void setSquints(bool squints);
+    /// Whether the borders of the values lie on both sheets as lines.
+    bool outlines() const { return outlines_; }
+    void setOutlines(bool outlines);
 
     /// A head or form shaded, and how it stands in the picture, px.
     struct Shaded {
@@ -64,6 +67,8 @@ public:
     struct Squinted {
         QImage picture; ///< null while it is being made
         std::optional<ValueShares> shares;
+        /// The borders of its shapes, px of the sheet; null where it has none.
+        std::shared_ptr<const std::vector<std::vector<PicturePoint>>> outlines;
     };
     /// `view`: of the head in the picture as the marks have it, `width` of that picture; may be nothing.
     /// `paper`: of a drawing, whose bare paper or white chalk is the lightest; nothing for a photograph.
@@ -80,7 +85,7 @@ private:
     Analysis& analysis_;
     Selection& selection_;
     std::string form_ = usualHeadForm;
-    bool stands_ = true, edges_ = false, squints_ = true;
+    bool stands_ = true, edges_ = false, squints_ = true, outlines_ = false;
     bool reading_ = false, cannotTell_ = false;
     std::optional<LightReading> told_;
     /// What the relief was made for, and what the shading.

@@ -3,10 +3,12 @@
 #include "app/view_modes/view_mode.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QShortcut>
 #include <QSlider>
+#include <QStandardItemModel>
 
 namespace zokran {
 
@@ -20,15 +22,20 @@ ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
         button->setCheckable(true);
         const QKeySequence key(way->key());
         button->setToolTip(tr("%1: key %2").arg(way->name(), key.toString(QKeySequence::NativeText)));
-        const auto choose = [this, id = way->id(), usual = way->usualAmount()] { desk_.viewMode.choose(id, usual); };
-        connect(button, &QPushButton::clicked, this, choose);
+        const auto chooseThis = [this, at = ways_.size()] { choose(at); };
+        connect(button, &QPushButton::clicked, this, chooseThis);
         // Not the button's own shortcut, which only acts once its press has been shown.
         auto* keys = new QShortcut(key, this);
-        connect(keys, &QShortcut::activated, this, choose);
+        connect(keys, &QShortcut::activated, this, chooseThis);
         row->addWidget(button);
         ways_.push_back(button);
         keys_.push_back(keys);
     }
+    row->addWidget(list_ = new QComboBox);
+    list_->setAccessibleName(tr("Way of looking"));
+    for (const auto& way : viewModes())
+        list_->addItem(way->name());
+    connect(list_, &QComboBox::activated, this, [this](int at) { choose(static_cast<std::size_t>(at)); });
     row->addSpacing(8);
     row->addWidget(slider_ = new QSlider(Qt::Horizontal), 1);
     slider_->setRange(0, 100);
@@ -39,6 +46,32 @@ ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
     row->addWidget(option_ = new QCheckBox);
     connect(option_, &QCheckBox::toggled, this, [this](bool on) { desk_.viewMode.setOption(on); });
     row->addStretch();
+}
+
+void ViewModeBar::choose(std::size_t way) {
+    const ViewMode& chosen = *viewModes()[way];
+    desk_.viewMode.choose(chosen.id(), chosen.usualAmount());
+}
+
+QSize ViewModeBar::minimumSizeHint() const {
+    const int wide = list_->minimumSizeHint().width() + (slider_->isHidden() ? 0 : slider_->minimumWidth() + 20) +
+                     (option_->isHidden() ? 0 : option_->sizeHint().width());
+    return {wide, std::max(ways_.front()->sizeHint().height(), list_->sizeHint().height())};
+}
+
+void ViewModeBar::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    fitToRoom();
+}
+
+void ViewModeBar::fitToRoom() {
+    int wanted = (slider_->isHidden() ? 0 : slider_->minimumWidth() + 20) + (option_->isHidden() ? 0 : option_->sizeHint().width());
+    for (const QPushButton* button : ways_)
+        wanted += button->sizeHint().width();
+    const bool narrow = wanted > width();
+    for (QPushButton* button : ways_)
+        button->setVisible(!narrow);
+    list_->setVisible(narrow);
 }
 
 void ViewModeBar::refresh(bool offered) {
@@ -58,6 +91,13 @@ void ViewModeBar::refresh(bool offered) {
     option_->setText(now.option());
     option_->setAccessibleName(now.option());
     option_->setChecked(desk_.viewMode.option());
+    for (std::size_t i = 0; i < ways_.size(); ++i) {
+        if (&*viewModes()[i] == &now)
+            list_->setCurrentIndex(static_cast<int>(i));
+        if (auto* model = qobject_cast<QStandardItemModel*>(list_->model()))
+            model->item(static_cast<int>(i))->setEnabled(ways_[i]->isEnabled());
+    }
+    fitToRoom();
     const int value = static_cast<int>(std::lround(100 * desk_.viewMode.amount()));
     if (slider_->value() != value)
         slider_->setValue(value);

@@ -4,8 +4,9 @@
 #include <vector>
 
 class QLabel;
-class QPushButton;
 class QCheckBox;
+class QComboBox;
+class QPushButton;
 class QShortcut;
 class QSlider;
 
@@ -22,9 +23,19 @@ public:
     explicit ViewModeBar(Desk& desk, QWidget* parent = nullptr);
     /// `offered`: the step of the course has something to be looked at so.
     void refresh(bool offered);
+    /// Where there is no room for all buttons side by side, a list stands for them.
+    QSize minimumSizeHint() const override;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
+    void choose(std::size_t way);
+    /// Shows the buttons or the list, as the room allows.
+    void fitToRoom();
+
     Desk& desk_;
+    QComboBox* list_;
     std::vector<QPushButton*> ways_;
     std::vector<QShortcut*> keys_;
     QSlider* slider_;

@@ -1,6 +1,7 @@
 #include "app/widgets/theme.h"
 
 #include "core/base/data_folder.h"
+#include "core/base/translatable.h"
 
 #include <QApplication>
 #include <QFontDatabase>
@@ -19,7 +20,8 @@ Theme inForce;
 double typeScale = 1;
 
 Theme lightTheme() {
-    return {false,
+    return {"light",
+            false,
             QColor("#efe9de"),
             QColor("#faf7f1"),
             QColor("#35312c"),
@@ -33,7 +35,8 @@ Theme lightTheme() {
 }
 
 Theme darkTheme() {
-    return {true,
+    return {"dark",
+            true,
             QColor("#23272c"),
             QColor("#2c3137"),
             QColor("#ebe6dd"),
@@ -45,6 +48,26 @@ Theme darkTheme() {
             QColor("#f4efe6"),
             QColor("#14171a")};
 }
+
+/// For a studio lit by one lamp on the model: red and graphite alone, so that eyes stay used to the dark.
+Theme studioTheme() {
+    return {"studio",
+            true,
+            QColor("#131111"),
+            QColor("#1c1918"),
+            QColor("#dcb5a8"),
+            QColor("#a98679"),
+            QColor("#3d312d"),
+            QColor("#f0755a"),
+            QColor("#b3a9a4"),
+            QColor("#ffb59f"),
+            QColor("#e9dcd6"),
+            QColor("#0b0a0a")};
+}
+
+constexpr ThemeKind kinds[] = {{"light", ZOKRAN_WORDS("Warm paper"), lightTheme},
+                               {"dark", ZOKRAN_WORDS("Slate"), darkTheme},
+                               {"studio", ZOKRAN_WORDS("Dark studio, red and graphite"), studioTheme}};
 
 /// A style sheet with its type grown.
 QString grown(QString sheet) {
@@ -150,7 +173,11 @@ const Theme& Theme::current() {
     return inForce;
 }
 
-void Theme::apply(QApplication& app, bool dark) {
+std::span<const ThemeKind> themeKinds() {
+    return kinds;
+}
+
+void Theme::apply(QApplication& app, const QString& id) {
     static const bool fontsLoaded = [] {
         for (const char* name : {"OpenSans-Regular.ttf", "OpenSans-Semibold.ttf"})
             QFontDatabase::addApplicationFont(
@@ -158,7 +185,8 @@ void Theme::apply(QApplication& app, bool dark) {
         return true;
     }();
     Q_UNUSED(fontsLoaded);
-    inForce = dark ? darkTheme() : lightTheme();
+    const auto known = std::find_if(std::begin(kinds), std::end(kinds), [&](const ThemeKind& kind) { return id == kind.id; });
+    inForce = (known == std::end(kinds) ? kinds[0] : *known).make();
     app.setStyle(QStyleFactory::create("Fusion"));
     QPalette palette;
     palette.setColor(QPalette::Window, inForce.bench);

@@ -2,6 +2,8 @@
 
 #include <QColor>
 #include <QFont>
+#include <QString>
+#include <span>
 
 class QApplication;
 
@@ -10,6 +12,7 @@ namespace zokran {
 /// The colours of the surface. Each has one meaning, and whatever a colour says is said a second
 /// time by weight, dash or a word.
 struct Theme {
+    QString id;
     bool dark = false;
     QColor bench;      ///< the ground everything lies on
     QColor sheet;      ///< paper on the bench
@@ -26,12 +29,21 @@ struct Theme {
     static const Theme& current();
     /// The light one, whatever is in force.
     static const Theme& light();
-    /// Puts the light or the dark theme in force, with its font and style sheet.
-    static void apply(QApplication& app, bool dark);
+    /// Puts a theme in force by its id, the light one where there is none of that id, with its font and style sheet.
+    static void apply(QApplication& app, const QString& id);
     /// Lets all type, and the panels it stands in, grow with the font the desktop is set to; before `apply`. A desktop
     /// left as it comes changes nothing, and nothing becomes smaller than drawn up here.
     static void followType(const QFont& system);
 };
+
+/// One of the themes there are.
+struct ThemeKind {
+    const char* id;
+    const char* name; ///< in English, to be translated
+    Theme (*make)();
+};
+/// The light one first.
+std::span<const ThemeKind> themeKinds();
 
 /// A width in px, grown with the type.
 int atType(int px);

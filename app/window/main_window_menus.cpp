@@ -178,12 +178,28 @@ void MainWindow::buildLookMenu() {
     choice(tr("Tell me when the drawing &drifts"), Qt::Key_F10, desk_.history.tells(),
            [this](bool on) { desk_.history.setTells(on); });
     look->addSeparator();
-    choice(tr("Da&rk"), Qt::Key_F4, Theme::current().dark, [this](bool on) {
-        Theme::apply(*qApp, on);
-        QSettings().setValue("dark", on);
-        shelf_->refresh();
-    });
+    buildColourMenu(look);
     buildLanguageMenu(look);
+}
+
+void MainWindow::buildColourMenu(QMenu* look) {
+    QMenu* menu = look->addMenu(tr("&Colours"));
+    auto* group = new QActionGroup(menu);
+    for (const ThemeKind& kind : themeKinds()) {
+        QAction* action = add(menu, qt(learnersBook().say(kind.name)), {}, [this, id = QString(kind.id)] {
+            Theme::apply(*qApp, id);
+            QSettings().setValue("colours", id);
+            shelf_->refresh();
+        });
+        action->setCheckable(true);
+        action->setChecked(Theme::current().id == kind.id);
+        group->addAction(action);
+    }
+    menu->addSeparator();
+    add(menu, tr("&Next colours"), QKeySequence(Qt::Key_F4), [group] {
+        const auto all = group->actions();
+        all[(all.indexOf(group->checkedAction()) + 1) % all.size()]->trigger();
+    });
 }
 
 void MainWindow::buildLanguageMenu(QMenu* look) {

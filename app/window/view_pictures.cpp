@@ -93,9 +93,9 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     while (!desk.study().measures.empty())
         desk.document.undoStack().undo();
     desk.document.goTo("check");
-    Theme::apply(app, true);
+    Theme::apply(app, "dark");
     take("check-dark");
-    Theme::apply(app, false);
+    Theme::apply(app, "light");
     // A guess as a learner might leave it, a little off; then it is taken back.
     if (desk.fit()) {
         desk.document.goTo("block-in");

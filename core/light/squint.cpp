@@ -8,6 +8,7 @@
 #include <array>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+#include <utility>
 #include <vector>
 
 namespace zokran {
@@ -38,6 +39,46 @@ void mergeSmall(cv::Mat1b& values, int count, int least) {
                 values(wide).setTo(static_cast<int>(most - beside.begin()), patch);
         }
     }
+}
+
+/// Adds a closed contour's pieces that lie off the picture's edge, each point the mean of those within `reach` along it.
+void addSmooth(std::vector<std::vector<PicturePoint>>& outlines, const std::vector<cv::Point>& contour, const cv::Size& picture,
+               int reach, double shortest) {
+    const int n = static_cast<int>(contour.size());
+    const auto isAtEdge = [&](const cv::Point& p) {
+        return p.x <= 1 || p.y <= 1 || p.x >= picture.width - 2 || p.y >= picture.height - 2;
+    };
+    // A piece begins behind a place at the edge; a contour without one is a single closed piece.
+    const auto edge = std::find_if(contour.begin(), contour.end(), isAtEdge);
+    const bool isClosed = edge == contour.end();
+    const int first = isClosed ? 0 : static_cast<int>(edge - contour.begin());
+    const auto at = [&](int i) -> const cv::Point& { return contour[static_cast<std::size_t>(((first + i) % n + n) % n)]; };
+    std::vector<PicturePoint> piece;
+    double length = 0;
+    const auto finish = [&] {
+        if (length >= shortest)
+            outlines.push_back(piece);
+        piece.clear();
+        length = 0;
+    };
+    for (int i = 0; i <= n; ++i) {
+        if (!isClosed && isAtEdge(at(i))) {
+            finish();
+            continue;
+        }
+        PicturePoint sum(0, 0);
+        int count = 0;
+        for (int k = -reach; k <= reach; ++k)
+            if (isClosed || !isAtEdge(at(i + k))) {
+                sum += PicturePoint(at(i + k).x + 0.5, at(i + k).y + 0.5);
+                ++count;
+            }
+        const PicturePoint mean = sum / count;
+        if (!piece.empty())
+            length += (mean - piece.back()).norm();
+        piece.push_back(mean);
+    }
+    finish();
 }
 
 } // namespace
@@ -77,6 +118,28 @@ cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int val
     cv::Mat grey;
     cv::LUT(value, table, grey);
     return grey;
+}
+
+std::vector<std::vector<PicturePoint>> shapeOutlines(const cv::Mat& squinted, Pixels radius) {
+    std::array<bool, 256> has{};
+    for (int y = 0; y < squinted.rows; ++y)
+        for (int x = 0; x < squinted.cols; ++x)
+            has[squinted.at<std::uint8_t>(y, x)] = true;
+    const int reach = std::max(2, static_cast<int>(0.02 * radius.value));
+    const double shortest = 0.12 * radius.value;
+    std::vector<std::vector<PicturePoint>> outlines;
+    bool isLightest = true;
+    for (int grey = 255; grey >= 0; --grey) {
+        if (!has[static_cast<std::size_t>(grey)])
+            continue;
+        if (std::exchange(isLightest, false))
+            continue;
+        std::vector<std::vector<cv::Point>> contours;
+        cv::findContours(squinted <= grey, contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
+        for (const auto& contour : contours)
+            addSmooth(outlines, contour, squinted.size(), reach, shortest);
+    }
+    return outlines;
 }
 
 SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels radius) {

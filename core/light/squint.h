@@ -1,6 +1,9 @@
 #pragma once
 
+#include "core/base/points.h"
 #include "core/base/units.h"
+
+#include <vector>
 
 namespace cv {
 class Mat;
@@ -24,5 +27,9 @@ SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels ra
 /// The same by the head's own size and its own range of lightness, as clean shapes: edges are kept, small patches join
 /// what they lie in, and what is as large as a nostril stays. 8-bit; one, three or four channels, blue first; grey.
 cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int values);
+
+/// The borders between the values of a squinted picture, as smooth lines to copy or trace, px of it; what runs along the
+/// picture's own edge is none. `radius`: of the ball.
+std::vector<std::vector<PicturePoint>> shapeOutlines(const cv::Mat& squinted, Pixels radius);
 
 } // namespace zokran

@@ -497,7 +497,7 @@ private slots:
         }
     }
 
-    void textStandsOutFromItsGroundInBothThemes() {
+    void textStandsOutFromItsGroundInEveryTheme() {
         // WCAG 2.1's contrast of relative luminances: 4.5 for text, 3 for lines against their halo.
         auto luminance = [](const QColor& c) {
             auto part = [](double v) {
@@ -509,9 +509,10 @@ private slots:
             const double x = luminance(a), y = luminance(b);
             return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
         };
-        for (bool dark : {false, true}) {
-            Theme::apply(*qApp, dark);
+        for (const ThemeKind& kind : themeKinds()) {
+            Theme::apply(*qApp, kind.id);
             const Theme& t = Theme::current();
+            QCOMPARE(t.id, QString(kind.id));
             for (const QColor& ground : {t.bench, t.sheet}) {
                 QVERIFY(contrast(t.text, ground) >= 4.5);
                 QVERIFY(contrast(t.quiet, ground) >= 4.5);
@@ -519,7 +520,20 @@ private slots:
             for (const QColor& line : {t.chalk, t.ink, t.correction, t.mark})
                 QVERIFY(contrast(line, t.halo) >= 3);
         }
-        Theme::apply(*qApp, false);
+        Theme::apply(*qApp, "light");
+    }
+
+    void theColoursGoRoundByOneKeyAndAreKept() {
+        openDemo();
+        const QString first = Theme::current().id;
+        QStringList seenColours;
+        for (std::size_t i = 0; i < themeKinds().size(); ++i) {
+            press(Qt::Key_F4);
+            seenColours << Theme::current().id;
+            QCOMPARE(QSettings().value("colours").toString(), Theme::current().id);
+        }
+        QCOMPARE(QSet<QString>(seenColours.begin(), seenColours.end()).size(), static_cast<qsizetype>(themeKinds().size()));
+        QCOMPARE(Theme::current().id, first);
     }
 
     void undoingPastAChangeOfStepShowsTheStepOfTheStudy() {

@@ -238,7 +238,7 @@ private slots:
             QFont font("Open Sans");
             font.setPixelSize(pixels);
             Theme::followType(font);
-            Theme::apply(*qApp, false);
+            Theme::apply(*qApp, "light");
         };
         openDemo();
         const int usual = nextButton()->fontMetrics().height();

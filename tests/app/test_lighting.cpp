@@ -1,6 +1,7 @@
 // The step Light in the real window.
 
 #include "app/course/light/light_scenes.h"
+#include "app/overlays/outlines_overlay.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
 #include "app/overlays/tones_overlay.h"
@@ -51,6 +52,30 @@ class LightingTest : public WindowTest {
     }
 
 private slots:
+    void theShapesOfLightAndDarkLieOnThePictureAsOutlines() {
+        openDemo();
+        goToStep("light");
+        QVERIFY(!seen()->scene().find<OutlinesOverlay>());
+        tick("The shapes as outlines");
+        const OutlinesOverlay* outlines = nullptr;
+        QTRY_VERIFY((outlines = seen()->scene().find<OutlinesOverlay>()));
+        // They are borders on the head, and not the picture's own edge.
+        const View& view = desk().fit()->view;
+        int onHead = 0;
+        for (const auto& line : outlines->lines())
+            for (const PicturePoint& p : line) {
+                QVERIFY(p.x() > 1 && p.y() > 1 && p.x() < study().reference.width - 1 && p.y() < study().reference.height - 1);
+                onHead += (p - view.centre).norm() < view.outlineRadius().value;
+            }
+        QVERIFY(onHead > 200);
+        // With two values there are fewer of them.
+        const std::size_t usual = outlines->lines().size();
+        clickOn(visibleNamed<QPushButton>("2 values"));
+        QTRY_VERIFY((outlines = seen()->scene().find<OutlinesOverlay>()) && outlines->lines().size() < usual);
+        tick("The shapes as outlines");
+        QVERIFY(!seen()->scene().find<OutlinesOverlay>());
+    }
+
     void valuesThatAreOffAreToldPlaceByPlaceOnBothSheets() {
         openDemo();
         for (const StudySummary& study : logbook_->studies())

@@ -311,7 +311,7 @@ private slots:
         QSettings().clear();
         logbook_ = std::make_unique<Logbook>(file("book").toStdString());
         logbook_->remember("find_faces", findsFaces_ ? "yes" : "no");
-        Theme::apply(*qApp, false);
+        Theme::apply(*qApp, "light");
         openWindow();
     }
     void cleanup() {

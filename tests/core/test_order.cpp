@@ -1,4 +1,4 @@
-// Whether following the findings mends the drawing, on heads of another generator, with errors that
+// Whether following the findings mends the drawing, on generated heads of the prior's own mesh (no proof from outside), with errors that
 // are none of the catalogue's displacements: groups of features pushed along slanted ways, each of
 // their marks by its own share, and the marks shaken.
 
@@ -210,7 +210,7 @@ TEST_CASE("The largest error comes first, where one is clearly the largest") {
 }
 
 TEST_CASE("Over 300 sketches straightening and a planted shift are told as they are", "[long]") {
-    // The head is turned back towards the front by a share, in the picture of another generator's head;
+    // The head is turned back towards the front by a share, in the picture of a generated head;
     // then a feature is pushed, each of its marks by its own share, and all are shaken.
     Random random(2029);
     const std::vector<HeadMarks> heads = generatedHeads();

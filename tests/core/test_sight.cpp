@@ -1,5 +1,5 @@
 // A head is read along the line of sight to it, wherever it stands in the picture. The heads are
-// not ours: the canonical face of another project and eight heads of another generator.
+// the canonical face of another project, a development set, and eight generated heads of the prior's own mesh.
 
 #include "benchmarks/unseen_heads.h"
 #include "core/fit/guess.h"

@@ -58,3 +58,31 @@ TEST_CASE("Squinting loses what is small and keeps what is large, in grey and in
     CHECK_THROWS_AS(squinted(picture, 1), BadInput);
     CHECK_THROWS_AS(squinted(picture, 11), BadInput);
 }
+
+TEST_CASE("The borders of a squinted picture are smooth lines, and its own edge is none") {
+    // A disc of one value on another, and a band along the foot that reaches both sides.
+    cv::Mat1b picture(400, 500, static_cast<std::uint8_t>(220));
+    cv::circle(picture, {200, 150}, 80, cv::Scalar(120), cv::FILLED);
+    picture.rowRange(330, 400).setTo(40);
+    const auto outlines = shapeOutlines(picture, {150});
+    // The band's border belongs to both steps of value, from light to middle and from middle to dark.
+    REQUIRE(outlines.size() == 3);
+    int round = 0, level = 0;
+    for (const auto& line : outlines) {
+        bool isRound = true, isLevel = true;
+        for (const PicturePoint& p : line) {
+            isRound = isRound && std::abs((p - PicturePoint(200, 150)).norm() - 80) < 2;
+            isLevel = isLevel && std::abs(p.y() - 330) < 2;
+        }
+        round += isRound;
+        level += isLevel;
+        if (isRound)
+            CHECK((line.front() - line.back()).norm() < 2);
+    }
+    CHECK(round == 1);
+    CHECK(level == 2);
+    // A speck is no shape.
+    cv::circle(picture, {400, 60}, 3, cv::Scalar(40), cv::FILLED);
+    CHECK(shapeOutlines(picture, {150}).size() == 3);
+    CHECK(shapeOutlines(cv::Mat1b(50, 50, static_cast<std::uint8_t>(200)), {20}).empty());
+}

@@ -24,7 +24,7 @@ TEST_CASE("The canonical face is read better than by solvePnP with the mean head
     CHECK(e.covered < 0.995);
 }
 
-TEST_CASE("Heads of a generator that is not ours are read, and surely enough", "[long]") {
+TEST_CASE("Generated heads of the same mesh are read, and surely enough", "[long]") {
     std::vector<double> ours, mean, floor;
     double covered = 0;
     const auto heads = generatedHeads();

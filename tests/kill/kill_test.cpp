@@ -54,7 +54,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     QApplication app(argc, argv);
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, QString::fromStdString(folder + "/settings"));
-    Theme::apply(app, false);
+    Theme::apply(app, "light");
     Launch launch(folder + "/book");
     launch.start();
     MainWindow* window = launch.window();

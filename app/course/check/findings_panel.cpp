@@ -320,7 +320,7 @@ void FindingsPanel::showFinding() {
 }
 
 void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
-    QStringList from{Theme::current().dark ? "dark" : "light"};
+    QStringList from{Theme::current().id};
     for (const Finding* f : told)
         from << QString::fromStdString(f->id) + arrowLength(desk_, *f);
     if (from == stripped_)

@@ -160,6 +160,7 @@ void LightPanel::buildShown() {
     };
     squint_ = box(tr("S&quint both pictures"),
                   [this](bool on) { desk_.light.setSquints(on); });
+    outlines_ = box(tr("The s&hapes as outlines"), [this](bool on) { desk_.light.setOutlines(on); });
     edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
     stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });
 }
@@ -196,6 +197,7 @@ void LightPanel::showStudy() {
     read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Reference).isNull());
     form_->setCurrentIndex(std::max(0, form_->findData(qt(light.form()))));
     squint_->setChecked(light.squints());
+    outlines_->setChecked(light.outlines());
     edges_->setChecked(light.showsEdges());
     const bool basic = !light.showsHead() && light.form() != "sketch";
     edges_->setEnabled(light.form() != "sketch");

@@ -38,7 +38,7 @@ private:
     LightBall* ball_;
     QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_;
     QPushButton* read_;
-    QCheckBox *second_, *squint_, *edges_, *stands_;
+    QCheckBox *second_, *squint_, *outlines_, *edges_, *stands_;
     std::vector<QPushButton*> values_;
     ValueStrip* strip_;
     QComboBox* form_;

@@ -1,6 +1,7 @@
 #include "app/course/light/light_panel.h"
 #include "app/course/light/light_scenes.h"
 #include "app/course/step.h"
+#include "app/overlays/outlines_overlay.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
 #include "app/overlays/tones_overlay.h"
@@ -66,6 +67,9 @@ Scene LightStep::pictured(Side side) {
             scene.overlays.front() =
                 std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Reference ? 0 : 1],
                                                        scene.extent);
+    if (desk_.light.outlines())
+        if (const auto outlines = squintedOn(desk_, side).outlines)
+            scene.lay<OutlinesOverlay>(outlines);
     layTones(scene, side);
     return scene;
 }

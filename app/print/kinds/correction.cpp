@@ -17,19 +17,16 @@ std::vector<PrintSheet> correctionSheets(Desk& desk) {
     const Sketch& attempt = *desk.study().sketch();
     const Comparison& c = *desk.comparison();
     const QImage drawing = desk.picture(Side::Sketch);
-    const auto perPixel = attempt.page.perPixel({1.0 * attempt.marks.width});
-    const std::string& title = desk.study().title;
-    std::vector<PrintSheet> sheets{correctionSheet(
-        c, [&](const View& view) { return desk.analysis.linesSeenBy(view); }, printed(drawing), perPixel, title,
-        paperNamed("a4"), learnersBook())};
+    PrintPicture mended;
     if (!drawing.isNull()) {
-        constexpr double mostPixels = 3e6; // some 200 to the inch of the sheet
-        const QImage mended =
+        constexpr double mostPixels = 1e6; // some 300 to the inch of what is shown
+        const QImage small =
             mendedPicture(drawing, mendingOf(c, desk.study().reference, attempt.marks, nullptr), 1, mostPixels);
-        sheets.push_back(mendedSheet(c, printed(mended.scaled(drawing.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation)),
-                                     perPixel, title, paperNamed("a4"), learnersBook()));
+        mended = printed(small.scaled(drawing.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
     }
-    return sheets;
+    return {correctionSheet(
+        c, [&](const View& view) { return desk.analysis.linesSeenBy(view); }, printed(drawing),
+        attempt.page.perPixel({1.0 * attempt.marks.width}), desk.study().title, paperNamed("a4"), learnersBook(), mended)};
 }
 
 } // namespace

@@ -47,23 +47,63 @@ struct LaidHead {
     PaperPoint at(const PicturePoint& p) const { return PaperPoint(corner + scale * (p - box.low)); }
 };
 
-/// Lays the drawing's head on the sheet, true to size or at 1 to 2, 3 ... of it, so that `foot` mm stay free below, and says
-/// under `title` which. `strength`: 1 as dark as it is drawn.
-LaidHead layHead(PrintSheet& sheet, const Comparison& c, const PrintPicture& sketch,
-                 const std::optional<MillimetresPerPixel>& perPixel, const std::string& title, double foot, double strength,
-                 const Translator& book) {
-    const double margin = sheetMargin.value, width = sheet.paper.width.value - 2 * margin;
+/// The part of a picture that is shown of the sketch, as laid; `strength`: 1 as dark as it is drawn.
+void addPart(PrintSheet& sheet, const PrintPicture& picture, const LaidHead& laid, double strength) {
+    if (picture.columns == 0)
+        return;
+    PrintPicture part;
+    const int left = std::clamp(static_cast<int>(laid.box.low.x()), 0, picture.columns - 1);
+    const int upper = std::clamp(static_cast<int>(laid.box.low.y()), 0, picture.rows - 1);
+    part.columns = std::clamp(static_cast<int>(laid.box.high.x()), left + 1, picture.columns) - left;
+    part.rows = std::clamp(static_cast<int>(laid.box.high.y()), upper + 1, picture.rows) - upper;
+    for (int y = upper; y < upper + part.rows; ++y) {
+        const auto row = picture.pixels.begin() + 4L * (static_cast<long>(y) * picture.columns + left);
+        part.pixels.insert(part.pixels.end(), row, row + 4L * part.columns);
+    }
+    part.corner = laid.at(PicturePoint(left, upper));
+    part.width = {laid.scale * part.columns};
+    part.height = {laid.scale * part.rows};
+    part.strength = strength;
+    sheet.items.emplace_back(std::move(part));
+}
+
+/// The drawing with its lines where they belong, small at the foot's right; how wide it is with its air, mm.
+double addMended(PrintSheet& sheet, const HeadBox& box, const PrintPicture& mended, const Translator& book) {
+    if (mended.columns == 0)
+        return 0;
+    constexpr double high = 58, air = 6;
+    const double margin = sheetMargin.value, scale = high / (box.high - box.low).y(), wide = scale * (box.high - box.low).x();
+    const PaperPoint corner(sheet.paper.width.value - margin - wide, sheet.paper.height.value - margin - wordsHeight + 4);
+    addPart(sheet, mended, {box, corner, scale}, 1);
+    addBlock(sheet,
+             {PaperPoint(corner.x(), corner.y() + high + 4), book.say(ZOKRAN_WORDS("Your own lines, where the photo has them.")),
+              {2.8}, false, graphite},
+             {wide});
+    return wide + air;
+}
+
+} // namespace
+
+PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
+                           const PrintPicture& sketch,
+                           const std::optional<MillimetresPerPixel>& perPixel,
+                           const std::string& title, const PaperSize& paper,
+                           const Translator& book, const PrintPicture& mended) {
+    PrintSheet sheet{paper, {}};
+    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
     sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
-    LaidHead laid{headBox(c), {0, 0}, 1};
-    const PicturePoint size = laid.box.high - laid.box.low;
-    const double top = margin + 17, room = sheet.paper.height.value - top - foot - margin;
-    laid.scale = std::min(width / size.x(), room / size.y());
+
+    // The head on the sheet: true to size, or at 1 to 2, 3 ... of it.
+    const HeadBox box = headBox(c);
+    const PicturePoint size = box.high - box.low;
+    const double top = margin + 17, room = paper.height.value - top - wordsHeight - margin;
+    double scale = std::min(width / size.x(), room / size.y());
     std::string note = book.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
     if (perPixel) {
         int smaller = 1;
-        while (perPixel->value / smaller > laid.scale)
+        while (perPixel->value / smaller > scale)
             ++smaller;
-        laid.scale = perPixel->value / smaller;
+        scale = perPixel->value / smaller;
         note = smaller == 1
                    ? book.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
                    : book.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
@@ -71,53 +111,9 @@ LaidHead layHead(PrintSheet& sheet, const Comparison& c, const PrintPicture& ske
                               {{"ratio", std::to_string(smaller)}});
     }
     sheet.items.emplace_back(PrintText{{margin, margin + 12}, note, {3.2}, false, graphite});
-    laid.corner = PaperPoint(margin + (width - laid.scale * size.x()) / 2, top);
-    if (sketch.columns > 0) {
-        // Only what is shown of it.
-        PrintPicture part;
-        const int left = std::clamp(static_cast<int>(laid.box.low.x()), 0, sketch.columns - 1);
-        const int upper = std::clamp(static_cast<int>(laid.box.low.y()), 0, sketch.rows - 1);
-        part.columns = std::clamp(static_cast<int>(laid.box.high.x()), left + 1, sketch.columns) - left;
-        part.rows = std::clamp(static_cast<int>(laid.box.high.y()), upper + 1, sketch.rows) - upper;
-        for (int y = upper; y < upper + part.rows; ++y) {
-            const auto row = sketch.pixels.begin() + 4L * (static_cast<long>(y) * sketch.columns + left);
-            part.pixels.insert(part.pixels.end(), row, row + 4L * part.columns);
-        }
-        part.corner = laid.at(PicturePoint(left, upper));
-        part.width = {laid.scale * part.columns};
-        part.height = {laid.scale * part.rows};
-        part.strength = strength;
-        sheet.items.emplace_back(std::move(part));
-    }
-    return laid;
-}
-
-} // namespace
-
-PrintSheet mendedSheet(const Comparison& c, const PrintPicture& mended, const std::optional<MillimetresPerPixel>& perPixel,
-                       const std::string& title, const PaperSize& paper, const Translator& book) {
-    constexpr double foot = 22;
-    PrintSheet sheet{paper, {}};
-    layHead(sheet, c, mended, perPixel, title, foot, 1, book);
-    const double margin = sheetMargin.value;
-    addBlock(sheet,
-             {PaperPoint(margin, paper.height.value - margin - foot + 8),
-              book.say(ZOKRAN_WORDS("Your own lines, carried to where the photo has them. Lay it beside your drawing and look from "
-                                    "one to the other.")),
-              {4.2}, false, graphite},
-             {paper.width.value - 2 * margin});
-    return sheet;
-}
-
-PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
-                           const PrintPicture& sketch,
-                           const std::optional<MillimetresPerPixel>& perPixel,
-                           const std::string& title, const PaperSize& paper,
-                           const Translator& book) {
-    PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
+    const LaidHead laid{box, PaperPoint(margin + (width - scale * size.x()) / 2, top), scale};
     // Faint, for what is said of it to stand out.
-    const LaidHead laid = layHead(sheet, c, sketch, perPixel, title, wordsHeight, 0.4, book);
+    addPart(sheet, sketch, laid, 0.4);
     const auto at = [&](const PicturePoint& p) { return laid.at(p); };
 
     const auto told = toldFindings(c);
@@ -160,16 +156,17 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                         way.x() < -1e-3 ? PrintText::Stands::Right : PrintText::Stands::Left});
     }
 
+    const double wordsWidth = width - addMended(sheet, box, mended, book);
     PaperPoint next(margin + 8, paper.height.value - margin - wordsHeight + 8);
     if (count == 0)
-        addBlock(sheet, {next, textOf(c.findings.front(), book), {4.2}, true, graphite}, {width - 8});
+        addBlock(sheet, {next, textOf(c.findings.front(), book), {4.2}, true, graphite}, {wordsWidth - 8});
     for (std::size_t i = 0; i < count; ++i) {
         addNumber(sheet, PaperPoint(margin + 2.6, next.y() - 1.2), static_cast<int>(i) + 1, chalkInk);
         next = addBlock(sheet, {next, textOf(*told[i], book), {i == 0 ? 4.2 : 3.6}, i == 0, graphite},
-                        {width - 8});
+                        {wordsWidth - 8});
         const std::string ownNumbers = handCheckWords(c, *told[i], book);
         if (const std::string measure = ownNumbers.empty() ? measureOf(*told[i], book) : ownNumbers; !measure.empty())
-            next = addBlock(sheet, {next, measure, {3}, false, graphite}, {width - 8});
+            next = addBlock(sheet, {next, measure, {3}, false, graphite}, {wordsWidth - 8});
         next.y() += 2.5;
     }
     addBar(sheet, book);

@@ -16,18 +16,13 @@ namespace zokran {
 /// A sketch with what is to be mended first: the sketch faint, the lines drawn dashed, where they
 /// belong in chalk, an arrow between with its length, and the first three findings in words. True to
 /// size where `perPixel` is known and the head fits; smaller by a round ratio, which it says, where it
-/// does not. `sketch`: its pixels, or none (no columns).
+/// does not. `sketch`: its pixels, or none (no columns). `mended`: the same with its lines where they belong, shown small at
+/// the foot; or none.
 PrintSheet correctionSheet(const Comparison& comparison, const LinesSeenBy& lines,
                            const PrintPicture& sketch,
                            const std::optional<MillimetresPerPixel>& perPixel,
                            const std::string& title, const PaperSize& paper,
-                           const Translator& book = english());
-
-/// The drawing with its lines where they belong, as large as on the correction sheet's first page. `mended`: as large as the
-/// sketch's picture, px.
-PrintSheet mendedSheet(const Comparison& comparison, const PrintPicture& mended,
-                       const std::optional<MillimetresPerPixel>& perPixel, const std::string& title, const PaperSize& paper,
-                       const Translator& book = english());
+                           const Translator& book = english(), const PrintPicture& mended = {});
 
 /// The form alone where the plan puts it, in light lines for tracing or under a light box. `lines`: as
 /// the plan's view shows them.
