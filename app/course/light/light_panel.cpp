@@ -61,7 +61,6 @@ LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     auto* places = new QHBoxLayout;
     for (QLabel** label : {&lights_, &darks_}) {
         places->addWidget(*label = new QLabel, 1, Qt::AlignTop);
-        (*label)->setProperty("type", "caption");
         (*label)->setTextFormat(Qt::PlainText);
         (*label)->setWordWrap(true);
     }

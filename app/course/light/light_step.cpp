@@ -81,7 +81,7 @@ Scene LightStep::shadedForm() {
         return scenes_.fittedFormAlone();
     Scene scene;
     scene.extent = shaded->picture.size();
-    scene.frame = scenes_.headFrame(shaded->view);
+    scene.frame = scenes_.headFrame(shaded->view, scene.extent);
     scene.lay<PictureOverlay>(shaded->picture, scaled_);
     scene.caption = head ? tr("The form under this light") : tr("Turn it in the hand");
     scene.tools = {head ? &turnTool_ : &layTool_};
