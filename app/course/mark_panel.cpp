@@ -24,6 +24,9 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     state_ = addText({}, "caption");
     next_ = addHeading({});
     where_ = addText({});
+    // Two lines, so that nothing moves from one mark to the next.
+    where_->setMinimumHeight(2 * where_->fontMetrics().lineSpacing());
+    where_->setAlignment(Qt::AlignTop);
     column_->addWidget(diagram_ = new MarkDiagram);
     auto* row = new QHBoxLayout;
     auto* hidden =
@@ -34,6 +37,9 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     row->addWidget(hidden);
     row->addWidget(ball);
     column_->addLayout(row);
+    column_->addWidget(hair_ = new QPushButton(tr("Hair co&vers ears and hairline")));
+    hair_->setToolTip(tr("Neither ears nor hairline are asked for any more"));
+    connect(hair_, &QPushButton::clicked, this, [this] { coverByHair(desk_); });
     if (side == Side::Reference)
         buildReferenceOnly();
     else
@@ -101,6 +107,8 @@ void MarkPanel::buildSketchOnly() {
 void MarkPanel::showNext() {
     const auto next = askedMark(desk_, side_);
     diagram_->show(next);
+    const auto& covered = marksUnderHair();
+    hair_->setVisible(side_ == Side::Reference && next && std::find(covered.begin(), covered.end(), *next) != covered.end());
     if (side_ == Side::Sketch && !desk_.study().sketch()) {
         next_->setText(tr("There is no sketch yet"));
         where_->setText(tr("Open its photograph; the marks are found on it, or placed by hand."));

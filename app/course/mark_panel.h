@@ -30,6 +30,7 @@ private:
     Side side_;
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
+    QPushButton* hair_;
     QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
     QPushButton *rest_ = nullptr, *page_ = nullptr, *length_ = nullptr;
     LineButtons* lines_ = nullptr;

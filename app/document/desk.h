@@ -68,6 +68,8 @@ signals:
     void choosePicture(Side side);
     /// A sheet is to be saved as a file, by the id of its kind.
     void saveSheet(const char* kind);
+    /// A file the learner asked for was written.
+    void fileSaved(const QString& file);
     /// The learner wants to send a picture by telephone.
     void toTelephone();
     /// The learner wants a camera to look at the easel.

@@ -147,6 +147,21 @@ void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const Q
     });
 }
 
+const std::vector<Mark>& marksUnderHair() {
+    using enum Mark;
+    static const std::vector<Mark> marks{Hairline, EarTopR, EarBaseR, EarTopL, EarBaseL};
+    return marks;
+}
+
+void coverByHair(Desk& desk) {
+    desk.selection.placed(Side::Reference, desk.selection.touched(Side::Reference));
+    desk.document.edit(tr("Hair covers ears and hairline"), {}, [](Study& s) {
+        for (Mark m : marksUnderHair())
+            if (auto& mark = s.marks(Side::Reference).marks[m]; !mark || !mark->at)
+                mark = PlacedMark{std::nullopt, true};
+    });
+}
+
 void hideMark(Desk& desk, Side side, Mark mark) {
     desk.selection.placed(side, desk.selection.touched(side));
     const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");

@@ -39,6 +39,10 @@ bool sketchIsJudged(const Desk& desk);
 void commitSelfAssessment(Desk& desk, const std::vector<Part>& said);
 
 void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
+/// Marks that hair may cover: hairline and ears.
+const std::vector<Mark>& marksUnderHair();
+/// Sets all of them aside that are not placed, in one act.
+void coverByHair(Desk& desk);
 void hideMark(Desk& desk, Side side, Mark mark);
 /// Stands by the suggested marks: all of them, or one.
 void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only = {});

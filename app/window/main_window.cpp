@@ -108,7 +108,16 @@ void MainWindow::tell(const QString& message, std::optional<Action> action, std:
     trouble_->tell(message, std::move(action), std::move(other));
 }
 
+void MainWindow::noteSaved(const QString& file) {
+    trouble_->note(tr("Saved: %1").arg(QFileInfo(file).fileName()));
+}
+
 void MainWindow::connectPlaces() {
+    connect(&desk_, &Desk::fileSaved, this, &MainWindow::noteSaved);
+    connect(walk_, &Walk::ownPhotograph, this, [this] {
+        goTo(Place::Workspace);
+        choosePicture(Side::Reference);
+    });
     connect(walk_, &Walk::at, this, [this](const std::string& step, Place place) {
         goTo(place);
         if (place == Place::Workspace && desk_.document.isOpen())
@@ -253,7 +262,10 @@ void MainWindow::saveSheet(Side side) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] { saveScene(bench_->sheet(side)->scene(), file); });
+    desk_.document.tryEdit([&] {
+        saveScene(bench_->sheet(side)->scene(), file);
+        noteSaved(file);
+    });
 }
 
 std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
@@ -278,7 +290,10 @@ void MainWindow::saveSheets(const SheetKind& kind) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] { writeSheets(sheets, file.toStdString()); });
+    desk_.document.tryEdit([&] {
+        writeSheets(sheets, file.toStdString());
+        noteSaved(file);
+    });
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -74,6 +74,7 @@ private:
     void connectPlaces();
     void buildMenus();
     void buildLookMenu();
+    void noteSaved(const QString& file);
     void buildColourMenu(QMenu* look);
     void buildLanguageMenu(QMenu* look);
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,

@@ -9,6 +9,12 @@
 
 namespace zokran {
 
+namespace {
+
+constexpr int noteTime = 5000; ///< ms, time to read a file's name
+
+} // namespace
+
 MessageBar::MessageBar(QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 0, 16, 8);
@@ -29,10 +35,14 @@ MessageBar::MessageBar(QWidget* parent) : QWidget(parent) {
         act();
     });
     connect(understood, &QPushButton::clicked, this, &QWidget::hide);
+    goes_.setSingleShot(true);
+    goes_.setInterval(noteTime);
+    connect(&goes_, &QTimer::timeout, this, &QWidget::hide);
     hide();
 }
 
 void MessageBar::tell(const QString& message, std::optional<Action> action, std::optional<Action> other) {
+    goes_.stop();
     text_->setText(breakable(message));
     deed_ = action.value_or(Action{});
     other_ = other.value_or(Action{});
@@ -41,6 +51,14 @@ void MessageBar::tell(const QString& message, std::optional<Action> action, std:
     otherButton_->setText(other_.label);
     otherButton_->setVisible(other.has_value());
     show();
+}
+
+void MessageBar::note(const QString& message) {
+    // What went wrong is not pushed aside by what went well.
+    if (isVisible() && !goes_.isActive())
+        return;
+    tell(message);
+    goes_.start();
 }
 
 } // namespace zokran

@@ -2,6 +2,7 @@
 
 #include "app/course/step.h"
 
+#include <QTimer>
 #include <QWidget>
 
 class QLabel;
@@ -16,8 +17,11 @@ class MessageBar : public QWidget {
 public:
     explicit MessageBar(QWidget* parent = nullptr);
     void tell(const QString& message, std::optional<Action> action = {}, std::optional<Action> other = {});
+    /// Says what went well; it goes away by itself.
+    void note(const QString& message);
 
 private:
+    QTimer goes_;
     QLabel* text_;
     QPushButton *button_, *otherButton_;
     Action deed_, other_;

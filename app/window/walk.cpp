@@ -42,8 +42,8 @@ constexpr Stop all[] = {
     {"", Place::CastRoom,
      ZOKRAN_WORDS("The cast room: plaster heads that hold still in any pose and light, for days without a sitter.")},
     {"", Place::Progress,
-     ZOKRAN_WORDS("Progress: what many drawings say together, and what to practise. That is all: open a photograph, "
-                  "and follow the blue button.")},
+     ZOKRAN_WORDS("Progress: what many drawings say together, and what to practise. Now a photograph of your own: then "
+                  "follow the blue button.")},
 };
 
 } // namespace
@@ -63,6 +63,12 @@ Walk::Walk(QWidget* parent) : QWidget(parent) {
     connect(leaving, &QPushButton::clicked, this, &Walk::leave);
     connect(back_, &QPushButton::clicked, this, [this] { goTo(stop_ - 1); });
     connect(next_, &QPushButton::clicked, this, [this] { goTo(stop_ + 1); });
+    row->addWidget(own_ = new QPushButton(tr("&Open a photograph of yours…")));
+    own_->setProperty("role", "next");
+    connect(own_, &QPushButton::clicked, this, [this] {
+        leave();
+        emit ownPhotograph();
+    });
     hide();
 }
 
@@ -88,6 +94,7 @@ void Walk::goTo(int stop) {
     const Stop& here = all[stop_];
     text_->setText(tr("%1 of %2. %3").arg(stop_ + 1).arg(stops()).arg(qt(learnersBook().say(here.words))));
     back_->setEnabled(stop_ > 0);
+    own_->setVisible(stop_ + 1 == stops());
     next_->setText(stop_ + 1 < stops() ? tr("Go o&n") : tr("&Done"));
     show();
     emit at(here.step, here.place);

@@ -23,6 +23,8 @@ public:
     static int stops();
 
 signals:
+    /// The walk is over, and the learner wants a photograph of their own on the bench.
+    void ownPhotograph();
     /// The window is to show this step of the course, or this place.
     void at(const std::string& step, Place place);
     void left();
@@ -32,7 +34,7 @@ private:
 
     int stop_ = -1;
     QLabel* text_;
-    QPushButton *back_, *next_;
+    QPushButton *back_, *next_, *own_;
 };
 
 } // namespace zokran

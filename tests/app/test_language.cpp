@@ -416,6 +416,18 @@ private slots:
         window_->walk()->begin();
         clickOn(buttonSaying("Leave the walk"));
         QVERIFY(!window_->walk()->isVisible());
+        // It ends with the learner's own photograph on the bench.
+        window_->walk()->begin();
+        QVERIFY(!buttonSaying("Open a photograph of yours"));
+        while (window_->walk()->stop() + 1 < Walk::stops())
+            clickOn(buttonSaying("Go on", window_->walk()));
+        const QString own = file("own.png");
+        QImage picture(300, 400, QImage::Format_RGB32);
+        picture.fill(Qt::gray);
+        QVERIFY(picture.save(own));
+        chooseFile(own, [&] { clickOn(buttonSaying("Open a photograph of yours")); });
+        QTRY_VERIFY(study().reference.width == 300);
+        QVERIFY(!window_->walk()->isOn());
     }
 };
 

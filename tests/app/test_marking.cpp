@@ -18,6 +18,25 @@ class MarkingTest : public WindowTest {
     }
 
 private slots:
+    void whatHairCoversIsSetAsideInOneAct() {
+        openDemo();
+        goToStep("block-in");
+        desk().document.edit("Take off", {}, [&](Study& s) {
+            for (Mark m : marksUnderHair())
+                s.marks(Side::Reference).marks[m].reset();
+        });
+        desk().selection.choose(Side::Reference, Mark::EarTopL);
+        auto* hair = buttonSaying("Hair covers ears and hairline");
+        QVERIFY(hair);
+        clickOn(hair);
+        for (Mark m : marksUnderHair())
+            QVERIFY(study().reference.marks[m] && study().reference.marks[m]->hidden);
+        QVERIFY(!buttonSaying("Hair covers ears and hairline"));
+        undo();
+        for (Mark m : marksUnderHair())
+            QVERIFY(!study().reference.marks[m]);
+    }
+
     void aReadingThatFewHeadsHaveIsQuestionedAndSidesAreTold() {
         const auto [seenTruth, drawnTruth] = photographs();
         openReference(file("head.png"));

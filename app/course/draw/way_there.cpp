@@ -125,6 +125,7 @@ void WayThere::save() {
             steps.push_back(learnersBook().say(step.words));
         writeAtomically(file.toStdString(), movingGuidesSvg(lines, Pixels{scale * radius}, steps, savedHeight, savedHeight,
                                                             seconds_->value()));
+        emit desk_.fileSaved(file);
     });
 }
 
