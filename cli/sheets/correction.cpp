@@ -1,12 +1,28 @@
 #include "cli/picture.h"
 #include "cli/verb.h"
+#include "core/compare/mended_drawing.h"
 #include "core/construction/forms.h"
 #include "core/files/marks_file.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
 #include "core/messages/trouble_messages.h"
 
+#include <opencv2/imgproc.hpp>
+
 namespace zokran::cli {
+
+namespace {
+
+/// The sketch's picture with its lines where they belong.
+PrintPicture mendedPicture(PrintPicture picture, const Mending& mending) {
+    if (picture.columns == 0)
+        return picture;
+    cv::Mat pixels(picture.rows, picture.columns, CV_8UC4, picture.pixels.data());
+    cv::cvtColor(mendedDrawing(pixels, mending, 1), pixels, cv::COLOR_BGR2BGRA);
+    return picture;
+}
+
+} // namespace
 
 std::function<void()> correctionSheet(CLI::App& verbs) {
     struct Options {
@@ -51,7 +67,8 @@ std::function<void()> correctionSheet(CLI::App& verbs) {
         const auto form = construct(*zokran::forms().front(), std::nullopt, fit->head);
         const auto lines = [&](const View& view) { return form->lines(view); };
         writeSheet(zokran::correctionSheet(*comparison, lines, picture, options.perPixel, o->title,
-                                             paper),
+                                           paper, english(),
+                                           mendedPicture(picture, mendingOf(*comparison, reference, sketch, nullptr))),
                    o->out);
     };
 }

@@ -17,6 +17,8 @@ constexpr double reach = 3.2;
 /// Places round the ball's edge, and how far from every feature one must lie to count, radii of the ball.
 constexpr int rimPlaces = 16;
 constexpr double clearOfFeatures = 0.4;
+/// Of the ball's edge what lies so far up counts; and how far from every feature a place of the sitter's must lie.
+constexpr double leastUp = 0.15, clearOfMarks = 0.2;
 /// Places nearer to one another would pull against each other; the first of them counts. Radii of the ball.
 constexpr double apart = 0.015;
 /// The way is gone in so many steps, and computed on a grid of so many places each way.
@@ -36,13 +38,14 @@ void addMarks(std::vector<MendedPlace>& places, const Comparison& c, const Place
               const Corrections* corrections, double radius, int count, Id (*at)(int)) {
     for (int i = 0; i < count; ++i) {
         const Id id = at(i);
-        if (!drawn[id] || !drawn[id]->at)
+        // What the head hides lies behind what is drawn there.
+        if (!drawn[id] || !drawn[id]->usable())
             continue;
         const SketchPoint from(*drawn[id]->at);
         if (corrections) {
             const auto& by = (*corrections)[id];
             add(places, from, by ? SketchPoint(from + *by) : from, radius);
-        } else if (seen[id] && seen[id]->at) {
+        } else if (seen[id] && seen[id]->usable()) {
             add(places, from, c.registration(PhotoPoint(*seen[id]->at)), radius);
         }
     }
@@ -124,19 +127,31 @@ Mending mendingOf(const Comparison& c, const PhotoMarks& reference, const Sketch
     else
         std::for_each(c.findings.begin(), c.findings.end(), addOutline);
 
-    const View& drawn = c.sketchView;
-    const View& seen = only ? c.sketchView : c.registeredView;
     const std::vector<MendedPlace> features = mending.places;
-    for (int i = 0; i < rimPlaces; ++i) {
-        const double angle = 2 * std::numbers::pi * i / rimPlaces;
-        const Eigen::Vector2d towards(std::cos(angle), std::sin(angle));
-        const SketchPoint from(drawn.centre + drawn.outlineRadius().value * towards),
-            to(seen.centre + seen.outlineRadius().value * towards);
+    const auto addUnlessBeside = [&](const SketchPoint& from, const SketchPoint& to, double clear) {
         const auto isBeside = [&](const MendedPlace& p) {
-            return std::min((p.drawn - from).norm(), (p.belongs - to).norm()) < clearOfFeatures * radius;
+            return std::min((p.drawn - from).norm(), (p.belongs - to).norm()) < clear * radius;
         };
         if (std::none_of(features.begin(), features.end(), isBeside))
             mending.places.push_back({from, to});
+    };
+    const View& drawn = c.sketchView;
+    const View& seen = only ? c.sketchView : c.registeredView;
+    // Ears, jaw and crown go along where no mark says how: as the sitter's own do from the pose that was drawn to that seen.
+    if (!only)
+        for (int i = 0; i < markCount; ++i) {
+            const HeadPoint& at = c.sitter[markAt(i)];
+            if (!sketch.marks[markAt(i)] && drawn.faces(at, at.normalized()) && seen.faces(at, at.normalized()))
+                addUnlessBeside(SketchPoint(drawn.project(at)), SketchPoint(seen.project(at)), clearOfMarks);
+        }
+    // Of the ball's edge the skull's: below the brow it runs through the face.
+    const Eigen::Vector2d up = (drawn.project(HeadPoint(0, 1, 0)) - drawn.project(HeadPoint(0, 0, 0))).normalized();
+    for (int i = 0; i < rimPlaces; ++i) {
+        const double angle = 2 * std::numbers::pi * i / rimPlaces;
+        const Eigen::Vector2d towards(std::cos(angle), std::sin(angle));
+        if (towards.dot(up) > leastUp)
+            addUnlessBeside(SketchPoint(drawn.centre + drawn.outlineRadius().value * towards),
+                            SketchPoint(seen.centre + seen.outlineRadius().value * towards), clearOfFeatures);
     }
     mending.side = Pixels{2 * reach * radius};
     mending.corner = SketchPoint(c.registeredView.centre - Eigen::Vector2d::Constant(reach * radius));

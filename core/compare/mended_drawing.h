@@ -21,7 +21,7 @@ struct Mending {
 };
 
 /// The mending of one finding, or of everything where `only` is null: then every mark that both sheets have goes where the
-/// photograph has it. The ball's edge goes along where no feature lies beside it, so that skull and hair keep their place.
+/// photograph has it. Skull, ears and jaw go along as the head's pose does where no feature lies beside them.
 Mending mendingOf(const Comparison& comparison, const PhotoMarks& reference, const SketchMarks& sketch, const Finding* only);
 
 /// The drawing with its own lines carried `share` of the way (0: as drawn; 1: as seen). What is put on the paper is carried, the

@@ -156,3 +156,24 @@ TEST_CASE("No stroke is doubled and none is lost, however far a feature is carri
         CHECK(runs(mended, y) == runs(d.page, 20));
     CHECK(rows > 20);
 }
+
+TEST_CASE("What the head hides moves nothing of what is drawn over it") {
+    DotDrawing d = dotDrawing(someFace());
+    // A dot beside the corner of the mouth, where no mark is.
+    const PicturePoint corner = *d.sketch.seen(Mark::MouthCornerL), beside = corner + PicturePoint(30, 30);
+    cv::circle(d.page, {static_cast<int>(beside.x()), static_cast<int>(beside.y())}, dot, cv::Scalar(30, 30, 30), cv::FILLED);
+    const PicturePoint wanted =
+        d.comparison.registration(PicturePoint(*d.reference.seen(Mark::MouthCornerL))) + (beside - corner);
+    const auto isThere = [&] {
+        const auto found = darkAt(mendedDrawing(d.page, mendingOf(d.comparison, d.reference, d.sketch, nullptr), 1), wanted, 16);
+        return found && (*found - wanted).norm() < 12;
+    };
+    CHECK(isThere());
+    // The far jaw's angle, behind it, far from where the photograph has it.
+    d.sketch.marks[Mark::JawAngleL] = PlacedMark{PicturePoint(beside + PicturePoint(8, 8)), true};
+    d.reference.marks[Mark::JawAngleL] = PlacedMark{PicturePoint(beside + PicturePoint(170, -80)), true};
+    CHECK(isThere());
+    // Were it seen, it would pull.
+    d.sketch.marks[Mark::JawAngleL]->hidden = d.reference.marks[Mark::JawAngleL]->hidden = false;
+    CHECK_FALSE(isThere());
+}

@@ -11,16 +11,6 @@ namespace zokran {
 
 using enum Mark;
 
-const Finding* shownFinding(const Desk& desk) {
-    if (!desk.comparison())
-        return nullptr;
-    const auto told = toldFindings(*desk.comparison());
-    if (told.empty())
-        return nullptr;
-    const auto at = static_cast<std::size_t>(std::max(0, desk.selection.finding()));
-    return told[std::min(at, told.size() - 1)];
-}
-
 QString arrowLength(const Desk& desk, const Finding& finding) {
     const Sketch* attempt = desk.study().sketch();
     const auto length = lengthOf(

@@ -1,13 +1,10 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/shown_finding.h"
 #include "app/overlays/finding_overlay.h"
 #include "core/compare/finding_lines.h"
 
 namespace zokran {
-
-/// The finding the learner looks at; null when nothing is to be mended.
-const Finding* shownFinding(const Desk& desk);
 
 /// The levels of the school whose guides the learner chose; nothing where the sitter's own are.
 std::optional<Levels> schoolLevels(const Desk& desk);

@@ -1,19 +1,11 @@
+#include "app/document/shown_finding.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/text/messages.h"
 #include "app/view_modes/view_mode.h"
-#include "core/compare/finding_lines.h"
 
 namespace zokran {
 
 namespace {
-
-/// The finding the check shows, or the first; null where nothing is to be mended.
-const Finding* findingShown(const Desk& desk) {
-    const auto told = toldFindings(*desk.comparison());
-    if (told.empty())
-        return nullptr;
-    return told[std::min(static_cast<std::size_t>(std::max(0, desk.selection.finding())), told.size() - 1)];
-}
 
 /// The learner's own lines where they belong, beside the reference.
 class Mended : public ViewMode {
@@ -25,7 +17,7 @@ class Mended : public ViewMode {
     double usualAmount() const override { return 1; }
     QString option() const override { return tr("This finding alone"); }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        const Finding* only = desk.viewMode.option() ? findingShown(desk) : nullptr;
+        const Finding* only = desk.viewMode.option() ? shownFinding(desk) : nullptr;
         const Mending mending =
             mendingOf(*desk.comparison(), desk.study().reference, desk.study().sketch()->marks, only);
         const QImage mended = desk.viewMode.mended.of(drawn.picture, mending, desk.viewMode.amount());

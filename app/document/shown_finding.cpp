@@ -1,0 +1,19 @@
+#include "app/document/shown_finding.h"
+
+#include "core/compare/finding_lines.h"
+
+#include <algorithm>
+
+namespace zokran {
+
+const Finding* shownFinding(const Desk& desk) {
+    if (!desk.comparison())
+        return nullptr;
+    const auto told = toldFindings(*desk.comparison());
+    if (told.empty())
+        return nullptr;
+    const auto at = static_cast<std::size_t>(std::max(0, desk.selection.finding()));
+    return told[std::min(at, told.size() - 1)];
+}
+
+} // namespace zokran
