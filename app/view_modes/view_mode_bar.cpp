@@ -54,9 +54,13 @@ void ViewModeBar::choose(std::size_t way) {
 }
 
 QSize ViewModeBar::minimumSizeHint() const {
-    const int wide = list_->minimumSizeHint().width() + (slider_->isHidden() ? 0 : slider_->minimumWidth() + 20) +
-                     (option_->isHidden() ? 0 : option_->sizeHint().width());
-    return {wide, std::max(ways_.front()->sizeHint().height(), list_->sizeHint().height())};
+    return {list_->minimumSizeHint().width() + widthOfControls(), std::max(ways_.front()->sizeHint().height(), list_->sizeHint().height())};
+}
+
+int ViewModeBar::widthOfControls() const {
+    constexpr int gap = 20;
+    return (slider_->isHidden() ? 0 : slider_->minimumWidth() + gap) +
+           (option_->isHidden() ? 0 : option_->sizeHint().width() + gap);
 }
 
 void ViewModeBar::resizeEvent(QResizeEvent* event) {
@@ -65,7 +69,7 @@ void ViewModeBar::resizeEvent(QResizeEvent* event) {
 }
 
 void ViewModeBar::fitToRoom() {
-    int wanted = (slider_->isHidden() ? 0 : slider_->minimumWidth() + 20) + (option_->isHidden() ? 0 : option_->sizeHint().width());
+    int wanted = widthOfControls();
     for (const QPushButton* button : ways_)
         wanted += button->sizeHint().width();
     const bool narrow = wanted > width();

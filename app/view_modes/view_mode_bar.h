@@ -33,6 +33,8 @@ private:
     void choose(std::size_t way);
     /// Shows the buttons or the list, as the room allows.
     void fitToRoom();
+    /// Of slider and option, as far as the mode has them, px.
+    int widthOfControls() const;
 
     Desk& desk_;
     QComboBox* list_;
