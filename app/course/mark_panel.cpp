@@ -51,7 +51,9 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     for (Mark m : markingOrder())
         (new QListWidgetItem(list_))->setData(Qt::UserRole, indexOf(m));
     connect(hidden, &QPushButton::clicked, this, [this] {
-        if (const auto next = askedMark(desk_, side_))
+        if (const auto looked = side_ == Side::Sketch ? lookedOverMark(desk_) : std::nullopt)
+            hideMark(desk_, side_, *looked);
+        else if (const auto next = askedMark(desk_, side_))
             hideMark(desk_, side_, *next);
     });
     connect(ball, &QPushButton::clicked, this, [this] { layBall(desk_, side_); });
@@ -112,6 +114,11 @@ void MarkPanel::showNext() {
     if (side_ == Side::Sketch && !desk_.study().sketch()) {
         next_->setText(tr("There is no sketch yet"));
         where_->setText(tr("Open its photograph; the marks are found on it, or placed by hand."));
+        return;
+    }
+    if (const auto looked = side_ == Side::Sketch && !next ? lookedOverMark(desk_) : std::nullopt) {
+        next_->setText(tr("Next: %1").arg(nameOf(*looked)));
+        where_->setText(tr("Compare it with the photograph, where the same ring is taken up."));
         return;
     }
     if (!next) {

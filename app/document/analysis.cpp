@@ -59,7 +59,7 @@ Analysis::Analysis(Document& document, QObject* parent)
         if (compareSoon_.isActive())
             recompare();
         return Computed{fit_ ? fitText(*fit_) : "",
-                        comparison_ ? comparisonText(*comparison_) : "",
+                        comparison_ ? comparisonText(*comparison_, document_.study().marks(Side::Sketch), document_.study().tolerances) : "",
                         comparison_ ? figuresText(drawingOf(*comparison_)) : ""};
     };
     compared_.start();

@@ -1,7 +1,6 @@
 #include "app/document/expression_marking.h"
 
 #include "app/text/messages.h"
-#include "core/messages/expression_messages.h"
 
 #include <algorithm>
 
@@ -55,17 +54,6 @@ void endExpression(Desk& desk, bool keep) {
                         placed = PlacedMark{placed->at, false};
         });
     desk.selection.markExpression(false);
-}
-
-void placeExpression(Desk& desk, Side side, ExpressionMark mark, const PicturePoint& at, const QString& merge) {
-    desk.document.edit(tr("Place the %1").arg(qt(wordsFor(mark, learnersBook()))), merge,
-                       [&](Study& s) { s.marks(side).expression[mark] = PlacedMark{at, false}; });
-}
-
-void hideExpression(Desk& desk, Side side, ExpressionMark mark) {
-    const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
-    desk.document.edit(words.arg(qt(wordsFor(mark, learnersBook()))), {},
-                       [&](Study& s) { s.marks(side).expression[mark] = PlacedMark{std::nullopt, true}; });
 }
 
 bool isExpressionCompared(const Desk& desk) {

@@ -17,10 +17,6 @@ bool isMarkingExpression(const Desk& desk);
 /// is stored by neither: it is stood by where it is taken hold of.
 void endExpression(Desk& desk, bool keep);
 
-void placeExpression(Desk& desk, Side side, ExpressionMark mark, const PicturePoint& at, const QString& merge);
-/// Sets a mark aside: it cannot be seen in the photograph, or is not drawn.
-void hideExpression(Desk& desk, Side side, ExpressionMark mark);
-
 /// Some mark of expression is compared.
 bool isExpressionCompared(const Desk& desk);
 

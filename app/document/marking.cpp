@@ -2,6 +2,8 @@
 
 #include "app/text/messages.h"
 #include "core/compare/expected.h"
+#include "core/compare/marks_to_look_over.h"
+#include "core/messages/expression_messages.h"
 #include "core/messages/mark_messages.h"
 
 #include <algorithm>
@@ -10,11 +12,17 @@ namespace zokran {
 
 namespace {
 
-QString nameOf(Mark mark) {
-    return qt(wordsFor(mark, learnersBook()));
+/// Takes a mark of the head up after it was placed; the rings of eyebrows, lids and lips are taken up by their tools.
+void takeUp(Desk& desk, Side side, AnyMark mark) {
+    if (const Mark* placed = std::get_if<Mark>(&mark))
+        desk.selection.placed(side, *placed);
 }
 
 } // namespace
+
+QString nameOf(AnyMark mark) {
+    return qt(std::visit([](auto m) { return wordsFor(m, learnersBook()); }, mark));
+}
 
 const std::vector<Mark>& markingOrder() {
     using enum Mark;
@@ -99,33 +107,48 @@ int suggestionCount(const Desk& desk, Side side) {
         std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; }));
 }
 
-std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side) {
-    const MarkSheet& sheet = desk.study().marks(side);
-    // Two deviations of the mark against the error from which on a place is to be mended.
-    double most = 0;
-    if (side == Side::Sketch && desk.comparison()) {
-        const Comparison& c = *desk.comparison();
-        most = desk.study().tolerances.place / 100 * headHeight(c.sitter).value * c.registeredView.scale / 2;
-    }
-    std::vector<Mark> doubtful;
+std::vector<Mark> suggestionsOnReference(const Desk& desk) {
+    const MarkSheet& sheet = desk.study().reference;
+    std::vector<Mark> suggested;
     for (int i = 0; i < markCount; ++i)
-        if (const auto& m = sheet.marks[markAt(i)]; m && m->suggested && m->at && sheet.noiseOf(markAt(i)).value > most)
-            doubtful.push_back(markAt(i));
-    std::stable_sort(doubtful.begin(), doubtful.end(),
+        if (const auto& m = sheet.marks[markAt(i)]; m && m->suggested && m->at)
+            suggested.push_back(markAt(i));
+    std::stable_sort(suggested.begin(), suggested.end(),
                      [&](Mark a, Mark b) { return sheet.noiseOf(a) > sheet.noiseOf(b); });
-    return doubtful;
+    return suggested;
 }
 
-std::optional<Mark> askedMark(const Desk& desk, Side side) {
-    const bool isChosen = desk.selection.chosen(side).has_value();
-    if (!isChosen && (side == Side::Reference || isLookingOver(desk)))
-        if (const auto doubtful = doubtfulSuggestions(desk, side); !doubtful.empty())
-            return doubtful.front();
-    return markToPlace(desk, side);
+std::vector<AnyMark> marksToLookOver(const Desk& desk) {
+    const Sketch* sketch = desk.study().sketch();
+    if (!sketch || !desk.comparison())
+        return {};
+    return marksToLookOver(*desk.comparison(), sketch->marks, desk.study().tolerances);
+}
+
+std::optional<AnyMark> lookedOverMark(const Desk& desk) {
+    if (!desk.selection.looksOver() || !desk.study().sketch())
+        return std::nullopt;
+    if (const auto& held = desk.selection.held(); held && placedIn(desk.study().marks(Side::Sketch), *held))
+        return held;
+    const std::vector<AnyMark> marks = marksToLookOver(desk);
+    return marks.empty() ? std::nullopt : std::optional(marks.front());
 }
 
 bool isLookingOver(const Desk& desk) {
-    return desk.selection.looksOver() && desk.study().sketch() && !doubtfulSuggestions(desk, Side::Sketch).empty();
+    return lookedOverMark(desk).has_value();
+}
+
+std::optional<Mark> askedMark(const Desk& desk, Side side) {
+    if (!desk.selection.chosen(side)) {
+        if (const auto looked = side == Side::Sketch ? lookedOverMark(desk) : std::nullopt) {
+            const Mark* mark = std::get_if<Mark>(&*looked);
+            return mark ? std::optional(*mark) : std::nullopt;
+        }
+        if (side == Side::Reference)
+            if (const auto suggested = suggestionsOnReference(desk); !suggested.empty())
+                return suggested.front();
+    }
+    return markToPlace(desk, side);
 }
 
 bool sketchIsJudged(const Desk& desk) {
@@ -140,11 +163,10 @@ void commitSelfAssessment(Desk& desk, const std::vector<Part>& said) {
                        });
 }
 
-void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge) {
-    desk.selection.placed(side, mark);
-    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge, [&](Study& s) {
-        s.marks(side).marks[mark] = PlacedMark{at, false};
-    });
+void placeMark(Desk& desk, Side side, AnyMark mark, const PicturePoint& at, const QString& merge) {
+    takeUp(desk, side, mark);
+    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge,
+                       [&](Study& s) { placedIn(s.marks(side), mark) = PlacedMark{at, false}; });
 }
 
 const std::vector<Mark>& marksUnderHair() {
@@ -162,15 +184,14 @@ void coverByHair(Desk& desk) {
     });
 }
 
-void hideMark(Desk& desk, Side side, Mark mark) {
+void hideMark(Desk& desk, Side side, AnyMark mark) {
     desk.selection.placed(side, desk.selection.touched(side));
     const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
-    desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
-        s.marks(side).marks[mark] = PlacedMark{std::nullopt, true};
-    });
+    desk.document.edit(words.arg(nameOf(mark)), {},
+                       [&](Study& s) { placedIn(s.marks(side), mark) = PlacedMark{std::nullopt, true}; });
 }
 
-void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only) {
+void confirmSuggestions(Desk& desk, Side side, std::optional<AnyMark> only) {
     const auto confirm = [](std::optional<PlacedMark>& m) {
         if (m && m->suggested) {
             m->suggested = false;
@@ -180,7 +201,7 @@ void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only) {
     desk.document.edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
         MarkSheet& sheet = s.marks(side);
         if (only)
-            return confirm(sheet.marks[*only]);
+            return confirm(placedIn(sheet, *only));
         std::for_each(sheet.marks.begin(), sheet.marks.end(), confirm);
         std::for_each(sheet.expression.begin(), sheet.expression.end(), confirm);
         // What the program did not find in the drawing is left out, and can be placed by choosing it in the list.

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/desk.h"
+#include "core/head/any_mark.h"
 
 namespace zokran {
 
@@ -25,27 +26,34 @@ void leaveRest(Desk& desk);
 int placedCount(const Desk& desk, Side side);
 /// How many marks of a side the program placed and the learner has not looked over.
 int suggestionCount(const Desk& desk, Side side);
-/// Those of them whose doubt could hide an error that matters, the most doubtful first. Of the reference all, since
-/// every reading rests on them.
-std::vector<Mark> doubtfulSuggestions(const Desk& desk, Side side);
-/// The mark that is asked for: while suggestions are looked over the most doubtful one, else the next to place.
-std::optional<Mark> askedMark(const Desk& desk, Side side);
-/// The sketch's suggested marks are looked over one by one, as long as one is left that matters.
+/// Those of the reference, the most doubtful first: all of them, since every reading rests on them.
+std::vector<Mark> suggestionsOnReference(const Desk& desk);
+/// Those of the sketch behind which an error that matters could hide, the most doubtful first.
+std::vector<AnyMark> marksToLookOver(const Desk& desk);
+/// The sketch's suggested marks are looked over one by one: the one that is asked for; nothing while they are not looked
+/// over, or when none is left that matters.
+std::optional<AnyMark> lookedOverMark(const Desk& desk);
 bool isLookingOver(const Desk& desk);
+/// The mark of the head that is asked for: while suggestions are looked over the most doubtful one (nothing while that is
+/// one of eyebrows, lids or lips), else the next to place.
+std::optional<Mark> askedMark(const Desk& desk, Side side);
 /// The sketch is marked and compared: there is something to say.
 bool sketchIsJudged(const Desk& desk);
 
 /// Stands by what the learner said of the sketch before anything is told; empty: nothing.
 void commitSelfAssessment(Desk& desk, const std::vector<Part>& said);
 
-void placeMark(Desk& desk, Side side, Mark mark, const PicturePoint& at, const QString& merge = {});
+/// What a mark is called in the learner's book.
+QString nameOf(AnyMark mark);
+void placeMark(Desk& desk, Side side, AnyMark mark, const PicturePoint& at, const QString& merge = {});
 /// Marks that hair may cover: hairline and ears.
 const std::vector<Mark>& marksUnderHair();
 /// Sets all of them aside that are not placed, in one act.
 void coverByHair(Desk& desk);
-void hideMark(Desk& desk, Side side, Mark mark);
+/// Sets a mark aside: it cannot be seen in the photograph, or is not drawn.
+void hideMark(Desk& desk, Side side, AnyMark mark);
 /// Stands by the suggested marks: all of them, or one.
-void confirmSuggestions(Desk& desk, Side side, std::optional<Mark> only = {});
+void confirmSuggestions(Desk& desk, Side side, std::optional<AnyMark> only = {});
 /// Lays the ball where the fit sees the cranium, or takes it up again.
 void layBall(Desk& desk, Side side);
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/head/any_mark.h"
 #include "logbook/study.h"
 
 #include <QObject>
@@ -161,6 +162,15 @@ public:
     bool looksOver() const { return looksOver_; }
     void lookOver(bool on) {
         looksOver_ = on;
+        held_.reset();
+        emit changed();
+    }
+    /// The mark that is being moved as it is looked over: it stays the one that is asked for until it is let go.
+    const std::optional<AnyMark>& held() const { return held_; }
+    void hold(const std::optional<AnyMark>& mark) {
+        if (mark == held_)
+            return;
+        held_ = mark;
         emit changed();
     }
     /// Which finding of the check is looked at, from 0.
@@ -186,6 +196,7 @@ public:
         measure_ = unguessed_ = -1;
         allNumbers_ = lookedAgain_ = looksOver_ = marksExpression_ = false;
         expression_.reset();
+        held_.reset();
         turned_ = {};
         formStep_ = 0;
         putDownShare_.reset();
@@ -208,6 +219,7 @@ private:
     std::optional<double> putDownShare_;
     bool allNumbers_ = false, lookedAgain_ = false, looksOver_ = false, marksExpression_ = false;
     std::optional<ExpressionRing> expression_;
+    std::optional<AnyMark> held_;
     std::vector<Part> selfAssessment_;
     std::optional<ChosenHead> chosenHead_;
     std::optional<LineAnnotation> lineAnnotation_;

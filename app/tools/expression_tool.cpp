@@ -1,8 +1,7 @@
 #include "app/tools/expression_tool.h"
 
 #include "app/document/expression_marking.h"
-#include "app/text/messages.h"
-#include "core/messages/expression_messages.h"
+#include "app/document/marking.h"
 
 namespace zokran {
 
@@ -40,7 +39,7 @@ bool ExpressionTool::press(const SheetPointer& pointer) {
 void ExpressionTool::standByTaken() {
     const auto mark = taken();
     if (mark && !desk_.study().marks(side_).expression[*mark])
-        placeExpression(desk_, side_, *mark, *expressionPlacesOn(desk_, side_)[*mark], {});
+        placeMark(desk_, side_, *mark, *expressionPlacesOn(desk_, side_)[*mark], {});
 }
 
 void ExpressionTool::release(const SheetPointer& pointer) {
@@ -51,7 +50,7 @@ void ExpressionTool::release(const SheetPointer& pointer) {
 bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (event.key() == Qt::Key_Delete)
         if (const auto mark = taken())
-            return hideExpression(desk_, side_, *mark), true;
+            return hideMark(desk_, side_, *mark), true;
     // The first Space takes a ring up; from then on it stands by the one it leaves.
     const auto& ring = desk_.selection.expression();
     if (event.key() == Qt::Key_Space && ring && ring->side == side_ && ring->mark == taken())
@@ -61,11 +60,11 @@ bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
 
 QString ExpressionTool::word(const SheetPointer& pointer) const {
     const auto point = pointAt(pointer);
-    return point ? qt(wordsFor(marks()[*point], learnersBook())) : QString();
+    return point ? nameOf(marks()[*point]) : QString();
 }
 
 void ExpressionTool::put(std::size_t point, const PicturePoint& at, const QString& merge) {
-    placeExpression(desk_, side_, marks()[point], at, merge);
+    placeMark(desk_, side_, marks()[point], at, merge);
     took();
 }
 

@@ -117,7 +117,7 @@ void MainWindow::buildMenus() {
         });
     add(change, tr("Copy the &numbers"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] {
         if (desk_.comparison())
-            QApplication::clipboard()->setText(qt(comparisonText(*desk_.comparison())));
+            QApplication::clipboard()->setText(qt(comparisonText(*desk_.comparison(), desk_.study().marks(Side::Sketch), desk_.study().tolerances)));
         else if (desk_.fit())
             QApplication::clipboard()->setText(qt(fitText(*desk_.fit())));
     });

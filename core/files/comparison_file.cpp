@@ -2,12 +2,13 @@
 
 #include "core/base/json_file.h"
 #include "core/compare/findings.h"
+#include "core/compare/marks_to_look_over.h"
 #include "core/files/pose_json.h"
 #include "core/messages/finding_messages.h"
 
 namespace zokran {
 
-std::string comparisonText(const Comparison& c) {
+std::string comparisonText(const Comparison& c, const SketchMarks& sketch, const Tolerances& tolerances) {
     nlohmann::ordered_json j;
     j["format"] = "zokran-comparison";
     j["version"] = 1;
@@ -57,6 +58,9 @@ std::string comparisonText(const Comparison& c) {
                                  {"corrections", corrections},
                                  {"outline", outline}});
     }
+    j["look_over"] = nlohmann::ordered_json::array();
+    for (const AnyMark mark : marksToLookOver(c, sketch, tolerances))
+        j["look_over"].push_back(std::visit([](auto m) { return idOf(m); }, mark));
     return jsonText(j);
 }
 

@@ -1,4 +1,6 @@
+#include "app/overlays/expression_overlay.h"
 #include "app/telephone/telephone_sheet.h"
+#include "core/messages/expression_messages.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 #include "tests/see/drawing_of.h"
@@ -122,7 +124,7 @@ private slots:
     void whatIsDoubtfulIsLookedOverFirst() {
         openBoth();
         skipSaying();
-        QVERIFY(!buttonSaying("Look them over") || !doubtfulSuggestions(desk(), Side::Sketch).empty());
+        QVERIFY(!buttonSaying("Look them over") || !marksToLookOver(desk()).empty());
         // Two marks become doubtful, the chin more than the brow.
         desk().document.edit("Doubt", {}, [](Study& s) {
             MarkSheet& sheet = s.marks(Side::Sketch);
@@ -139,13 +141,61 @@ private slots:
         // The second one is dragged right.
         const PicturePoint brow = *study().marks(Side::Sketch).seen(Mark::Brow);
         const QPoint from = spot(drawn(), brow);
-        drag(drawn(), from, from + QPoint(0, -12));
+        drag(drawn(), from, from + QPoint(0, -4));
         QVERIFY((*study().marks(Side::Sketch).seen(Mark::Brow) - brow).norm() > 1);
         QVERIFY(!study().marks(Side::Sketch).marks[Mark::Brow]->suggested);
         // It ends by itself: what is left would change nothing.
         QVERIFY2(anyLabelSays("As far as I can see"), said());
         QVERIFY(!anyLabelSays("Does the ring sit on"));
         QVERIFY(suggestionCount(desk(), Side::Sketch) > 8);
+    }
+
+    void eyebrowsAreLookedOverAsTheOtherMarksAre() {
+        openBoth();
+        skipSaying();
+        using enum ExpressionMark;
+        desk().document.edit("Doubt", {}, [](Study& s) {
+            MarkSheet& sheet = s.marks(Side::Sketch);
+            sheet.expression[BrowPeakL]->noise = Pixels{60};
+            sheet.expression[BrowEndR]->noise = Pixels{50};
+            sheet.expression[BrowStartR]->noise = Pixels{40};
+        });
+        clickOn(buttonSaying("Look them over"));
+        const auto sketch = [this]() -> const MarkSheet& { return study().marks(Side::Sketch); };
+        const auto asksFor = [&](ExpressionMark m) {
+            return anyLabelSays("Does the ring sit on your " + qt(wordsFor(m))) && anyLabelSays("Next: " + qt(wordsFor(m)));
+        };
+        QVERIFY2(asksFor(BrowPeakL), said());
+        // The same ring is taken up on the photograph.
+        QCOMPARE(seen()->scene().find<ExpressionOverlay>()->shown.taken, std::optional(BrowPeakL));
+        // The arrows move it, and it stays the one that is asked for until Enter.
+        drawn()->setFocus();
+        const PicturePoint peak = *sketch().expression[BrowPeakL]->at;
+        QTest::keyClick(drawn(), Qt::Key_Up);
+        QTest::keyClick(drawn(), Qt::Key_Up);
+        QCOMPARE(*sketch().expression[BrowPeakL]->at, PicturePoint(peak - PicturePoint(0, 2)));
+        QVERIFY2(asksFor(BrowPeakL), said());
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(!sketch().expression[BrowPeakL]->suggested);
+        // The next is right as it lies, and the one after it is not drawn.
+        QVERIFY2(asksFor(BrowEndR), said());
+        const PicturePoint end = *sketch().expression[BrowEndR]->at;
+        clickOn(buttonSaying("It is right"));
+        QVERIFY(!sketch().expression[BrowEndR]->suggested);
+        QCOMPARE(*sketch().expression[BrowEndR]->at, end);
+        QVERIFY2(asksFor(BrowStartR), said());
+        clickOn(buttonSaying("Not drawn yet"));
+        QVERIFY(sketch().expression[BrowStartR]->hidden);
+        QVERIFY2(anyLabelSays("As far as I can see"), said());
+        undo();
+        QVERIFY(!sketch().expression[BrowStartR]->hidden);
+        // Dragged, it is let go and done.
+        QVERIFY2(asksFor(BrowStartR), said());
+        const PicturePoint start = *sketch().expression[BrowStartR]->at;
+        const QPoint from = spot(drawn(), start);
+        drag(drawn(), from, from + QPoint(3, 0));
+        QVERIFY((*sketch().expression[BrowStartR]->at - start).norm() > 0.5);
+        QVERIFY2(anyLabelSays("As far as I can see"), said());
     }
 
     void marksOfTheFirstPhotographAreCarriedToTheNext() {

@@ -150,10 +150,10 @@ TEST_CASE("A comparison's file keeps to the contract") {
     const Fit fit = fitHead(reference);
     CompareOptions options;
     const auto without =
-        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options)));
+        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options), sketch, options.tolerances));
     options.perPixel = MillimetresPerPixel{0.4};
     const auto with =
-        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options)));
+        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options), sketch, options.tolerances));
     for (const auto& j : {without, with}) {
         CHECK(j["format"] == "zokran-comparison");
         CHECK(j["version"] == 1);
@@ -179,6 +179,12 @@ TEST_CASE("A comparison's file keeps to the contract") {
         }
         CHECK(rank >= 2);
     }
+    CHECK(without["look_over"].empty());
+    sketch.marks[Mark::Chin]->suggested = true;
+    sketch.marks[Mark::Chin]->noise = Pixels{200};
+    const auto doubtful =
+        nlohmann::json::parse(comparisonText(compareSketch(reference, fit, sketch, options), sketch, options.tolerances));
+    CHECK(doubtful["look_over"] == nlohmann::json::array({"chin"}));
     CHECK(without["placements"]["lip_line"]["mm"].is_null());
     CHECK(with["placements"]["lip_line"]["mm"].get<double>() == Approx(8).margin(1));
     CHECK(with["placements"]["lip_line"]["up"].get<double>() > 3);

@@ -1,6 +1,6 @@
-// The marks found on photographs of people, against marks set by hand. Eleven faces were marked twice, at four times
+// The marks found on photographs of people, against marks set by hand. Twelve faces were marked twice, at four times
 // enlargement, the second time mirrored and framed anew. The offsets of data/heads/skin_offsets.json were learned on them, so
-// that this shows that they are applied; with each face left out in turn tools/learn_skin_offsets.py prints 0.98 and 2.39.
+// that this shows that they are applied; with each face left out in turn tools/learn_skin_offsets.py prints 0.99 and 2.47.
 
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"
@@ -87,7 +87,7 @@ TEST_CASE("Marks found on people lie where a hand sets them") {
     INFO("hands " << hands.percentile(50) << " " << hands.percentile(90) << ", found " << found.percentile(50) << " "
                   << found.percentile(90) << ", uncorrected " << uncorrected.percentile(50) << " "
                   << uncorrected.percentile(90) << ", within two deviations " << within << " of " << axes);
-    CHECK(found.count() > 280);
+    CHECK(found.count() > 300);
     CHECK(hands.percentile(50) < 0.6);
     CHECK(hands.percentile(90) < 1.7);
     CHECK(found.percentile(50) < 1.05);

@@ -166,7 +166,7 @@ NextThing BlockInStep::next() {
                 Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     if (faceChoice_.isOn())
         return faceChoice_.next();
-    if (const std::vector<Mark> seen = doubtfulSuggestions(desk_, Side::Reference); !seen.empty())
+    if (const std::vector<Mark> seen = suggestionsOnReference(desk_); !seen.empty())
         return {tr("I marked the face. Is the %1 right? Enter, or drag it; %2 to look at.")
                     .arg(qt(wordsFor(seen.front(), learnersBook())))
                     .arg(seen.size()),

@@ -1,6 +1,7 @@
 #include "app/course/check/expression_panel.h"
 
 #include "app/document/expression_marking.h"
+#include "app/document/marking.h"
 #include "app/text/messages.h"
 #include "core/messages/expression_messages.h"
 
@@ -18,7 +19,7 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
     aside_->setToolTip(tr("Delete, with the sheet in focus"));
     connect(aside_, &QPushButton::clicked, this, [this] {
         if (const auto taken = desk_.selection.expression())
-            hideExpression(desk_, taken->side, taken->mark);
+            hideMark(desk_, taken->side, taken->mark);
     });
     column_->addWidget(back_ = new QPushButton(tr("&Bring back what was set aside")));
     connect(back_, &QPushButton::clicked, this, [this] {

@@ -209,10 +209,10 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
 
 void FindingsPanel::showWhatItRestsOn() {
     const int seen = suggestionCount(desk_, Side::Sketch);
-    const std::vector<Mark> doubtful = seen ? doubtfulSuggestions(desk_, Side::Sketch) : std::vector<Mark>();
+    const std::vector<AnyMark> doubtful = marksToLookOver(desk_);
     QStringList names;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, doubtful.size()); ++i)
-        names << qt(wordsFor(doubtful[i], learnersBook()));
+        names << nameOf(doubtful[i]);
     if (!seen)
         sayOrHide(restsOn_, {});
     else if (doubtful.empty())

@@ -4,8 +4,10 @@
 #include "app/document/marking.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/drawn_line_overlay.h"
+#include "app/overlays/expression_overlay.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/tools/ball_tool.h"
+#include "app/tools/look_over_tool.h"
 #include "app/tools/mark_tool.h"
 #include "app/text/messages.h"
 #include "core/messages/mark_messages.h"
@@ -18,7 +20,7 @@ namespace {
 class MarkStage : public CheckStage {
 public:
     explicit MarkStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch) {}
+        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch), lookOverTool_(desk) {}
     bool isOn() const override { return !sketchIsJudged(desk_) || isLookingOver(desk_); }
     StepPanel* panel() override {
         return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Sketch);
@@ -32,6 +34,7 @@ private:
 
     BallTool ballTool_;
     MarkTool markTool_;
+    LookOverTool lookOverTool_;
     StepPanel* panel_ = nullptr;
 };
 
@@ -50,16 +53,37 @@ QRectF frameOf(const MarksShown& shown) {
     return box.adjusted(-air, -air, air, air);
 }
 
+/// The rings of eyebrows, lids and lips that were found in a picture, one of them taken up.
+ExpressionOverlay::Shown ringsOf(const MarkSheet& sheet, ExpressionMark taken) {
+    ExpressionOverlay::Shown shown;
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark m = expressionMarkAt(i);
+        if (const auto& placed = sheet.expression[m]; placed && placed->usable())
+            shown.places[m] = *placed->at;
+        shown.isFound[m] = shown.places[m].has_value();
+    }
+    for (Mark m : sheet.seenMarks())
+        shown.structure[m] = sheet.seen(m);
+    shown.taken = taken;
+    return shown;
+}
+
 } // namespace
 
 Scene MarkStage::askedOnReference() {
+    const auto looked = lookedOverMark(desk_);
+    const auto* ring = looked ? std::get_if<ExpressionMark>(&*looked) : nullptr;
     const auto mark = askedMark(desk_, Side::Sketch);
-    if (!mark || !desk_.fit())
+    if ((!mark && !ring) || !desk_.fit())
         return scenes_.guided(false);
     Scene scene = scenes_.picture(Side::Reference);
     if (scene.picture.isNull())
         return scene;
     scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
+    if (ring) {
+        scene.lay<ExpressionOverlay>(ringsOf(desk_.study().reference, *ring));
+        return scene;
+    }
     MarksShown shown;
     shown.preplaced[*mark] = desk_.study().reference.seen(*mark).value_or(
         PhotoPoint(desk_.fit()->view.project(desk_.fit()->head[*mark])));
@@ -83,14 +107,15 @@ Scene MarkStage::scene(Side side) {
     MarksShown shown{attempt->marks.marks, attempt->marks.expression};
     shown.touched = desk_.selection.touched(Side::Sketch);
     shown.asked = askedMark(desk_, Side::Sketch);
-    if (isLookingOver(desk_)) {
-        const Mark asked = *shown.asked;
-        shown.touched = asked;
-        const Pixels reach{0.45 * desk_.comparison()->registeredView.scale};
-        const PicturePoint at = *attempt->marks.seen(asked);
-        scene.frame = QRectF(at.x() - 2 * reach.value, at.y() - 2 * reach.value, 4 * reach.value, 4 * reach.value);
+    if (const auto looked = lookedOverMark(desk_); looked && desk_.comparison()) {
+        shown.touched = shown.asked;
+        const double reach = 0.9 * desk_.comparison()->registeredView.scale;
+        const PicturePoint at = *placedIn(attempt->marks, *looked)->at;
+        scene.frame = QRectF(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
         scene.lay<MarksOverlay>(std::move(shown));
-        scene.tools = {&ballTool_, &markTool_};
+        if (const auto* ring = std::get_if<ExpressionMark>(&*looked))
+            scene.lay<ExpressionOverlay>(ringsOf(attempt->marks, *ring));
+        scene.tools = {&lookOverTool_, &ballTool_, &markTool_};
         return scene;
     }
     const auto expected = expectedMarks(desk_);
@@ -114,13 +139,11 @@ NextThing MarkStage::next() {
         return {tr("Photograph your sketch and open it here."),
                 {tr("Open the sketch's photograph…"),
                  [this] { emit desk_.choosePicture(Side::Sketch); }}};
-    if (isLookingOver(desk_)) {
-        const std::vector<Mark> doubtful = doubtfulSuggestions(desk_, Side::Sketch);
-        const Mark mark = doubtful.front();
+    if (const auto mark = lookedOverMark(desk_)) {
         return {tr("Does the ring sit on your %1? Confirm it with Enter, or drag it right. %2 to look at.")
-                    .arg(qt(wordsFor(mark, learnersBook())))
-                    .arg(doubtful.size()),
-                {tr("It is right"), [this, mark] { confirmSuggestions(desk_, Side::Sketch, mark); }},
+                    .arg(nameOf(*mark))
+                    .arg(std::max<std::size_t>(1, marksToLookOver(desk_).size())),
+                {tr("It is right"), [this] { lookOverTool_.confirm(); }},
                 Action{tr("The rest is right"), [this] {
                          confirmSuggestions(desk_, Side::Sketch);
                          desk_.selection.lookOver(false);

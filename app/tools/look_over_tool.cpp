@@ -1,0 +1,55 @@
+#include "app/tools/look_over_tool.h"
+
+#include "app/document/marking.h"
+
+namespace zokran {
+
+std::vector<PicturePoint> LookOverTool::points() const {
+    const auto mark = lookedOverMark(desk_);
+    if (!mark)
+        return {};
+    const auto& placed = placedIn(desk_.study().marks(Side::Sketch), *mark);
+    return placed && placed->at ? std::vector<PicturePoint>{*placed->at} : std::vector<PicturePoint>();
+}
+
+bool LookOverTool::press(const SheetPointer& pointer) {
+    if (PointsTool::press(pointer))
+        return true;
+    desk_.selection.hold({});
+    return false;
+}
+
+void LookOverTool::release(const SheetPointer& pointer) {
+    PointsTool::release(pointer);
+    desk_.selection.hold({});
+    desk_.analysis.settle();
+}
+
+void LookOverTool::put(std::size_t, const PicturePoint& at, const QString& merge) {
+    const auto mark = lookedOverMark(desk_);
+    if (!mark)
+        return;
+    // Placed, it counts as looked over, and another would be asked for while this one is still moved.
+    desk_.selection.hold(mark);
+    placeMark(desk_, Side::Sketch, *mark, at, merge);
+}
+
+void LookOverTool::confirm() {
+    const auto mark = lookedOverMark(desk_);
+    if (mark && placedIn(desk_.study().marks(Side::Sketch), *mark)->suggested)
+        confirmSuggestions(desk_, Side::Sketch, *mark);
+    desk_.selection.hold({});
+}
+
+bool LookOverTool::key(const QKeyEvent& event, const SheetPointer& middle) {
+    const auto mark = lookedOverMark(desk_);
+    if (event.key() == Qt::Key_Backspace)
+        return desk_.document.undoStack().undo(), true;
+    if (event.key() != Qt::Key_Space || !mark)
+        return PointsTool::key(event, middle);
+    desk_.selection.hold({});
+    hideMark(desk_, Side::Sketch, *mark);
+    return true;
+}
+
+} // namespace zokran
