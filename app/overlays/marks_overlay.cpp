@@ -98,7 +98,7 @@ void MarksOverlay::paint(const Canvas& canvas) const {
 
 std::optional<Hit> MarksOverlay::hit(const SheetTransform& transform, const QPointF& at) const {
     std::optional<Hit> best;
-    double nearest = markReach;
+    double nearest = markReach * transform.reach;
     for (int i = 0; i < markCount; ++i) {
         const auto& placed = shown.marks[markAt(i)];
         if (!placed || !placed->usable())

@@ -16,6 +16,7 @@ struct SheetTransform {
     double scale = 1;
     QPointF offset;
     Flip flip = Flip::None;
+    double reach = 1; ///< how much further off a press takes hold of a thing than with a mouse
 
     /// Px of the widget to one of the picture, below zero where it is turned over.
     double across() const { return flip == Flip::None ? scale : -scale; }

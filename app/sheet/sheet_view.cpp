@@ -6,8 +6,11 @@
 #include "app/text/messages.h"
 #include "core/messages/line_messages.h"
 
+#include <QContextMenuEvent>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QTouchEvent>
 #include <algorithm>
 #include <cmath>
 
@@ -16,6 +19,8 @@ namespace zokran {
 namespace {
 
 constexpr double sheetMargin = 8;
+/// A finger takes hold of what lies within 20 px, a mouse within 11.
+constexpr double fingerReach = 20.0 / 11;
 constexpr double leastZoom = 0.005, mostZoom = 24;
 /// Frames that differ by less than this share of their height count as the same.
 constexpr double sameFrame = 0.08;
@@ -32,6 +37,40 @@ SheetView::SheetView(const QString& name, QWidget* parent) : QWidget(parent) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(name);
+    setAttribute(Qt::WA_AcceptTouchEvents);
+    connect(&touch_, &TouchGestures::pressed, this, [this](const QPointF& at) {
+        setFocus();
+        pointer_ = at;
+        transform_.reach = fingerReach;
+        panning_ = !takeHold(at);
+    });
+    connect(&touch_, &TouchGestures::moved, this, &SheetView::dragTo);
+    connect(&touch_, &TouchGestures::released, this, [this](const QPointF& at) {
+        letGo(at);
+        transform_.reach = 1;
+        // A lifted finger points at nothing.
+        pointer_.reset();
+        lightUnderPointer({});
+    });
+    connect(&touch_, &TouchGestures::pinched, this, [this](const QPointF& was, const QPointF& is, double factor) {
+        transform_.offset += is - was;
+        zoomAt(is, factor);
+    });
+    connect(&touch_, &TouchGestures::longPressed, this, &SheetView::showMenu);
+}
+
+bool SheetView::event(QEvent* event) {
+    switch (event->type()) {
+    case QEvent::TouchBegin:
+    case QEvent::TouchUpdate:
+    case QEvent::TouchEnd:
+    case QEvent::TouchCancel:
+        touch_.take(*static_cast<QTouchEvent*>(event));
+        event->accept();
+        return true;
+    default:
+        return QWidget::event(event);
+    }
 }
 
 void SheetView::lightLine(const QString& line) {
@@ -203,26 +242,78 @@ void SheetView::wheelEvent(QWheelEvent* event) {
     event->accept();
 }
 
-void SheetView::mousePressEvent(QMouseEvent* event) {
-    setFocus();
+bool SheetView::takeHold(const QPointF& at) {
     ++gesture_;
     moved_ = false;
-    grabbed_ = event->position();
-    if (event->button() == Qt::MiddleButton ||
-        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier)) {
-        panning_ = true;
-        setCursor(Qt::ClosedHandCursor);
-        return;
-    }
-    if (event->button() != Qt::LeftButton)
-        return;
+    grabbed_ = at;
     // A tool may change the scene as it takes hold, and with it the list it stands in.
     const std::vector<Tool*> tools = scene_.tools;
     for (Tool* tool : tools)
-        if (tool->press(pointerAt(event->position()))) {
+        if (tool->press(pointerAt(at))) {
             held_ = tool;
-            return;
+            return true;
         }
+    return false;
+}
+
+void SheetView::dragTo(const QPointF& at) {
+    pointer_ = at;
+    if (panning_) {
+        transform_.offset += at - grabbed_;
+        grabbed_ = at;
+        whole_ = false;
+        viewMoved();
+    } else if (held_) {
+        // Beyond a tremble it is a drag; a click stays where it was made.
+        moved_ = moved_ || QLineF(at, grabbed_).length() > 1;
+        if (moved_)
+            held_->drag(pointerAt(at));
+    }
+    update();
+}
+
+void SheetView::letGo(const QPointF& at) {
+    panning_ = false;
+    const bool alone = isChangedAlone();
+    if (Tool* tool = std::exchange(held_, nullptr))
+        tool->release(pointerAt(at));
+    if (alone)
+        emit changedAlone();
+    unsetCursor();
+    update();
+}
+
+void SheetView::mousePressEvent(QMouseEvent* event) {
+    setFocus();
+    if (event->button() == Qt::MiddleButton ||
+        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier)) {
+        grabbed_ = event->position();
+        panning_ = true;
+        setCursor(Qt::ClosedHandCursor);
+    } else if (event->button() == Qt::LeftButton) {
+        takeHold(event->position());
+    }
+}
+
+void SheetView::contextMenuEvent(QContextMenuEvent* event) {
+    // By the keyboard it opens in the middle of the sheet.
+    showMenu(event->reason() == QContextMenuEvent::Keyboard ? QPointF(width(), height()) / 2 : QPointF(event->pos()));
+}
+
+void SheetView::showMenu(const QPointF& at) {
+    QMenu menu(this);
+    transform_.reach = touch_.isActive() ? fingerReach : 1;
+    const SheetPointer pointer = pointerAt(at);
+    for (const Tool* tool : scene_.tools)
+        for (const SheetAction& action : tool->actions(pointer))
+            menu.addAction(action.label, action.act);
+    transform_.reach = 1;
+    if (!menu.isEmpty())
+        menu.addSeparator();
+    menu.addAction(tr("Show the whole head"), this, &SheetView::fitWhole);
+    menu.addAction(tr("Larger"), this, [this, at] { zoomAt(at, 1.5); });
+    menu.addAction(tr("Smaller"), this, [this, at] { zoomAt(at, 1 / 1.5); });
+    menu.exec(mapToGlobal(at.toPoint()));
 }
 
 void SheetView::pointTo(const SheetPointer& pointer) {
@@ -237,31 +328,15 @@ void SheetView::pointTo(const SheetPointer& pointer) {
 }
 
 void SheetView::mouseMoveEvent(QMouseEvent* event) {
+    if (isHolding())
+        return dragTo(event->position());
     pointer_ = event->position();
-    if (panning_) {
-        transform_.offset += event->position() - grabbed_;
-        grabbed_ = event->position();
-        whole_ = false;
-        viewMoved();
-    } else if (held_) {
-        // Beyond a tremble it is a drag; a click stays where it was made.
-        moved_ = moved_ || QLineF(event->position(), grabbed_).length() > 1;
-        if (moved_) {
-            held_->drag(pointerAt(event->position()));
-        }
-        update();
-    } else {
-        pointTo(pointerAt(event->position()));
-        update();
-    }
+    pointTo(pointerAt(event->position()));
+    update();
 }
 
 void SheetView::mouseReleaseEvent(QMouseEvent* event) {
-    panning_ = false;
-    if (Tool* tool = std::exchange(held_, nullptr))
-        tool->release(pointerAt(event->position()));
-    unsetCursor();
-    update();
+    letGo(event->position());
 }
 
 void SheetView::leaveEvent(QEvent*) {

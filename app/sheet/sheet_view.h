@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/sheet/scene.h"
+#include "app/sheet/touch_gestures.h"
 
 #include <QWidget>
 
@@ -8,7 +9,8 @@ namespace zokran {
 
 /// One sheet on the bench: shows a scene, zooms and pans, and hands press and key to the scene's
 /// tools. Wheel zooms at the pointer; the middle button, or the left one with Ctrl, drags the
-/// sheet.
+/// sheet. Two fingers do both; one finger works the tools, and drags the sheet where no tool takes hold. The right button, or
+/// a finger that rests, opens a menu.
 class SheetView : public QWidget {
     Q_OBJECT
 
@@ -26,6 +28,9 @@ public:
     /// When linked, a zoom or pan here is copied to the other sheet.
     void link(SheetView* other) { linked_ = other; }
 
+    /// A tool that changes this sheet alone holds a press.
+    bool isChangedAlone() const { return held_ && held_->changesItsSheetAlone(); }
+
     /// Shows this line lit; none for an empty id.
     void lightLine(const QString& line);
 
@@ -34,8 +39,11 @@ public:
 signals:
     /// The pointer or the keys stand at this line, or at none.
     void lineLit(const QString& line);
+    /// A tool that changed this sheet alone let go.
+    void changedAlone();
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
     void wheelEvent(QWheelEvent* event) override;
@@ -43,6 +51,7 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
     void leaveEvent(QEvent*) override;
 
 private:
@@ -55,6 +64,11 @@ private:
     Canvas canvas(QPainter& painter) const;
     void zoomAt(const QPointF& at, double factor);
     void viewMoved();
+    /// A tool takes hold at a place of the widget; false when none does.
+    bool takeHold(const QPointF& at);
+    void dragTo(const QPointF& at);
+    void letGo(const QPointF& at);
+    void showMenu(const QPointF& at);
     void pointTo(const SheetPointer& pointer);
     bool isHolding() const { return held_ || panning_; }
 
@@ -71,6 +85,7 @@ private:
     int gesture_ = 0;
     QPointF grabbed_;
     std::optional<QPointF> pointer_;
+    TouchGestures touch_{this};
 };
 
 } // namespace zokran

@@ -11,6 +11,7 @@ class ExpressionTool : public PointsTool {
 public:
     ExpressionTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
     bool press(const SheetPointer& pointer) override;
+    bool changesItsSheetAlone() const override { return true; }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
     void release(const SheetPointer& pointer) override;
     QString word(const SheetPointer& pointer) const override;

@@ -14,6 +14,7 @@ public:
     explicit LookOverTool(Desk& desk) : desk_(desk) {}
     bool press(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
+    bool changesItsSheetAlone() const override { return true; }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
     /// Confirms the mark that is asked for, and goes on to the next.
     void confirm();

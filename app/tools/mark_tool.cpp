@@ -2,6 +2,7 @@
 
 #include "app/document/marking.h"
 #include "app/sheet/scene.h"
+#include "app/text/messages.h"
 
 namespace zokran {
 
@@ -95,6 +96,18 @@ bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     default:
         return false;
     }
+}
+
+std::vector<SheetAction> MarkTool::actions(const SheetPointer& pointer) const {
+    const auto mark = pointer.scene.near<Mark>(pointer.transform, pointer.at);
+    if (!mark)
+        return {};
+    const QString aside = side_ == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
+    std::vector<SheetAction> actions{{aside.arg(nameOf(*mark)), [this, mark] { hideMark(desk_, side_, *mark); }}};
+    if (const auto& placed = desk_.study().marks(side_).marks[*mark]; placed && placed->suggested)
+        actions.push_back({tr("The %1 is right").arg(nameOf(*mark)),
+                           [this, mark] { confirmSuggestions(desk_, side_, *mark); }});
+    return actions;
 }
 
 std::optional<Qt::CursorShape> MarkTool::cursor(const SheetPointer& pointer) const {

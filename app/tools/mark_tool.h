@@ -14,7 +14,9 @@ public:
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
+    bool changesItsSheetAlone() const override { return true; }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
+    std::vector<SheetAction> actions(const SheetPointer& pointer) const override;
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
     bool wantsLoupe(const SheetPointer& pointer) const override;
 

@@ -12,7 +12,7 @@ constexpr double pointReach = 18; ///< px of the widget
 
 std::optional<std::size_t> PointsTool::pointAt(const SheetPointer& pointer) const {
     std::optional<std::size_t> best;
-    double nearest = pointReach;
+    double nearest = std::max(pointReach, 11 * pointer.transform.reach);
     const std::vector<PicturePoint> all = points();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const double d = QLineF(pointer.at, pointer.transform.toView(all[i])).length();

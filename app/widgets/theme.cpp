@@ -18,6 +18,7 @@ namespace {
 
 Theme inForce;
 double typeScale = 1;
+bool forFingers = false;
 
 Theme lightTheme() {
     return {"light",
@@ -162,6 +163,22 @@ QToolTip { background: %2; color: %3; border: 1px solid %5; }
                  (dataFolder() / "marks" / (t.dark ? "tick-dark.svg" : "tick-light.svg")).string()));
 }
 
+/// Added to the style sheet once the window was touched: 40 px with padding and border.
+constexpr const char* fingerSheet = R"(
+QPushButton { min-height: 28px; }
+QPushButton[role="step"], QPushButton[role="place"] { min-height: 28px; }
+QPushButton[role="way"] { min-height: 30px; }
+QToolButton[role="fold"] { min-height: 32px; }
+QComboBox, QDoubleSpinBox, QLineEdit { min-height: 32px; }
+QCheckBox { min-height: 40px; }
+QCheckBox::indicator { width: 24px; height: 24px; }
+QListWidget::item { padding: 10px 2px; }
+QMenu::item { padding: 11px 24px; }
+QMenuBar::item { padding: 11px 10px; }
+QScrollBar:vertical { width: 20px; }
+QScrollBar:horizontal { height: 20px; }
+)";
+
 } // namespace
 
 const Theme& Theme::light() {
@@ -201,7 +218,16 @@ void Theme::apply(QApplication& app, const QString& id) {
     palette.setColor(QPalette::PlaceholderText, inForce.quiet);
     app.setPalette(palette);
     app.setFont(typeFont(TypeSize::Text));
-    app.setStyleSheet(grown(styleSheet(inForce)));
+    app.setStyleSheet(grown(styleSheet(inForce)) + (forFingers ? fingerSheet : ""));
+}
+
+bool Theme::isForFingers() {
+    return forFingers;
+}
+
+void Theme::growForFingers(QApplication& app) {
+    forFingers = true;
+    app.setStyleSheet(grown(styleSheet(inForce)) + fingerSheet);
 }
 
 void Theme::followType(const QFont& system) {

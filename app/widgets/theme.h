@@ -34,6 +34,9 @@ struct Theme {
     /// Lets all type, and the panels it stands in, grow with the font the desktop is set to; before `apply`. A desktop
     /// left as it comes changes nothing, and nothing becomes smaller than drawn up here.
     static void followType(const QFont& system);
+    /// Makes all that is pressed at least 40 px high, for fingers; it stays so until the program ends.
+    static void growForFingers(QApplication& app);
+    static bool isForFingers();
 };
 
 /// One of the themes there are.

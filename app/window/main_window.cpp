@@ -8,6 +8,7 @@
 #include "app/sheet/sheet_file.h"
 #include "app/library/library.h"
 #include "app/widgets/theme.h"
+#include "app/widgets/touch_targets.h"
 #include "app/widgets/wheel_guard.h"
 #include "app/text/messages.h"
 #include "app/window/workspace.h"
@@ -48,6 +49,7 @@ MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent),
     setWindowTitle(tr("Zokran"));
     setAcceptDrops(true);
     qApp->installEventFilter(new WheelGuard(this));
+    qApp->installEventFilter(new TouchTargets(this));
     resize(1280, 800);
     buildPlaces();
     connectPlaces();

@@ -100,6 +100,7 @@ void Workspace::buildSheets(QVBoxLayout* column) {
         box->addWidget(*view = new SheetView(name), 1);
         // What is lit on one sheet is lit on the other.
         connect(*view, &SheetView::lineLit, &desk_.selection, &Selection::light);
+        connect(*view, &SheetView::changedAlone, this, &Workspace::refresh);
         connect(&desk_.selection, &Selection::lit, *view,
                 [this, sheet = *view] { sheet->lightLine(desk_.selection.litLine()); });
         (*caption)->setSheet(*view);
@@ -181,23 +182,39 @@ void Workspace::setOverlay(bool on) {
 }
 
 void Workspace::refresh() {
-    refreshCourse();
     refreshPanel();
     readings_->refresh();
-    Scene seen = step().scene(Side::Reference), drawn = step().scene(Side::Sketch);
-    if (!overlay_ && !drawn.picture.isNull())
-        std::erase_if(drawn.overlays, [](const auto& overlay) {
+    // While a mark is dragged, what stands elsewhere waits until it is let go; a view mode may show it on both sheets.
+    const bool isPlain = &currentViewMode(desk_) == viewModes().front().get();
+    if (isPlain && seen_->isChangedAlone()) {
+        showScene(sceneOf(Side::Reference), seen_, seenCaption_);
+    } else if (isPlain && drawn_->isChangedAlone()) {
+        showScene(sceneOf(Side::Sketch), drawn_, drawnCaption_);
+    } else {
+        refreshCourse();
+        Scene seen = sceneOf(Side::Reference), drawn = sceneOf(Side::Sketch);
+        viewModeBar_->refresh(step().offersLooking());
+        moments_->refresh(step().offersLooking());
+        if (step().offersLooking())
+            currentViewMode(desk_).change(desk_, seen, drawn);
+        showScene(std::move(seen), seen_, seenCaption_);
+        showScene(std::move(drawn), drawn_, drawnCaption_);
+    }
+    refreshNext();
+}
+
+Scene Workspace::sceneOf(Side side) const {
+    Scene scene = step().scene(side);
+    if (side == Side::Sketch && !overlay_ && !scene.picture.isNull())
+        std::erase_if(scene.overlays, [](const auto& overlay) {
             return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr;
         });
-    viewModeBar_->refresh(step().offersLooking());
-    moments_->refresh(step().offersLooking());
-    if (step().offersLooking())
-        currentViewMode(desk_).change(desk_, seen, drawn);
-    seenCaption_->setText(seen.caption);
-    drawnCaption_->setText(drawn.caption);
-    seen_->show(std::move(seen));
-    drawn_->show(std::move(drawn));
-    refreshNext();
+    return scene;
+}
+
+void Workspace::showScene(Scene scene, SheetView* view, SheetCaption* caption) {
+    caption->setText(scene.caption);
+    view->show(std::move(scene));
 }
 
 void Workspace::refreshCourse() {

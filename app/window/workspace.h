@@ -50,6 +50,9 @@ private:
     void refreshCourse();
     void refreshPanel();
     void refreshNext();
+    /// What the step lays on a side, without its lines where these are switched off.
+    Scene sceneOf(Side side) const;
+    static void showScene(Scene scene, SheetView* view, SheetCaption* caption);
 
     Desk& desk_;
     std::vector<std::unique_ptr<Step>> steps_;

@@ -133,11 +133,11 @@ private slots:
         });
         QVERIFY2(anyLabelSays("Look at these first: chin, brow"), said());
         clickOn(buttonSaying("Look them over"));
-        QVERIFY2(anyLabelSays("Does the ring sit on your chin?"), said());
+        QVERIFY2(anyLabelSays("Does the ring sit where you drew the chin?"), said());
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Return);
         QVERIFY(!study().marks(Side::Sketch).marks[Mark::Chin]->suggested);
-        QVERIFY2(anyLabelSays("Does the ring sit on your brow?"), said());
+        QVERIFY2(anyLabelSays("Does the ring sit where you drew the brow?"), said());
         // The second one is dragged right.
         const PicturePoint brow = *study().marks(Side::Sketch).seen(Mark::Brow);
         const QPoint from = spot(drawn(), brow);
@@ -146,7 +146,7 @@ private slots:
         QVERIFY(!study().marks(Side::Sketch).marks[Mark::Brow]->suggested);
         // It ends by itself: what is left would change nothing.
         QVERIFY2(anyLabelSays("As far as I can see"), said());
-        QVERIFY(!anyLabelSays("Does the ring sit on"));
+        QVERIFY(!anyLabelSays("Does the ring sit"));
         QVERIFY(suggestionCount(desk(), Side::Sketch) > 8);
     }
 
@@ -163,7 +163,7 @@ private slots:
         clickOn(buttonSaying("Look them over"));
         const auto sketch = [this]() -> const MarkSheet& { return study().marks(Side::Sketch); };
         const auto asksFor = [&](ExpressionMark m) {
-            return anyLabelSays("Does the ring sit on your " + qt(wordsFor(m))) && anyLabelSays("Next: " + qt(wordsFor(m)));
+            return anyLabelSays("Does the ring sit where you drew the " + qt(wordsFor(m))) && anyLabelSays("Next: " + qt(wordsFor(m)));
         };
         QVERIFY2(asksFor(BrowPeakL), said());
         // The same ring is taken up on the photograph.

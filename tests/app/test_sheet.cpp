@@ -274,6 +274,43 @@ private slots:
         const QColor edge = image.pixelColor(image.width() / 2, 0);
         QVERIFY2(edge != t.bench && edge != t.sheet, qPrintable(edge.name()));
     }
+
+    void aDraggedMarkLeavesTheCourseAndTheOtherSheetAlone() {
+        openDemo();
+        goToStep("block-in");
+        const Mark mark = study().reference.seenMarks().front();
+        const PicturePoint was = *study().reference.seen(mark);
+        const QPoint from = spot(seen(), was), to = from + QPoint(12, 9);
+        struct Painted : QObject {
+            int times = 0;
+            bool eventFilter(QObject*, QEvent* event) override {
+                times += event->type() == QEvent::Paint;
+                return false;
+            }
+        } painted;
+        for (QPushButton* button : window_->bench()->findChildren<QPushButton*>())
+            if (button->property("role") == "step")
+                button->installEventFilter(&painted);
+        QTest::mousePress(seen(), Qt::LeftButton, {}, from);
+        QCoreApplication::processEvents();
+        // Held here, so that no new overlay comes to lie where an old one lay.
+        const auto overlays = drawn()->scene().overlays, own = seen()->scene().overlays;
+        QVERIFY(!overlays.empty());
+        painted.times = 0;
+        for (int i = 1; i <= 4; ++i) {
+            const QPointF at = from + QPointF(to - from) * i / 4;
+            QMouseEvent move(QEvent::MouseMove, at, seen()->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+            QApplication::sendEvent(seen(), &move);
+            QCoreApplication::processEvents();
+        }
+        QVERIFY((*study().reference.seen(mark) - was).norm() > 5);
+        QVERIFY(seen()->scene().overlays != own); // its own sheet follows the hand
+        QVERIFY(drawn()->scene().overlays == overlays);
+        QCOMPARE(painted.times, 0);
+        QTest::mouseRelease(seen(), Qt::LeftButton, {}, to);
+        QCoreApplication::processEvents();
+        QVERIFY(drawn()->scene().overlays != overlays);
+    }
 };
 
 std::unique_ptr<QObject> makeSheetTest() {

@@ -29,12 +29,14 @@ std::unique_ptr<QObject> makeTelephoneTest();
 std::unique_ptr<QObject> makeTrustTest();
 std::unique_ptr<QObject> makeKeepingTest();
 std::unique_ptr<QObject> makeCastRoomTest();
+std::unique_ptr<QObject> makeTouchTest();
 
 inline std::vector<MakeTest> windowTests() {
     return {makeCourseTest,   makeCheckTest,    makeLightingTest, makeMarkingTest, makeMeasuringTest,
             makePlanningTest, makePracticeTest, makeSheetTest,    makeShelfTest,   makePictureTest,
             makeKeepingTest,  makeCastRoomTest, makeDrawnLinesTest, makeFeaturesTest, makeLanguageTest,
-            makeSafetyTest, makeCameraTest, makeSeeingTest,   makeTelephoneTest, makeTrustTest};
+            makeSafetyTest, makeCameraTest, makeSeeingTest,   makeTelephoneTest, makeTrustTest,
+            makeTouchTest};
 }
 
 } // namespace zokran::test

@@ -78,6 +78,7 @@ TEST_CASE("Marks of eyebrows, lids and lips are looked over as the others are") 
     CHECK(seen.toLookOver() == std::vector<AnyMark>{peak});
     Finding finding;
     finding.expressionMarks = {peak};
+    finding.severity = Severity::Fix;
     seen.comparison.findings.push_back(finding);
     CHECK(seen.toLookOver().empty());
 }

@@ -53,6 +53,12 @@ QRectF frameOf(const MarksShown& shown) {
     return box.adjusted(-air, -air, air, air);
 }
 
+/// What lies within nine tenths of the ball's radius round a place.
+QRectF closeTo(const PicturePoint& at, const View& view) {
+    const double reach = 0.9 * view.scale;
+    return {at.x() - reach, at.y() - reach, 2 * reach, 2 * reach};
+}
+
 /// The rings of eyebrows, lids and lips that were found in a picture, one of them taken up.
 ExpressionOverlay::Shown ringsOf(const MarkSheet& sheet, ExpressionMark taken) {
     ExpressionOverlay::Shown shown;
@@ -81,6 +87,8 @@ Scene MarkStage::askedOnReference() {
         return scene;
     scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
     if (ring) {
+        if (const auto& seen = desk_.study().reference.expression[*ring]; seen && seen->usable())
+            scene.frame = closeTo(*seen->at, desk_.fit()->view);
         scene.lay<ExpressionOverlay>(ringsOf(desk_.study().reference, *ring));
         return scene;
     }
@@ -109,9 +117,7 @@ Scene MarkStage::scene(Side side) {
     shown.asked = askedMark(desk_, Side::Sketch);
     if (const auto looked = lookedOverMark(desk_); looked && desk_.comparison()) {
         shown.touched = shown.asked;
-        const double reach = 0.9 * desk_.comparison()->registeredView.scale;
-        const PicturePoint at = *placedIn(attempt->marks, *looked)->at;
-        scene.frame = QRectF(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
+        scene.frame = closeTo(*placedIn(attempt->marks, *looked)->at, desk_.comparison()->registeredView);
         scene.lay<MarksOverlay>(std::move(shown));
         if (const auto* ring = std::get_if<ExpressionMark>(&*looked))
             scene.lay<ExpressionOverlay>(ringsOf(attempt->marks, *ring));
@@ -140,7 +146,7 @@ NextThing MarkStage::next() {
                 {tr("Open the sketch's photograph…"),
                  [this] { emit desk_.choosePicture(Side::Sketch); }}};
     if (const auto mark = lookedOverMark(desk_)) {
-        return {tr("Does the ring sit on your %1? Confirm it with Enter, or drag it right. %2 to look at.")
+        return {tr("Does the ring sit where you drew the %1? Confirm it with Enter, or drag it right. %2 to look at.")
                     .arg(nameOf(*mark))
                     .arg(std::max<std::size_t>(1, marksToLookOver(desk_).size())),
                 {tr("It is right"), [this] { lookOverTool_.confirm(); }},
