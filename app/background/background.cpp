@@ -135,7 +135,7 @@ void Background::start(std::function<void(const Stop&)> work, std::function<void
             if (!request->stop)
                 request->work(request->stop);
         } catch (const std::exception& e) {
-            request->trouble = qt(wordsFor(e, learnersBook()));
+            request->trouble = qt(wordsFor(e, learnersTranslator()));
         } catch (...) {
             request->trouble = tr("Something went wrong that has no name.");
         }

@@ -126,7 +126,7 @@ void CastRoom::buildControls(QVBoxLayout* column) {
     });
     auto tellAbout = [this] {
         about_->setText(
-            qt(aboutWords(sitterNamed(sitter_->currentData().toString().toStdString()), learnersBook())));
+            qt(aboutWords(sitterNamed(sitter_->currentData().toString().toStdString()), learnersTranslator())));
     };
     connect(sitter_, &QComboBox::currentIndexChanged, this, [this, tellAbout] {
         tellAbout();

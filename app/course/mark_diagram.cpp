@@ -86,7 +86,7 @@ void MarkDiagram::show(std::optional<Mark> mark) {
     if (mark == mark_)
         return;
     mark_ = mark;
-    setAccessibleDescription(mark ? qt(whereToFind(*mark, learnersBook())) : QString());
+    setAccessibleDescription(mark ? qt(whereToFind(*mark, learnersTranslator())) : QString());
     update();
 }
 

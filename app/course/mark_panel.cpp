@@ -127,8 +127,8 @@ void MarkPanel::showNext() {
             tr("Drag a mark to move it; the arrow keys nudge the last one by a pixel."));
         return;
     }
-    next_->setText(tr("Next: %1").arg(qt(wordsFor(*next, learnersBook()))));
-    QString where = qt(whereToFind(*next, learnersBook()));
+    next_->setText(tr("Next: %1").arg(qt(wordsFor(*next, learnersTranslator()))));
+    QString where = qt(whereToFind(*next, learnersTranslator()));
     const auto& telling = desk_.analysis.nextBestMark();
     if (side_ == Side::Reference && telling && telling->mark == *next)
         where += telling->doubtLeft < hardlyWorth
@@ -160,7 +160,7 @@ void MarkPanel::showList() {
         else if (mark && mark->suggested)
             doubt = tr("  (suggested)");
         QListWidgetItem* item = list_->item(row);
-        const QString text = state + "  " + qt(wordsFor(m, learnersBook())) + doubt;
+        const QString text = state + "  " + qt(wordsFor(m, learnersTranslator())) + doubt;
         const QFont font = typeFont(TypeSize::Text, m == next);
         if (item->text() != text || item->font() != font) {
             item->setText(text);
@@ -187,7 +187,7 @@ void MarkPanel::showStudy() {
         smiling_->setChecked(desk_.study().reference.smiling);
         const auto& guess = desk_.study().guess;
         const bool told = guess && guess->committed && desk_.fit();
-        guessWords_->setText(told ? qt(guessWords(*guess, *desk_.fit(), learnersBook()))
+        guessWords_->setText(told ? qt(guessWords(*guess, *desk_.fit(), learnersTranslator()))
                                   : QString());
         guessWords_->setVisible(told);
     }

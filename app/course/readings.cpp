@@ -27,7 +27,7 @@ Readings::Readings(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
         r.drawn->setWordWrap(true);
         r.figure->setMinimumWidth(70);
         r.figure->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        r.figure->setAccessibleName(qt(nameOf(angle, learnersBook())));
+        r.figure->setAccessibleName(qt(nameOf(angle, learnersTranslator())));
         grid->addWidget(r.figure, row, 0, 2, 1);
         grid->addWidget(r.words, row, 1, Qt::AlignBottom);
         grid->addWidget(r.drawn, row + 1, 1, Qt::AlignTop);
@@ -41,11 +41,11 @@ Readings::Readings(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 
 void Readings::show(const Row& row) {
     auto said = [&](Radians value) {
-        return qt(figureFor(value) + " " + wordsFor(row.angle, value, learnersBook()));
+        return qt(figureFor(value) + " " + wordsFor(row.angle, value, learnersTranslator()));
     };
     auto set = [&](Radians value, const QString& more) {
         row.figure->setText(qt(figureFor(value)));
-        row.words->setText(qt(wordsFor(row.angle, value, learnersBook())));
+        row.words->setText(qt(wordsFor(row.angle, value, learnersTranslator())));
         row.drawn->setText(more);
     };
     const auto& guess = desk_.study().guess;
@@ -76,15 +76,15 @@ QString Readings::remark() const {
         return desk_.analysis.lacking(Side::Reference);
     if (!fit->outliers.empty())
         return tr("The %1 disagrees with the other marks. Look at it again.")
-            .arg(qt(wordsFor(fit->outliers.front(), learnersBook())));
+            .arg(qt(wordsFor(fit->outliers.front(), learnersTranslator())));
     const auto next = markToPlace(desk_, Side::Reference);
     if (fit->rival && next)
         return tr("It could also be read as %1 %2, %3 %4. The %5 would tell.")
             .arg(qt(figureFor(fit->rival->turn)),
-                 qt(wordsFor(Angle::Turn, fit->rival->turn, learnersBook())),
+                 qt(wordsFor(Angle::Turn, fit->rival->turn, learnersTranslator())),
                  qt(figureFor(fit->rival->tilt)),
-                 qt(wordsFor(Angle::Tilt, fit->rival->tilt, learnersBook())),
-                 qt(wordsFor(*next, learnersBook())));
+                 qt(wordsFor(Angle::Tilt, fit->rival->tilt, learnersTranslator())),
+                 qt(wordsFor(*next, learnersTranslator())));
     return {};
 }
 

@@ -90,7 +90,7 @@ void Analysis::refit() {
             if (settled_)
                 expression_ = expressionPlaces(marks, fit_->view, fit_->head);
         } catch (const BadInput& e) {
-            lacking_[0] = qt(wordsFor(e, learnersBook()));
+            lacking_[0] = qt(wordsFor(e, learnersTranslator()));
             settled_ = true;
         }
         fitted_ = marks;
@@ -138,7 +138,7 @@ void Analysis::recompare() {
         comparison_ =
             compareSketch(study.reference, *fit_, attempt->marks, optionsFor(*attempt));
     } catch (const BadInput& e) {
-        lacking_[1] = qt(wordsFor(e, learnersBook()));
+        lacking_[1] = qt(wordsFor(e, learnersTranslator()));
     }
 }
 

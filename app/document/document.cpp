@@ -69,9 +69,9 @@ bool Document::tryEdit(const std::function<void()>& act) {
         act();
         return true;
     } catch (const BadInput& e) {
-        emit troubled(qt(wordsFor(e, learnersBook())));
+        emit troubled(qt(wordsFor(e, learnersTranslator())));
     } catch (const std::exception& e) {
-        emit troubled(qt(wordsFor(e, learnersBook())));
+        emit troubled(qt(wordsFor(e, learnersTranslator())));
     }
     return false;
 }

@@ -1,7 +1,7 @@
 #include "app/document/drawing_history.h"
 
 #include "app/text/messages.h"
-#include "core/messages/moment_messages.h"
+#include "core/messages/snapshot_messages.h"
 
 #include <QSettings>
 #include <algorithm>
@@ -62,7 +62,7 @@ void DrawingHistory::look() {
     if (wanted.study != asked_.study || wanted.reference != asked_.reference || wanted.tolerances != asked_.tolerances)
         compared_.clear();
     asked_ = std::move(wanted);
-    course_.reset();
+    timeline_.reset();
     work_.cancel();
     soon_.start();
 }
@@ -85,10 +85,10 @@ void DrawingHistory::compare() {
             options.perPixel = sketch.page.perPixel({1.0 * sketch.marks.width});
             options.tolerances = asked.tolerances;
             try {
-                compared.moment = DrawingMoment{compareSketch(asked.reference, fit, sketch.marks, options),
+                compared.snapshot = DrawingSnapshot{compareSketch(asked.reference, fit, sketch.marks, options),
                                                 isScaledAlike(sketch.page, asked.sketches.front().page) ? options.perPixel : std::nullopt};
             } catch (const BadInput&) {
-                // A photograph that is not marked yet is no moment that could be compared.
+                // A photograph that is not marked yet is no snapshot that could be compared.
             }
             all.push_back(std::move(compared));
         }
@@ -96,23 +96,23 @@ void DrawingHistory::compare() {
     };
     work_.run(compareAll, [this](std::vector<Compared> all) {
         compared_ = std::move(all);
-        std::vector<DrawingMoment> moments;
+        std::vector<DrawingSnapshot> snapshots;
         photographs_.clear();
         for (std::size_t i = 0; i < compared_.size(); ++i)
-            if (compared_[i].moment) {
-                moments.push_back(*compared_[i].moment);
+            if (compared_[i].snapshot) {
+                snapshots.push_back(*compared_[i].snapshot);
                 photographs_.push_back(i);
             }
-        if (moments.size() > 1)
-            course_ = courseOf(moments);
+        if (snapshots.size() > 1)
+            timeline_ = timelineOf(snapshots);
         say();
     });
 }
 
 void DrawingHistory::say() {
     QString now;
-    if (tells() && course_ && analysis_.fit())
-        now = qt(wordWhileDrawing(*course_, analysis_.fit()->pose, learnersBook()));
+    if (tells() && timeline_ && analysis_.fit())
+        now = qt(wordWhileDrawing(*timeline_, analysis_.fit()->pose, learnersTranslator()));
     const auto time = clock_();
     if (now != word_ && !now.isEmpty() && said_ && time - *said_ < pause) {
         // The last one has not stood long enough; this one, or what is true by then, is said after it.

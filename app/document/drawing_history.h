@@ -2,7 +2,7 @@
 
 #include "app/background/background.h"
 #include "app/document/analysis.h"
-#include "core/compare/moments.h"
+#include "core/compare/snapshots.h"
 
 #include <chrono>
 
@@ -17,9 +17,9 @@ public:
     DrawingHistory(Document& document, Analysis& analysis, QObject* parent = nullptr);
 
     /// Nothing while it is being worked out, or where fewer than two photographs can be compared.
-    const std::optional<DrawingCourse>& course() const { return course_; }
-    /// Which photograph of the study a moment of the course is, from 0.
-    std::size_t photographOf(std::size_t moment) const { return photographs_.at(moment); }
+    const std::optional<DrawingTimeline>& timeline() const { return timeline_; }
+    /// Which photograph of the study a snapshot of the timeline is, from 0.
+    std::size_t photographOf(std::size_t snapshot) const { return photographs_.at(snapshot); }
     /// The one sentence worth saying now; empty where there is none, or where the learner wants none. A new one waits until
     /// the last has stood for `pause`.
     const QString& word() const { return word_; }
@@ -44,7 +44,7 @@ private:
     /// A photograph that was compared, and what it was compared from.
     struct Compared {
         Sketch sketch;
-        std::optional<DrawingMoment> moment; ///< nothing where it is not marked far enough
+        std::optional<DrawingSnapshot> snapshot; ///< nothing where it is not marked far enough
     };
     struct Asked {
         std::optional<StudyId> study;
@@ -57,7 +57,7 @@ private:
     Analysis& analysis_;
     Asked asked_;
     std::vector<Compared> compared_;
-    std::optional<DrawingCourse> course_;
+    std::optional<DrawingTimeline> timeline_;
     std::vector<std::size_t> photographs_;
     QString word_;
     std::optional<std::chrono::steady_clock::time_point> said_;

@@ -170,7 +170,7 @@ void endLineAnnotation(Desk& desk, bool keep) {
     desk.selection.annotateLine(std::nullopt);
     if (!keep)
         return;
-    desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersBook()))), {},
+    desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersTranslator()))), {},
                        [&](Study& s) { s.marks(annotation->side).lines[annotation->line] = annotation->at; });
     if (annotation->side == Side::Reference)
         takeUp(desk, annotation->line, Side::Sketch);
@@ -213,7 +213,7 @@ void eraseLine(Desk& desk, DrawnLine line) {
     desk.selection.annotateLine(std::nullopt);
     if (!desk.study().marks(Side::Sketch).lines.has(line))
         return; // nothing to be undone
-    desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersBook()))), {},
+    desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersTranslator()))), {},
                        [&](Study& s) { s.marks(Side::Sketch).lines[line].clear(); });
 }
 

@@ -21,7 +21,7 @@ void takeUp(Desk& desk, Side side, AnyMark mark) {
 } // namespace
 
 QString nameOf(AnyMark mark) {
-    return qt(std::visit([](auto m) { return wordsFor(m, learnersBook()); }, mark));
+    return qt(std::visit([](auto m) { return wordsFor(m, learnersTranslator()); }, mark));
 }
 
 const std::vector<Mark>& markingOrder() {

@@ -166,7 +166,7 @@ void layWhole(Desk& desk, const Measurement& measurement) {
     desk.selection.lay({measurement.kind, {}, false});
     if (desk.selection.guessesFirst() && kind.guessable)
         desk.selection.waitForGuess(index);
-    desk.document.edit(tr("Measure: %1").arg(qt(learnersBook().say(kind.name))), {},
+    desk.document.edit(tr("Measure: %1").arg(qt(learnersTranslator().say(kind.name))), {},
                        [&](Study& s) { s.measures.push_back(measurement); });
     desk.selection.takeUp(index);
 }

@@ -43,11 +43,11 @@ ViewModeState::ViewModeState(QObject* parent) : QObject(parent) {
     });
 }
 
-void ViewModeState::choose(const std::string& way, double usualAmount) {
-    amounts_.try_emplace(way, usualAmount);
+void ViewModeState::choose(const std::string& mode, double usualAmount) {
+    amounts_.try_emplace(mode, usualAmount);
     timer_.stop();
-    beat_ = way == way_ && !beat_;
-    way_ = way;
+    beat_ = mode == mode_ && !beat_;
+    mode_ = mode;
     emit changed();
 }
 
@@ -57,12 +57,12 @@ void ViewModeState::startBeating() {
 }
 
 double ViewModeState::amount() const {
-    const auto known = amounts_.find(way_);
+    const auto known = amounts_.find(mode_);
     return known == amounts_.end() ? 0.5 : known->second;
 }
 
 void ViewModeState::setAmount(double amount) {
-    amounts_[way_] = amount;
+    amounts_[mode_] = amount;
     emit changed();
 }
 

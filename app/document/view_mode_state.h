@@ -25,18 +25,18 @@ class ViewModeState : public QObject {
 public:
     explicit ViewModeState(QObject* parent = nullptr);
 
-    /// The way's id; each is a file of app/view_modes/ways.
-    const std::string& way() const { return way_; }
+    /// The mode's id; each is a file of app/view_modes/modes.
+    const std::string& mode() const { return mode_; }
     /// `usualAmount`: where its slider stands when it is chosen for the first time.
-    void choose(const std::string& way, double usualAmount = 0.5);
-    /// Of a way with a slider, 0 to 1.
+    void choose(const std::string& mode, double usualAmount = 0.5);
+    /// Of a mode with a slider, 0 to 1.
     double amount() const;
     void setAmount(double amount);
-    /// Of a way with an option: whether it is on.
+    /// Of a mode with an option: whether it is on.
     bool option() const { return option_; }
     void setOption(bool on);
-    /// Of a way that alternates: which of the two is shown. Where the desktop wants nothing to move,
-    /// choosing the way again changes it.
+    /// Of a mode that alternates: which of the two is shown. Where the desktop wants nothing to move,
+    /// choosing the mode again changes it.
     bool beat() const { return beat_; }
     void startBeating();
 
@@ -52,8 +52,8 @@ signals:
     void changed();
 
 private:
-    std::string way_ = "side-by-side";
-    std::map<std::string, double> amounts_; ///< of each way
+    std::string mode_ = "side-by-side";
+    std::map<std::string, double> amounts_; ///< of each mode
     bool option_ = false;
     bool beat_ = false;
     QTimer timer_;

@@ -40,7 +40,7 @@ QString cardText(const StudySummary& study) {
     if (abs(seen.tilt) > toRadians(straight))
         pose += ", " + (seen.tilt.value > 0 ? CardText::tr("chin up %1°") : CardText::tr("chin down %1°")).arg(degrees(seen.tilt));
     text += "\n" + pose;
-    const QString found = drawing->toMend.empty() ? CardText::tr("nothing to mend") : qt(nameOfFinding(drawing->toMend.front(), learnersBook()));
+    const QString found = drawing->toMend.empty() ? CardText::tr("nothing to mend") : qt(nameOfFinding(drawing->toMend.front(), learnersTranslator()));
     text += "\n" + found;
     if (const auto off = drawing->distance())
         text += " · " + CardText::tr("%1 % off").arg(decimal(*off, 1));

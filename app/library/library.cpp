@@ -62,7 +62,7 @@ void fillBox(QComboBox* box, const QString& any, const std::vector<std::string>&
 }
 
 QString findingName(const std::string& id) {
-    return qt(nameOfFinding(id, learnersBook()));
+    return qt(nameOfFinding(id, learnersTranslator()));
 }
 
 QIcon iconFrom(const QPixmap& card) {

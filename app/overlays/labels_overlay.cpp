@@ -31,7 +31,7 @@ std::vector<LabelsOverlay::Label> LabelsOverlay::labels(const Canvas& canvas, bo
         if (!entry.level)
             continue;
         Label label{
-            std::string(entry.id), qt(wordsForLine(entry.id, learnersBook())), {1e9, 0}, {-1e9, 0}};
+            std::string(entry.id), qt(wordsForLine(entry.id, learnersTranslator())), {1e9, 0}, {-1e9, 0}};
         for (const GuideLine& line : lines_)
             if (line.id == entry.id && !line.hidden)
                 for (const PicturePoint& p : line.points) {

@@ -26,7 +26,7 @@ namespace {
 constexpr int panelWidth = 256;
 
 QString questionOf(const DrillTask& task) {
-    std::string words = learnersBook().say(task.question);
+    std::string words = learnersTranslator().say(task.question);
     for (const auto& [name, value] : task.figures)
         if (const auto at = words.find("{" + name + "}"); at != std::string::npos)
             words.replace(at, name.size() + 2, value);
@@ -46,10 +46,10 @@ DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* parent)
     column->addLayout(grid);
     constexpr int toARow = 4;
     for (const Drill* drill : drills()) {
-        auto* button = new QPushButton(qt(learnersBook().say(drill->name)));
+        auto* button = new QPushButton(qt(learnersTranslator().say(drill->name)));
         button->setProperty("role", "line");
         button->setCheckable(true);
-        button->setToolTip(qt(learnersBook().say(drill->about)));
+        button->setToolTip(qt(learnersTranslator().say(drill->about)));
         button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         const int at = static_cast<int>(list_.size());
         grid->addWidget(button, at / toARow, at % toARow);
@@ -248,7 +248,7 @@ void DrillDesk::showTask() {
     int place = 0;
     for (std::size_t i = 0; i < task_->fields.size(); ++i) {
         const DrillField& field = task_->fields[i];
-        const QString name = qt(learnersBook().say(field.name));
+        const QString name = qt(learnersTranslator().say(field.name));
         Entry entry{i};
         if (field.kind == DrillField::Kind::Number) {
             entry.number = new QDoubleSpinBox;
@@ -261,7 +261,7 @@ void DrillDesk::showTask() {
         } else if (field.kind == DrillField::Kind::Choice) {
             entry.choice = new QComboBox;
             for (const std::string& choice : field.choices)
-                entry.choice->addItem(qt(learnersBook().say(choice)));
+                entry.choice->addItem(qt(learnersTranslator().say(choice)));
             entry.choice->setAccessibleName(name);
             entry.choice->installEventFilter(this);
             form_->addRow(name, entry.choice);
@@ -322,7 +322,7 @@ void DrillDesk::answer() {
     QStringList told;
     for (const Entry& entry : entries_) {
         const DrillField& field = task_->fields[entry.field];
-        const QString name = qt(learnersBook().say(field.name));
+        const QString name = qt(learnersTranslator().say(field.name));
         Given given;
         if (entry.number) {
             given.number = entry.number->value();
@@ -334,7 +334,7 @@ void DrillDesk::answer() {
         } else if (entry.choice) {
             given.number = entry.choice->currentIndex();
             told << tr("It is: %1.").arg(
-                qt(learnersBook().say(field.choices[static_cast<std::size_t>(field.right)])));
+                qt(learnersTranslator().say(field.choices[static_cast<std::size_t>(field.right)])));
         } else {
             given.place = places_[place++];
             told << tr("%1: %2 pixels off, up to %3 count.")

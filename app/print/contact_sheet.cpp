@@ -33,7 +33,7 @@ void ContactSheet::write(const Logbook& logbook, const std::string& title,
                 heads.push_back(std::move(head));
                 emit progressed(static_cast<int>(100 * heads.size() / studies.size()));
             }
-            writeSheets(contactSheets(title, heads, paperNamed("a4"), learnersBook()), file.toStdString());
+            writeSheets(contactSheets(title, heads, paperNamed("a4"), learnersTranslator()), file.toStdString());
             return file;
         },
         [this](const QString& done) { emit written(done); }, [this](const QString& why) { emit failed(why); });

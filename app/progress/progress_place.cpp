@@ -6,6 +6,7 @@
 #include "core/files/progress_file.h"
 #include "core/messages/progress_messages.h"
 
+#include <QBuffer>
 #include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -65,7 +66,7 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     constexpr int toARow = 4;
     main->addLayout(names);
     for (const ProgressChart* chart : progressCharts()) {
-        auto* button = new QPushButton(qt(learnersBook().say(chart->name)));
+        auto* button = new QPushButton(qt(learnersTranslator().say(chart->name)));
         button->setProperty("role", "line");
         button->setCheckable(true);
         button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
@@ -143,7 +144,7 @@ void ProgressPlace::show(ProgressData data) {
                                                          figuresText(logged.drawing));
         });
     QStringList words;
-    for (const std::string& sentence : progressWords(data_.progress, learnersBook()))
+    for (const std::string& sentence : progressWords(data_.progress, learnersTranslator()))
         words << qt(sentence);
     for (QWidget* ready : {static_cast<QWidget*>(practise_), static_cast<QWidget*>(save_)})
         ready->show();
@@ -161,7 +162,7 @@ void ProgressPlace::show(ProgressData data) {
         const PoseCell& c = least.front();
         wantedPose_ = poseFromDegrees({(c.turnLow + c.turnHigh).value / 2},
                                       {(c.tiltLow + c.tiltHigh).value / 2}, {0});
-        pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersBook()))));
+        pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersTranslator()))));
         pose_->setToolTip(tr("Drawn least, or least well, so far; the cast room sets it up"));
     }
     // Of few drawings the poses say most: which to draw next. Else the chart is the one that shows what is said first.
@@ -180,10 +181,10 @@ void ProgressPlace::showChart(std::size_t index) {
     for (std::size_t i = 0; i < charts_.size(); ++i)
         charts_[i]->setChecked(i == index);
     const ProgressChart& chart = *progressCharts()[index];
-    about_->setText(qt(learnersBook().say(chart.about)));
+    about_->setText(qt(learnersTranslator().say(chart.about)));
     delete chart_;
     chart_ = chart.make(data_, [this](StudyId study) { emit chosen(study); });
-    chart_->setAccessibleName(qt(learnersBook().say(chart.name)));
+    chart_->setAccessibleName(qt(learnersTranslator().say(chart.name)));
     space_->addWidget(chart_, 1);
 }
 
@@ -203,17 +204,29 @@ void ProgressPlace::save() {
                 drawings.push_back(logged.drawing);
             writeAtomically(file.toStdString(), progressTable(drawings));
         } else if (file.endsWith(".svg", Qt::CaseInsensitive)) {
-            QSvgGenerator svg;
-            svg.setFileName(file);
-            svg.setSize(chart_->size());
-            svg.setViewBox(chart_->rect());
-            svg.setTitle(qt(learnersBook().say(progressCharts()[shown_]->name)));
-            QPainter painter(&svg);
-            chart_->render(&painter);
-        } else if (!chart_->grab().save(file)) {
-            throw StorageError(tr("%1: the picture cannot be written").arg(file).toStdString());
+            writeAtomically(file.toStdString(), chartAsSvg().toStdString());
+        } else {
+            QBuffer picture;
+            picture.open(QIODevice::WriteOnly);
+            chart_->grab().save(&picture, "PNG");
+            writeAtomically(file.toStdString(), picture.data().toStdString());
         }
     });
+}
+
+QByteArray ProgressPlace::chartAsSvg() const {
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    QSvgGenerator svg;
+    svg.setOutputDevice(&buffer);
+    svg.setSize(chart_->size());
+    svg.setViewBox(chart_->rect());
+    svg.setTitle(qt(learnersTranslator().say(progressCharts()[shown_]->name)));
+    // Painted to its end before the bytes are taken: the last of them are written when the painter goes.
+    QPainter painter(&svg);
+    chart_->render(&painter);
+    painter.end();
+    return buffer.data();
 }
 
 } // namespace zokran

@@ -37,6 +37,7 @@ private:
     void show(ProgressData data);
     void showChart(std::size_t index);
     void save();
+    QByteArray chartAsSvg() const;
 
     Desk& desk_;
     ProgressData data_;

@@ -201,7 +201,7 @@ void SheetView::paintLitName(const Canvas& on) const {
         for (const NamedPlace& place : overlay->named()) {
             if (place.line != lit)
                 continue;
-            const QString word = qt(wordsForLine(lit, learnersBook()));
+            const QString word = qt(wordsForLine(lit, learnersTranslator()));
             const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
             const QSizeF size(metrics.horizontalAdvance(word) + 12, metrics.height() + 6);
             QRectF plate(transform_.toView(place.at) + QPointF(8, -size.height() - 4), size);
@@ -219,7 +219,7 @@ void SheetView::paintPointerWord(const Canvas& on) const {
         if (word.isEmpty())
             word = tool->word(pointer);
     if (word.isEmpty() && !held_ && !lit_.isEmpty())
-        word = qt(wordsForLine(lit_.toStdString(), learnersBook()));
+        word = qt(wordsForLine(lit_.toStdString(), learnersTranslator()));
     if (word.isEmpty())
         return;
     const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));

@@ -77,7 +77,7 @@ TelephoneSheet::TelephoneSheet(Desk& desk, QWidget* parent) : QDialog(parent), d
     connect(done, &QPushButton::clicked, this, &QDialog::close);
     try {
         server_ = std::make_unique<UploadServer>(
-            localAddresses(), [book = &learnersBook()](const char* english) { return book->say(english); },
+            localAddresses(), [translator = &learnersTranslator()](const char* english) { return translator->say(english); },
             [this](std::string bytes, PictureFormat format) {
                 // From the server's thread to this one; what is still on its way when the sheet closes is dropped.
                 QMetaObject::invokeMethod(

@@ -6,7 +6,7 @@ namespace zokran {
 
 namespace {
 
-class TranslatedBook : public Translator {
+class CatalogueTranslator : public Translator {
 public:
     std::string say(std::string_view english) const override {
         const std::string source(english);
@@ -18,9 +18,9 @@ public:
 
 } // namespace
 
-const Translator& learnersBook() {
-    static const TranslatedBook book;
-    return book;
+const Translator& learnersTranslator() {
+    static const CatalogueTranslator translator;
+    return translator;
 }
 
 } // namespace zokran

@@ -49,6 +49,6 @@ inline QString tr(const char* english) {
 }
 
 /// The core's sentences in the learner's language, through Qt's translators.
-const Translator& learnersBook();
+const Translator& learnersTranslator();
 
 } // namespace zokran

@@ -20,7 +20,7 @@ constexpr double markReach = 10, lineReach = 6;
 
 QString nameOf(const std::string& line) {
     const LineEntry* entry = lineNamed(line);
-    return entry ? qt(learnersBook().say(entry->name)) : QString();
+    return entry ? qt(learnersTranslator().say(entry->name)) : QString();
 }
 
 } // namespace
@@ -43,7 +43,7 @@ MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
     if (nearest) {
         held.end.mark = nearest;
         held.end.at = {0, 0};
-        held.name = qt(wordsFor(*nearest, learnersBook()));
+        held.name = qt(wordsFor(*nearest, learnersTranslator()));
         return held;
     }
     const auto* lines = pointer.scene.find<LinesOverlay>();

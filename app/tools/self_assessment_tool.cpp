@@ -49,7 +49,7 @@ std::optional<Qt::CursorShape> SelfAssessmentTool::cursor(const SheetPointer& po
 
 QString SelfAssessmentTool::word(const SheetPointer& pointer) const {
     const auto part = partAt(pointer);
-    return part ? qt(wordsFor(*part, learnersBook())) : QString();
+    return part ? qt(wordsFor(*part, learnersTranslator())) : QString();
 }
 
 } // namespace zokran

@@ -15,7 +15,7 @@ const std::vector<std::unique_ptr<ViewMode>>& viewModes() {
 
 const ViewMode& currentViewMode(const Desk& desk) {
     for (const auto& way : viewModes())
-        if (way->id() == desk.viewMode.way() && (desk.comparison() || !way->needsComparison()))
+        if (way->id() == desk.viewMode.mode() && (desk.comparison() || !way->needsComparison()))
             return *way;
     return *viewModes().front();
 }

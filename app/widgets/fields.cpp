@@ -42,7 +42,7 @@ void showNumber(QDoubleSpinBox* box, double value) {
 void addPapers(QComboBox* box) {
     box->setAccessibleName(tr("Paper"));
     for (const std::string_view name : paperNames())
-        box->addItem(qt(paperWords(name, learnersBook())), QString::fromUtf8(name.data()));
+        box->addItem(qt(paperWords(name, learnersTranslator())), QString::fromUtf8(name.data()));
     box->addItem(tr("Another size"), QString());
 }
 

@@ -66,9 +66,26 @@ Theme studioTheme() {
             QColor("#0b0a0a")};
 }
 
+/// For eyes that need it: black on white, every edge drawn, no shade between.
+Theme contrastTheme() {
+    return {"contrast",
+            false,
+            QColor("#ffffff"),
+            QColor("#ffffff"),
+            QColor("#000000"),
+            QColor("#2b2b2b"),
+            QColor("#5c5c5c"),
+            QColor("#9c1400"),
+            QColor("#00327d"),
+            QColor("#004d33"),
+            QColor("#000000"),
+            QColor("#ffffff")};
+}
+
 constexpr ThemeKind kinds[] = {{"light", ZOKRAN_WORDS("Warm paper"), lightTheme},
                                {"dark", ZOKRAN_WORDS("Slate"), darkTheme},
-                               {"studio", ZOKRAN_WORDS("Dark studio, red and graphite"), studioTheme}};
+                               {"studio", ZOKRAN_WORDS("Dark studio, red and graphite"), studioTheme},
+                               {"contrast", ZOKRAN_WORDS("Black on white, high contrast"), contrastTheme}};
 
 /// A style sheet with its type grown.
 QString grown(QString sheet) {

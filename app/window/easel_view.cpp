@@ -26,7 +26,7 @@ void setLarge(QLabel* label, int px) {
 
 } // namespace
 
-EaselView::EaselView(Workspace& bench, QWidget* parent) : QWidget(parent, Qt::Window), bench_(bench) {
+EaselView::EaselView(Workspace& bench, QWidget* parent) : QWidget(parent, Qt::Window), workspace_(bench) {
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName("bench");
     setWindowTitle(tr("Easel view"));
@@ -51,7 +51,7 @@ EaselView::EaselView(Workspace& bench, QWidget* parent) : QWidget(parent, Qt::Wi
     keys->setProperty(typeProperty, "caption");
     keys->setWordWrap(true);
     column->addWidget(keys);
-    Desk& desk = bench_.desk();
+    Desk& desk = workspace_.desk();
     connect(&desk, &Desk::changed, this, &EaselView::refresh);
     connect(&desk.clock, &StudyClock::changed, this, &EaselView::refresh);
     refresh();
@@ -59,13 +59,13 @@ EaselView::EaselView(Workspace& bench, QWidget* parent) : QWidget(parent, Qt::Wi
 }
 
 void EaselView::refresh() {
-    const EaselPage page = bench_.step().easel();
-    Scene scene = bench_.step().scene(page.side);
+    const EaselPage page = workspace_.step().easel();
+    Scene scene = workspace_.step().scene(page.side);
     // From the easel nothing is clicked.
     scene.tools.clear();
     sheet_->show(std::move(scene));
     sentence_->setText(page.sentence);
-    const StudyClock& clock = bench_.desk().clock;
+    const StudyClock& clock = workspace_.desk().clock;
     clock_->setVisible(clock.isSet());
     if (clock.isSet())
         clock_->setText(timeOf(clock));
@@ -76,7 +76,7 @@ void EaselView::keyPressEvent(QKeyEvent* event) {
         if (way)
             way();
     };
-    const EaselPage page = bench_.step().easel();
+    const EaselPage page = workspace_.step().easel();
     switch (event->key()) {
     case Qt::Key_Space:
     case Qt::Key_PageDown:

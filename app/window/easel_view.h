@@ -24,7 +24,7 @@ protected:
 private:
     void refresh();
 
-    Workspace& bench_;
+    Workspace& workspace_;
     SheetView* sheet_;
     QLabel *sentence_, *clock_;
 };

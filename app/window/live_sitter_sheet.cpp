@@ -65,7 +65,7 @@ LiveSitterSheet::LiveSitterSheet(QWidget* parent) : QDialog(parent) {
     for (const PencilReadingKind& kind : pencilReadingKinds()) {
         const bool isLength = kind.unit == PencilReadingKind::Unit::Eyes;
         const int row = static_cast<int>(rows_.size());
-        const QString name = qt(learnersBook().say(kind.name));
+        const QString name = qt(learnersTranslator().say(kind.name));
         auto* label = new QLabel(name);
         label->setWordWrap(true);
         auto* value = new DecimalBox;
@@ -178,7 +178,7 @@ void LiveSitterSheet::showHead() {
     preview_->setPixmap(drawingOf(form.lines(view), previewSize, devicePixelRatioF()));
     QStringList words;
     for (Angle angle : angles)
-        words << qt(figureFor(angleOf(view.pose(), angle)) + " " + wordsFor(angle, angleOf(view.pose(), angle), learnersBook()));
+        words << qt(figureFor(angleOf(view.pose(), angle)) + " " + wordsFor(angle, angleOf(view.pose(), angle), learnersTranslator()));
     const auto rounded = [](Radians angle) { return std::lround(std::abs(toDegrees(angle).value)); };
     told_->setText(tr("%1.\nGive or take %2° of turn and %3° of tilt.")
                        .arg(words.join(", "))

@@ -89,8 +89,8 @@ void MainWindow::buildPlaces() {
     right->addWidget(trouble_ = new MessageBar);
     right->addWidget(walk_ = new Walk);
     places_ = new QStackedWidget;
-    places_->addWidget(bench_ = new Workspace(desk_));
-    places_->addWidget(shelf_ = new Library(desk_));
+    places_->addWidget(workspace_ = new Workspace(desk_));
+    places_->addWidget(library_ = new Library(desk_));
     places_->addWidget(castRoom_ = new CastRoom);
     places_->addWidget(practice_ = new Practice(desk_));
     places_->addWidget(progress_ = new ProgressPlace(desk_));
@@ -157,8 +157,8 @@ void MainWindow::connectPlaces() {
         desk_.takePicture(file, Side::Reference, sitter);
     });
     connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
-    connect(shelf_, &Library::newStudy, this, [this] { choosePicture(Side::Reference); });
-    connect(shelf_, &Library::folderWanted, this, &MainWindow::takeFolder);
+    connect(library_, &Library::newStudy, this, [this] { choosePicture(Side::Reference); });
+    connect(library_, &Library::folderWanted, this, &MainWindow::takeFolder);
     connect(practice_, &Practice::nextHead, this, &MainWindow::layNextHead);
     connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
         desk_.document.tryEdit([&] {
@@ -172,7 +172,7 @@ void MainWindow::connectPlaces() {
         desk_.document.tryEdit([&] { desk_.document.open(id); });
         goTo(Place::Workspace);
     };
-    connect(shelf_, &Library::chosen, this, lay);
+    connect(library_, &Library::chosen, this, lay);
     connect(progress_, &ProgressPlace::chosen, this, lay);
     connect(practice_, &Practice::studyWanted, this, lay);
     connect(progress_, &ProgressPlace::drillWanted, this, [this](const QString& drill) {
@@ -232,7 +232,7 @@ void MainWindow::layNextHead() {
 void MainWindow::goTo(Place place) {
     if (place == Place::Library) {
         desk_.document.saveNow();
-        shelf_->refresh();
+        library_->refresh();
     } else if (place == Place::Practice || place == Place::Progress) {
         desk_.document.saveNow();
         place == Place::Practice ? practice_->refresh() : progress_->refresh();
@@ -256,7 +256,7 @@ void MainWindow::reopenLast() {
 }
 
 void MainWindow::saveSheet(Side side) {
-    if (bench_->sheet(side)->scene().picture.isNull() && bench_->sheet(side)->scene().overlays.empty())
+    if (workspace_->sheet(side)->scene().picture.isNull() && workspace_->sheet(side)->scene().overlays.empty())
         return tell(tr("There is nothing on this sheet yet."));
     QSettings settings;
     const QString file = QFileDialog::getSaveFileName(
@@ -265,7 +265,7 @@ void MainWindow::saveSheet(Side side) {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     desk_.document.tryEdit([&] {
-        saveScene(bench_->sheet(side)->scene(), file);
+        saveScene(workspace_->sheet(side)->scene(), file);
         noteSaved(file);
     });
 }
@@ -274,7 +274,7 @@ std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
     std::vector<PrintSheet> sheets;
     if (const QString lacks = kind.lacks(desk_); !lacks.isEmpty())
         emit desk_.document.troubled(
-            tr("%1: this needs %2.").arg(qt(learnersBook().say(kind.name)), lacks));
+            tr("%1: this needs %2.").arg(qt(learnersTranslator().say(kind.name)), lacks));
     else
         desk_.document.tryEdit([&] { sheets = kind.make(desk_); });
     return sheets;
@@ -320,7 +320,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
         });
         return;
     }
-    SheetView* drawn = bench_->sheet(Side::Sketch);
+    SheetView* drawn = workspace_->sheet(Side::Sketch);
     const bool onDrawn = drawn->isVisible() &&
                          drawn->rect().contains(drawn->mapFrom(this, event->position().toPoint()));
     goTo(Place::Workspace);
@@ -330,7 +330,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::showManual() {
     constexpr const char* pages[] = {"", "shelf", "practice", "practice", "progress"};
     const QString page = pages[places_->currentIndex()];
-    openManual(page.isEmpty() ? qt(bench_->step().id()) : page);
+    openManual(page.isEmpty() ? qt(workspace_->step().id()) : page);
 }
 
 void MainWindow::openManual(const QString& page) {
@@ -340,7 +340,7 @@ void MainWindow::openManual(const QString& page) {
 }
 
 void MainWindow::showShortcuts() {
-    ShortcutSheet(menuBar(), static_cast<int>(bench_->steps().size()),
+    ShortcutSheet(menuBar(), static_cast<int>(workspace_->steps().size()),
                   static_cast<int>(placeButtons_.size()), this)
         .exec();
 }

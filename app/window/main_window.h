@@ -39,7 +39,7 @@ public:
 
     using Place = zokran::Place;
     void goTo(Place place);
-    Workspace* bench() { return bench_; }
+    Workspace* workspace() { return workspace_; }
     CastRoom* castRoom() { return castRoom_; }
     Practice* practice() { return practice_; }
     ProgressPlace* progress() { return progress_; }
@@ -111,8 +111,8 @@ private:
     Walk* walk_;
     Manual* manual_ = nullptr;
     std::vector<QPushButton*> placeButtons_;
-    Workspace* bench_;
-    Library* shelf_;
+    Workspace* workspace_;
+    Library* library_;
     CastRoom* castRoom_;
     Practice* practice_;
     ProgressPlace* progress_;

@@ -38,7 +38,7 @@ void collectActions(std::vector<Command>& all, const QMenu& menu, const QString&
 
 std::vector<Command> MainWindow::commands() {
     std::vector<Command> all;
-    for (const auto& step : bench_->steps())
+    for (const auto& step : workspace_->steps())
         all.push_back({step->name(), tr("Step"), {}, [this, id = step->id()] {
                            goTo(Place::Workspace);
                            desk_.document.goTo(id);
@@ -51,7 +51,7 @@ std::vector<Command> MainWindow::commands() {
     if (desk_.document.isOpen()) {
         const bool isSketch = desk_.study().sketch() && desk_.study().step == "check";
         for (const Mark mark : markingOrder())
-            all.push_back({qt(wordsFor(mark, learnersBook())), tr("Mark, to be placed next"), {}, [this, mark, isSketch] {
+            all.push_back({qt(wordsFor(mark, learnersTranslator())), tr("Mark, to be placed next"), {}, [this, mark, isSketch] {
                                goTo(Place::Workspace);
                                const Side side = isSketch ? Side::Sketch : Side::Reference;
                                desk_.document.goTo(isSketch ? "check" : "block-in");
@@ -61,7 +61,7 @@ std::vector<Command> MainWindow::commands() {
     if (desk_.fit())
         for (const LineEntry& line : lineTable())
             if (line.trace)
-                all.push_back({qt(wordsForLine(line.id, learnersBook())), tr("Line, lit on both sheets"), {}, [this, id = line.id] {
+                all.push_back({qt(wordsForLine(line.id, learnersTranslator())), tr("Line, lit on both sheets"), {}, [this, id = line.id] {
                                    goTo(Place::Workspace);
                                    desk_.document.goTo("guides");
                                    desk_.selection.light(qt(std::string(id)));

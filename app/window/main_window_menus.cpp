@@ -50,7 +50,7 @@ void MainWindow::buildMenus() {
     });
     add(study, tr("Back &up the whole logbook…"), {}, [this] {
         goTo(Place::Library);
-        shelf_->saveBundle(true);
+        library_->saveBundle(true);
     });
     add(study, tr("Open the &sketch's photograph…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O),
         [this] { choosePicture(Side::Sketch); });
@@ -69,7 +69,7 @@ void MainWindow::buildMenus() {
     });
     QMenu* lines = study->addMenu(tr("Lay a dra&wn line over the sketch"));
     for (DrawnLine line : allDrawnLines)
-        add(lines, capital(qt(wordsFor(line, learnersBook()))), {}, [this, line] {
+        add(lines, capital(qt(wordsFor(line, learnersTranslator()))), {}, [this, line] {
             goTo(Place::Workspace);
             if (!desk_.study().sketch())
                 return tell(tr("There is no sketch on the bench yet."));
@@ -112,7 +112,7 @@ void MainWindow::buildMenus() {
          {std::tuple{tr("Copy the &left sheet"), Side::Reference, QKeySequence()},
           {tr("&Copy the right sheet"), Side::Sketch, QKeySequence(QKeySequence::Copy)}})
         add(change, name, keys, [this, side = side] {
-            if (const Scene& scene = bench_->sheet(side)->scene(); !scene.overlays.empty())
+            if (const Scene& scene = workspace_->sheet(side)->scene(); !scene.overlays.empty())
                 QApplication::clipboard()->setImage(sceneImage(scene));
         });
     add(change, tr("Copy the &numbers"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] {
@@ -133,8 +133,8 @@ void MainWindow::buildLookMenu() {
     QMenu* look = menuBar()->addMenu(tr("&Look"));
     auto both = [this](auto act) {
         return [this, act] {
-            act(bench_->sheet(Side::Reference));
-            act(bench_->sheet(Side::Sketch));
+            act(workspace_->sheet(Side::Reference));
+            act(workspace_->sheet(Side::Sketch));
         };
     };
     add(look, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
@@ -145,7 +145,7 @@ void MainWindow::buildLookMenu() {
         both([](SheetView* v) { v->fitWhole(); }));
     add(look, tr("From the &easel"), QKeySequence(Qt::Key_F11), [this] {
         goTo(Place::Workspace);
-        auto* easel = new EaselView(*bench_, this);
+        auto* easel = new EaselView(*workspace_, this);
         easel->setGeometry(screen()->geometry());
         easel->showFullScreen();
     });
@@ -162,9 +162,9 @@ void MainWindow::buildLookMenu() {
             });
     look->addSeparator();
     add(look, tr("Only what is &seen"), QKeySequence(Qt::Key_F7),
-        [this] { bench_->toggleWide(Side::Reference); });
+        [this] { workspace_->toggleWide(Side::Reference); });
     add(look, tr("Only what is &drawn"), QKeySequence(Qt::Key_F8),
-        [this] { bench_->toggleWide(Side::Sketch); });
+        [this] { workspace_->toggleWide(Side::Sketch); });
     auto choice = [&](const QString& text, Qt::Key key, bool on, auto act) {
         QAction* action = add(look, text, QKeySequence(key), {});
         action->setCheckable(true);
@@ -172,9 +172,9 @@ void MainWindow::buildLookMenu() {
         connect(action, &QAction::toggled, this, act);
     };
     choice(tr("&Link the two sheets"), Qt::Key_F9, false,
-           [this](bool on) { bench_->setLinked(on); });
+           [this](bool on) { workspace_->setLinked(on); });
     choice(tr("Lay the &construction over the sketch"), Qt::Key_F6, true,
-           [this](bool on) { bench_->setOverlay(on); });
+           [this](bool on) { workspace_->setOverlay(on); });
     choice(tr("Tell me when the drawing &drifts"), Qt::Key_F10, desk_.history.tells(),
            [this](bool on) { desk_.history.setTells(on); });
     look->addSeparator();
@@ -186,10 +186,10 @@ void MainWindow::buildColourMenu(QMenu* look) {
     QMenu* menu = look->addMenu(tr("&Colours"));
     auto* group = new QActionGroup(menu);
     for (const ThemeKind& kind : themeKinds()) {
-        QAction* action = add(menu, qt(learnersBook().say(kind.name)), {}, [this, id = QString(kind.id)] {
+        QAction* action = add(menu, qt(learnersTranslator().say(kind.name)), {}, [this, id = QString(kind.id)] {
             Theme::apply(*qApp, id);
             QSettings().setValue("colours", id);
-            shelf_->refresh();
+            library_->refresh();
         });
         action->setCheckable(true);
         action->setChecked(Theme::current().id == kind.id);
@@ -225,7 +225,7 @@ void MainWindow::buildSheetMenus(QMenu* study) {
     QMenu* save = study->addMenu(tr("Sa&ve a sheet"));
     for (const SheetKind* kind : sheetKinds()) {
         const bool correction = kind == &correctionSheetKind;
-        const QString name = qt(learnersBook().say(kind->name)) + "…";
+        const QString name = qt(learnersTranslator().say(kind->name)) + "…";
         add(print, name, correction ? QKeySequence(QKeySequence::Print) : QKeySequence(),
             [this, kind] {
                 if (const auto sheets = sheetsOf(*kind); !sheets.empty())

@@ -62,7 +62,7 @@ void MainWindow::openFiles(const QStringList& files) {
             photographs << inside;
         } else if (isBundle(file)) {
             goTo(Place::Library);
-            shelf_->takeBundle(file);
+            library_->takeBundle(file);
         } else {
             photographs << file;
         }

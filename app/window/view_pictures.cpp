@@ -42,7 +42,7 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
         settle([&] { return desk.pictures.decoding() == 0; });
         good = window.grab().save(folder + "/" + name + ".png") && good;
     };
-    for (const auto& step : window.bench()->steps()) {
+    for (const auto& step : window.workspace()->steps()) {
         desk.document.goTo(step->id());
         take(QString::fromStdString(step->id()));
     }
@@ -58,7 +58,7 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
     desk.document.goTo("check");
     // The plaster that the sketch shows takes a moment to be made.
     desk.viewMode.choose("drawn-head");
-    settle([&] { return !window.bench()->sheet(Side::Sketch)->scene().picture.isNull(); });
+    settle([&] { return !window.workspace()->sheet(Side::Sketch)->scene().picture.isNull(); });
     take("head-you-drew");
     desk.viewMode.choose("laid-over");
     take("laid-over");

@@ -92,7 +92,7 @@ void Walk::goTo(int stop) {
         return leave();
     stop_ = std::max(0, stop);
     const Stop& here = all[stop_];
-    text_->setText(tr("%1 of %2. %3").arg(stop_ + 1).arg(stops()).arg(qt(learnersBook().say(here.words))));
+    text_->setText(tr("%1 of %2. %3").arg(stop_ + 1).arg(stops()).arg(qt(learnersTranslator().say(here.words))));
     back_->setEnabled(stop_ > 0);
     own_->setVisible(stop_ + 1 == stops());
     next_->setText(stop_ + 1 < stops() ? tr("Go o&n") : tr("&Done"));

@@ -3,7 +3,7 @@
 #include "app/view_modes/view_mode_bar.h"
 #include "app/view_modes/view_mode.h"
 #include "app/overlays/lines_overlay.h"
-#include "app/course/moment_strip.h"
+#include "app/course/snapshot_strip.h"
 #include "app/course/readings.h"
 #include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
@@ -111,7 +111,7 @@ void Workspace::buildSheets(QVBoxLayout* column) {
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
     left->addWidget(sheets_, 1);
-    left->addWidget(moments_ = new MomentStrip(desk_));
+    left->addWidget(snapshots_ = new SnapshotStrip(desk_));
     left->addWidget(viewModeBar_ = new ViewModeBar(desk_));
     middle->addLayout(left, 2); // the panel is as wide as it may be unless the window is small
 
@@ -194,7 +194,7 @@ void Workspace::refresh() {
         refreshCourse();
         Scene seen = sceneOf(Side::Reference), drawn = sceneOf(Side::Sketch);
         viewModeBar_->refresh(step().offersLooking());
-        moments_->refresh(step().offersLooking());
+        snapshots_->refresh(step().offersLooking());
         if (step().offersLooking())
             currentViewMode(desk_).change(desk_, seen, drawn);
         showScene(std::move(seen), seen_, seenCaption_);

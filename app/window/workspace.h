@@ -16,7 +16,7 @@ class QVBoxLayout;
 
 namespace zokran {
 
-class MomentStrip;
+class SnapshotStrip;
 class ViewModeBar;
 class SettledButton;
 class SheetCaption;
@@ -62,7 +62,7 @@ private:
     SheetView *seen_, *drawn_;
     SheetCaption *seenCaption_, *drawnCaption_;
     ViewModeBar* viewModeBar_;
-    MomentStrip* moments_;
+    SnapshotStrip* snapshots_;
     Readings* readings_;
     QStackedWidget* panels_;
     QMap<StepPanel*, QWidget*> shown_; ///< the scroll area each panel lies in

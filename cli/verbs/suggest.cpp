@@ -55,7 +55,10 @@ std::function<void()> suggest(CLI::App& app) {
         if (o->face < 1 || o->face > faces.size())
             throw BadInput(fmt::format("{}: there is no face {}; {} found", o->picture, o->face,
                                        faces.size() == 1 ? "one was" : fmt::format("{} were", faces.size())));
-        fmt::print("{}", marksText(faces[o->face - 1].marks));
+        const SuggestedFace& face = faces[o->face - 1];
+        if (!face.certain)
+            fmt::print(stderr, "zokran-cli: {}: this may be no face, or one that is turned far; look every mark over\n", o->picture);
+        fmt::print("{}", marksText(face.marks));
     };
 }
 

@@ -41,29 +41,49 @@ const std::vector<ExpressionStroke> strokesOfExpression = {
     {MouthCornerR, {ExpressionMark::LipLower}, MouthCornerL},
 };
 
-/// The strokes that a finding about expression moves, as drawn and where they belong; a soft curve through three.
+/// A soft curve through the places that there are of a stroke; nothing where there are fewer than two.
+std::vector<PicturePoint> curveOf(const ExpressionStroke& stroke, const PerExpressionMark<std::optional<PicturePoint>>& places,
+                                  const PerMark<std::optional<PicturePoint>>& structure) {
+    std::vector<PicturePoint> through;
+    const auto add = [&](const std::optional<PicturePoint>& at) {
+        if (at)
+            through.push_back(*at);
+    };
+    if (stroke.from)
+        add(structure[*stroke.from]);
+    for (ExpressionMark m : stroke.through)
+        add(places[m]);
+    if (stroke.to)
+        add(structure[*stroke.to]);
+    return through.size() < 2 ? std::vector<PicturePoint>() : curveThrough(through);
+}
+
+/// The strokes that a finding about expression moves, as drawn and where they belong.
 void addExpression(FindingLines& on, const Comparison& c, const Finding& finding) {
+    PerExpressionMark<std::optional<PicturePoint>> drawn, belongs;
+    PerMark<std::optional<PicturePoint>> structureDrawn, structureBelongs;
+    const auto place = [](const std::optional<Placement>& at, const std::optional<SketchPoint>& by,
+                          std::optional<PicturePoint>& isDrawn, std::optional<PicturePoint>& isBelonging) {
+        if (!at)
+            return;
+        isDrawn = at->drawn;
+        isBelonging = at->drawn + by.value_or(SketchPoint());
+    };
+    for (int i = 0; i < expressionMarkCount; ++i) {
+        const ExpressionMark m = expressionMarkAt(i);
+        place(c.expressionPlacements[m], finding.expressionCorrections[m], drawn[m], belongs[m]);
+    }
+    for (int i = 0; i < markCount; ++i) {
+        const Mark m = markAt(i);
+        place(c.placements[m], finding.corrections[m], structureDrawn[m], structureBelongs[m]);
+    }
     for (const ExpressionStroke& stroke : strokesOfExpression) {
-        if (std::none_of(stroke.through.begin(), stroke.through.end(),
-                         [&](ExpressionMark m) { return finding.expressionCorrections[m].has_value(); }))
-            continue;
-        std::vector<PicturePoint> drawn, belongs;
-        const auto add = [&](const std::optional<Placement>& at, const std::optional<SketchPoint>& by) {
-            if (at) {
-                drawn.push_back(at->drawn);
-                belongs.push_back(at->drawn + by.value_or(SketchPoint()));
-            }
-        };
-        if (stroke.from)
-            add(c.placements[*stroke.from], finding.corrections[*stroke.from]);
-        for (ExpressionMark m : stroke.through)
-            add(c.expressionPlacements[m], finding.expressionCorrections[m]);
-        if (stroke.to)
-            add(c.placements[*stroke.to], finding.corrections[*stroke.to]);
-        if (drawn.size() < 2)
-            continue;
-        on.drawn.push_back(curveThrough(drawn));
-        on.belongs.push_back(curveThrough(belongs));
+        const bool isMoved = std::any_of(stroke.through.begin(), stroke.through.end(),
+                                         [&](ExpressionMark m) { return finding.expressionCorrections[m].has_value(); });
+        if (auto curve = curveOf(stroke, drawn, structureDrawn); isMoved && !curve.empty()) {
+            on.drawn.push_back(std::move(curve));
+            on.belongs.push_back(curveOf(stroke, belongs, structureBelongs));
+        }
     }
 }
 
@@ -163,21 +183,9 @@ std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
 std::vector<std::vector<PicturePoint>> expressionStrokes(const PerExpressionMark<std::optional<PicturePoint>>& places,
                                                          const PerMark<std::optional<PicturePoint>>& structure) {
     std::vector<std::vector<PicturePoint>> strokes;
-    for (const ExpressionStroke& stroke : strokesOfExpression) {
-        std::vector<PicturePoint> through;
-        const auto add = [&](const std::optional<PicturePoint>& at) {
-            if (at)
-                through.push_back(*at);
-        };
-        if (stroke.from)
-            add(structure[*stroke.from]);
-        for (ExpressionMark m : stroke.through)
-            add(places[m]);
-        if (stroke.to)
-            add(structure[*stroke.to]);
-        if (through.size() >= 2)
-            strokes.push_back(curveThrough(through));
-    }
+    for (const ExpressionStroke& stroke : strokesOfExpression)
+        if (auto curve = curveOf(stroke, places, structure); !curve.empty())
+            strokes.push_back(std::move(curve));
     return strokes;
 }
 

@@ -63,20 +63,20 @@ constexpr double sure = 2;
 
 } // namespace
 
-std::string wordsForDivision(std::string_view id, const Translator& book) {
+std::string wordsForDivision(std::string_view id, const Translator& translator) {
     const Named* name = named(id);
-    return name ? book.say(name->name) : std::string(id);
+    return name ? translator.say(name->name) : std::string(id);
 }
 
-std::string divisionNumber(const Division& division, double number, const Translator& book) {
+std::string divisionNumber(const Division& division, double number, const Translator& translator) {
     return division.unit == "eye_width"
-               ? book.say(ZOKRAN_WORDS("{number} eyes"), {{"number", fmt::format("{:.2f}", number)}})
-               : book.say(ZOKRAN_WORDS("{number} %"),
+               ? translator.say(ZOKRAN_WORDS("{number} eyes"), {{"number", fmt::format("{:.2f}", number)}})
+               : translator.say(ZOKRAN_WORDS("{number} %"),
                           {{"number", fmt::format("{:.0f}", 100 * number)}});
 }
 
 std::vector<std::string> likenessWords(const std::vector<SitterRow>& rows, const std::string& canon,
-                                       const Translator& book) {
+                                       const Translator& translator) {
     std::vector<std::pair<double, const SitterRow*>> found;
     for (const SitterRow& row : rows) {
         const auto rule = row.canons.find(canon);
@@ -94,12 +94,12 @@ std::vector<std::string> likenessWords(const std::vector<SitterRow>& rows, const
             continue;
         const double rule = row->canons.at(canon);
         const bool much = row->sitter > rule;
-        told.push_back(book.say(
+        told.push_back(translator.say(
             ZOKRAN_WORDS("{what}: {name} {sitter}; rule {rule}."),
-            {{"what", book.say(much ? name->much : name->little)},
-             {"name", book.say(name->name)},
-             {"sitter", divisionNumber(*row->division, row->sitter, book)},
-             {"rule", divisionNumber(*row->division, rule, book)}}));
+            {{"what", translator.say(much ? name->much : name->little)},
+             {"name", translator.say(name->name)},
+             {"sitter", divisionNumber(*row->division, row->sitter, translator)},
+             {"rule", divisionNumber(*row->division, rule, translator)}}));
     }
     return told;
 }

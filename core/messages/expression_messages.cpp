@@ -30,12 +30,12 @@ constexpr std::array<ExpressionEntry, expressionMarkCount> expressionEntries{{
 
 } // namespace
 
-std::string wordsFor(ExpressionMark mark, const Translator& book) {
-    return book.say(expressionEntries[static_cast<std::size_t>(mark)].name);
+std::string wordsFor(ExpressionMark mark, const Translator& translator) {
+    return translator.say(expressionEntries[static_cast<std::size_t>(mark)].name);
 }
 
-std::string whereToFind(ExpressionMark mark, const Translator& book) {
-    return book.say(expressionEntries[static_cast<std::size_t>(mark)].where);
+std::string whereToFind(ExpressionMark mark, const Translator& translator) {
+    return translator.say(expressionEntries[static_cast<std::size_t>(mark)].where);
 }
 
 } // namespace zokran

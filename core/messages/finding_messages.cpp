@@ -24,15 +24,15 @@ bool liesOver(const FindingFigures& f) {
     return abs(toDegrees(f.lean)) > Degrees{50};
 }
 
-std::string along(const FindingFigures& f, bool up, bool several, const Translator& book) {
+std::string along(const FindingFigures& f, bool up, bool several, const Translator& translator) {
     if (liesOver(f))
-        return up        ? several ? book.say(ZOKRAN_WORDS("move them towards the crown by"))
-                                   : book.say(ZOKRAN_WORDS("move it towards the crown by"))
-                      : several ? book.say(ZOKRAN_WORDS("move them towards the chin by"))
-                         : book.say(ZOKRAN_WORDS("move it towards the chin by"));
-    return up ? several ? book.say(ZOKRAN_WORDS("raise them")) : book.say(ZOKRAN_WORDS("raise it"))
-           : several ? book.say(ZOKRAN_WORDS("lower them"))
-                     : book.say(ZOKRAN_WORDS("lower it"));
+        return up        ? several ? translator.say(ZOKRAN_WORDS("move them towards the crown by"))
+                                   : translator.say(ZOKRAN_WORDS("move it towards the crown by"))
+                      : several ? translator.say(ZOKRAN_WORDS("move them towards the chin by"))
+                         : translator.say(ZOKRAN_WORDS("move it towards the chin by"));
+    return up ? several ? translator.say(ZOKRAN_WORDS("raise them")) : translator.say(ZOKRAN_WORDS("raise it"))
+           : several ? translator.say(ZOKRAN_WORDS("lower them"))
+                     : translator.say(ZOKRAN_WORDS("lower it"));
 }
 
 /// With a capital letter at the start; names begin with plain letters in every language there is.
@@ -42,58 +42,58 @@ std::string capitalised(std::string words) {
     return words;
 }
 
-std::string wayWord(const SketchPoint& way, const Translator& book) {
+std::string wayWord(const SketchPoint& way, const Translator& translator) {
     if (std::abs(way.x()) >= std::abs(way.y()))
-        return way.x() > 0 ? book.say(ZOKRAN_WORDS("right")) : book.say(ZOKRAN_WORDS("left"));
-    return way.y() > 0 ? book.say(ZOKRAN_WORDS("down")) : book.say(ZOKRAN_WORDS("up"));
+        return way.x() > 0 ? translator.say(ZOKRAN_WORDS("right")) : translator.say(ZOKRAN_WORDS("left"));
+    return way.y() > 0 ? translator.say(ZOKRAN_WORDS("down")) : translator.say(ZOKRAN_WORDS("up"));
 }
 
-std::string turnText(const FindingFigures& f, const Translator& book) {
+std::string turnText(const FindingFigures& f, const Translator& translator) {
     const std::string by = degrees(f.amount);
     constexpr Degrees front{3};
     if (abs(toDegrees(f.seenTurn)) < front)
-        return book.say(
+        return translator.say(
             ZOKRAN_WORDS("Your drawing is turned {amount} away from the front: even out "
                          "the two halves of the face."),
             {{"amount", by}});
     const bool less = f.amount * f.seenTurn.value < 0;
-    return less ? book.say(ZOKRAN_WORDS("Your drawing reads {amount} less turned than the photo: "
+    return less ? translator.say(ZOKRAN_WORDS("Your drawing reads {amount} less turned than the photo: "
                                         "the far half of the face is too wide. Move the centre "
                                         "line further round, {way}."),
-                           {{"amount", by}, {"way", wayWord(f.way, book)}})
-                : book.say(ZOKRAN_WORDS("Your drawing reads {amount} more turned than the photo: "
+                           {{"amount", by}, {"way", wayWord(f.way, translator)}})
+                : translator.say(ZOKRAN_WORDS("Your drawing reads {amount} more turned than the photo: "
                                         "the far half of the face is too narrow. Bring the centre "
                                         "line back, {way}."),
-                           {{"amount", by}, {"way", wayWord(f.way, book)}});
+                           {{"amount", by}, {"way", wayWord(f.way, translator)}});
 }
 
-std::string tiltText(const FindingFigures& f, const Translator& book) {
+std::string tiltText(const FindingFigures& f, const Translator& translator) {
     return f.amount > 0
-               ? book.say(
+               ? translator.say(
                      ZOKRAN_WORDS("Your drawing looks {amount} further up than the photo: bend "
                                   "the brow line and the lines below it further down in the "
                                   "middle."),
                      {{"amount", degrees(f.amount)}})
-               : book.say(ZOKRAN_WORDS("Your drawing looks {amount} further down than the photo: "
+               : translator.say(ZOKRAN_WORDS("Your drawing looks {amount} further down than the photo: "
                                        "bend the brow line and the lines below it further up in "
                                        "the middle."),
                           {{"amount", degrees(f.amount)}});
 }
 
-std::string besidesText(const FindingFigures& f, const Translator& book) {
+std::string besidesText(const FindingFigures& f, const Translator& translator) {
     const std::string amount =
         f.besidesOnPaper
-            ? book.say(ZOKRAN_WORDS("{mm} mm"),
+            ? translator.say(ZOKRAN_WORDS("{mm} mm"),
                        {{"mm", fmt::format("{:.0f}", std::max(1.0, f.besidesOnPaper->value))}})
-            : book.say(ZOKRAN_WORDS("{percent} % of the head"),
+            : translator.say(ZOKRAN_WORDS("{percent} % of the head"),
                        {{"percent", fmt::format("{:.1f}", f.besidesPercent)}});
-    return book.say(ZOKRAN_WORDS("The arrow takes it {way} by {amount} as well."),
-                    {{"way", wayWord(*f.besides, book)}, {"amount", amount}});
+    return translator.say(ZOKRAN_WORDS("The arrow takes it {way} by {amount} as well."),
+                    {{"way", wayWord(*f.besides, translator)}, {"amount", amount}});
 }
 
 } // namespace
 
-std::string amountOf(const FindingFigures& f, const Translator& book) {
+std::string amountOf(const FindingFigures& f, const Translator& translator) {
     switch (f.unit) {
     case AmountUnit::Share:
         return fmt::format("{:.0f} %", 100 * std::abs(f.amount));
@@ -104,14 +104,14 @@ std::string amountOf(const FindingFigures& f, const Translator& book) {
     }
     const std::string percent = fmt::format("{:.1f}", f.percentOfHead);
     if (f.onPaper)
-        return book.say(
+        return translator.say(
             ZOKRAN_WORDS("{mm} mm ({percent} % of the head)"),
             {{"mm", fmt::format("{:.0f}", std::max(1.0, f.onPaper->value))}, {"percent", percent}});
-    return book.say(ZOKRAN_WORDS("{percent} % of the head ({eyes} eye-widths)"),
+    return translator.say(ZOKRAN_WORDS("{percent} % of the head ({eyes} eye-widths)"),
                     {{"percent", percent}, {"eyes", fmt::format("{:.1f}", f.eyeWidths)}});
 }
 
-std::string doubtOf(const FindingFigures& f, const Translator& book) {
+std::string doubtOf(const FindingFigures& f, const Translator& translator) {
     if (!(f.sigma > 0) || f.amount == 0)
         return {};
     const double twice = 2 * f.sigma;
@@ -126,77 +126,77 @@ std::string doubtOf(const FindingFigures& f, const Translator& book) {
     case AmountUnit::BallRadius: {
         const double share = twice / std::abs(f.amount);
         much = f.onPaper
-                   ? book.say(ZOKRAN_WORDS("{mm} mm"),
+                   ? translator.say(ZOKRAN_WORDS("{mm} mm"),
                               {{"mm", fmt::format("{:.0f}", std::max(1.0, share * f.onPaper->value))}})
                    : fmt::format("{:.1f} %", share * f.percentOfHead);
     }
     }
-    return book.say(ZOKRAN_WORDS("Give or take {amount}."), {{"amount", much}});
+    return translator.say(ZOKRAN_WORDS("Give or take {amount}."), {{"amount", much}});
 }
 
-std::string textOf(const Finding& finding, const Translator& book) {
+std::string textOf(const Finding& finding, const Translator& translator) {
     const FindingFigures& f = finding.figures;
     if (finding.id == "all_in_place")
-        return book.say(
+        return translator.say(
             ZOKRAN_WORDS("Every feature lies where it belongs, as far as the marks can tell."));
     if (finding.id == "registration")
-        return book.say(
+        return translator.say(
             ZOKRAN_WORDS("To lay them over one another, the sketch was taken as {scale} times the "
                          "photo's size and turned by {angle}. That is allowed for."),
             {{"scale", fmt::format("{:.2f}", f.scale)},
              {"angle", fmt::format("{}°", std::lround(toDegrees(Radians{f.amount}).value))}});
     if (finding.id == "turn")
         return f.rivalShift.empty()
-                   ? turnText(f, book)
-                   : turnText(f, book) + " " +
-                         book.say(ZOKRAN_WORDS("Or only a part has slipped ({what}): these marks allow both. Mark more of the "
+                   ? turnText(f, translator)
+                   : turnText(f, translator) + " " +
+                         translator.say(ZOKRAN_WORDS("Or only a part has slipped ({what}): these marks allow both. Mark more of the "
                                                "drawing to tell them apart."),
-                                  {{"what", nameOfFinding(f.rivalShift, book)}});
+                                  {{"what", nameOfFinding(f.rivalShift, translator)}});
     if (finding.id == "tilt")
-        return tiltText(f, book);
+        return tiltText(f, translator);
     const FindingSentences* s = sentencesFor(finding.id);
     if (!s)
         return finding.id;
     const std::string first =
-        book.say(f.amount > 0 ? s->more : s->less,
-                    {{"amount", amountOf(f, book)},
-                     {"lower_it", along(f, false, false, book)},
-                     {"lower_them", along(f, false, true, book)},
-                     {"raise_it", along(f, true, false, book)},
-                     {"raise_them", along(f, true, true, book)},
-                     {"way", wayWord(f.way, book)},
-                     {"line", finding.line ? capitalised(wordsFor(*finding.line, book)) : ""},
+        translator.say(f.amount > 0 ? s->more : s->less,
+                    {{"amount", amountOf(f, translator)},
+                     {"lower_it", along(f, false, false, translator)},
+                     {"lower_them", along(f, false, true, translator)},
+                     {"raise_it", along(f, true, false, translator)},
+                     {"raise_them", along(f, true, true, translator)},
+                     {"way", wayWord(f.way, translator)},
+                     {"line", finding.line ? capitalised(wordsFor(*finding.line, translator)) : ""},
                      {"number", std::to_string(f.number)},
-                     {"turn", f.mendClockwise ? book.say(ZOKRAN_WORDS("clockwise")) : book.say(ZOKRAN_WORDS("anticlockwise"))},
-                     {"mark", finding.marks.empty() ? "" : wordsFor(finding.marks.front(), book)}});
-    std::string text = f.besides ? first + " " + besidesText(f, book) : first;
+                     {"turn", f.mendClockwise ? translator.say(ZOKRAN_WORDS("clockwise")) : translator.say(ZOKRAN_WORDS("anticlockwise"))},
+                     {"mark", finding.marks.empty() ? "" : wordsFor(finding.marks.front(), translator)}});
+    std::string text = f.besides ? first + " " + besidesText(f, translator) : first;
     if (f.rivalTurn)
-        text += " " + book.say(f.rivalTurn->value > 0
+        text += " " + translator.say(f.rivalTurn->value > 0
                                    ? ZOKRAN_WORDS("Or the whole head is turned {by} too far to your right: these marks allow both.")
                                    : ZOKRAN_WORDS("Or the whole head is turned {by} too far to your left: these marks allow both."),
                                {{"by", degrees(f.rivalTurn->value)}});
     return text;
 }
 
-std::string measureOf(const Finding& finding, const Translator& book) {
+std::string measureOf(const Finding& finding, const Translator& translator) {
     if (finding.id == "turn")
-        return book.say(ZOKRAN_WORDS(
+        return translator.say(ZOKRAN_WORDS(
             "Compare the near half of the face with the far half, along the brow line."));
     if (finding.id == "tilt")
-        return book.say(ZOKRAN_WORDS("Run a level line from the top of the ear to the face and see "
+        return translator.say(ZOKRAN_WORDS("Run a level line from the top of the ear to the face and see "
                                      "which feature it meets."));
     const FindingSentences* s = sentencesFor(finding.id);
-    return s ? book.say(s->measure) : std::string();
+    return s ? translator.say(s->measure) : std::string();
 }
 
-std::string handCheckWords(const Comparison& c, const Finding& finding, const Translator& book, const Levels* school) {
+std::string handCheckWords(const Comparison& c, const Finding& finding, const Translator& translator, const Levels* school) {
     const auto check = handCheckFor(c, finding);
     if (!check)
         return {};
     const auto name = [&](const std::vector<Mark>& marks) {
-        return marks.size() == 1 ? wordsFor(marks.front(), book) : book.say(ZOKRAN_WORDS("the eyes"));
+        return marks.size() == 1 ? wordsFor(marks.front(), translator) : translator.say(ZOKRAN_WORDS("the eyes"));
     };
-    const std::string numbers = book.say(ZOKRAN_WORDS("Measure it: {from} to {to} is {seen} of {unit_from} to {unit_to} on the photo, and {drawn} "
+    const std::string numbers = translator.say(ZOKRAN_WORDS("Measure it: {from} to {to} is {seen} of {unit_from} to {unit_to} on the photo, and {drawn} "
                                  "on yours."),
                     {{"from", name(check->from)},
                      {"to", name(check->to)},
@@ -205,7 +205,7 @@ std::string handCheckWords(const Comparison& c, const Finding& finding, const Tr
                      {"unit_to", name(check->unitTo)},
                      {"drawn", fmt::format("{:.2f}", check->drawn)}});
     const auto share = school ? schoolShare(*check, *school) : std::nullopt;
-    return share ? numbers + " " + book.say(ZOKRAN_WORDS("Your school starts from {share}; the sitter decides."),
+    return share ? numbers + " " + translator.say(ZOKRAN_WORDS("Your school starts from {share}; the sitter decides."),
                                             {{"share", fmt::format("{:.2f}", *share)}})
                  : numbers;
 }
@@ -219,28 +219,28 @@ int placesCompared(const Comparison& c) {
     return count;
 }
 
-std::string scopeWords(const Comparison& c, const Translator& book) {
+std::string scopeWords(const Comparison& c, const Translator& translator) {
     const std::vector<Part> looked = partsLookedAt(c);
     std::string seen, unseen;
     const auto add = [&](std::string& list, const std::string& word) { list += (list.empty() ? "" : ", ") + word; };
     for (Part part : allParts)
         if (part != Part::Whole && part != Part::Turn) {
             const bool is = std::find(looked.begin(), looked.end(), part) != looked.end();
-            add(is ? seen : unseen, wordsFor(part, book));
+            add(is ? seen : unseen, wordsFor(part, translator));
         }
     const auto feature = [&](ExpressionFeature of, const char* word) {
         bool is = false;
         for (int i = 0; i < expressionMarkCount; ++i)
             is = is || (c.expressionPlacements[expressionMarkAt(i)] && featureOf(expressionMarkAt(i)) == of);
-        add(is ? seen : unseen, book.say(word));
+        add(is ? seen : unseen, translator.say(word));
     };
     feature(ExpressionFeature::Lid, ZOKRAN_WORDS("lids"));
     feature(ExpressionFeature::Lip, ZOKRAN_WORDS("lips' edges"));
-    return book.say(ZOKRAN_WORDS("{count} places were compared: {seen}. Not looked at: {unseen}."),
+    return translator.say(ZOKRAN_WORDS("{count} places were compared: {seen}. Not looked at: {unseen}."),
                     {{"count", std::to_string(placesCompared(c))}, {"seen", seen}, {"unseen", unseen}});
 }
 
-std::string praiseWords(const Comparison& c, const Translator& book) {
+std::string praiseWords(const Comparison& c, const Translator& translator) {
     using enum Mark;
     constexpr double holds = 1.5;          // % of the head's height
     constexpr Degrees holdsItsPose{4};
@@ -258,7 +258,7 @@ std::string praiseWords(const Comparison& c, const Translator& book) {
     };
     std::string list;
     auto add = [&](const char* name) {
-        list += (list.empty() ? "" : ", ") + book.say(name);
+        list += (list.empty() ? "" : ", ") + translator.say(name);
     };
     const auto off = [](Radians a, Radians b) { return abs(toDegrees(wrapped(a - b))); };
     const bool holdsPose = off(c.sketchPose.turn, c.referencePose.turn) < holdsItsPose &&
@@ -293,13 +293,13 @@ std::string praiseWords(const Comparison& c, const Translator& book) {
         if (judged > 0 && placed == judged && !isTold)
             add(name);
     }
-    return list.empty() ? book.say(ZOKRAN_WORDS("Much is off yet, and that is information: mend this "
+    return list.empty() ? translator.say(ZOKRAN_WORDS("Much is off yet, and that is information: mend this "
                                                 "first, and the rest will read more easily. A "
                                                 "drawing can be changed; likeness comes late."))
            : holdsPose
-               ? book.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}})
+               ? translator.say(ZOKRAN_WORDS("What holds: {list}."), {{"list", list}})
                // Their arrows are long all the same: they go where the turned head takes them.
-               : book.say(ZOKRAN_WORDS("Within the face as you drew it these sit right to one another: {list}. With the "
+               : translator.say(ZOKRAN_WORDS("Within the face as you drew it these sit right to one another: {list}. With the "
                                        "turn they all move together."),
                           {{"list", list}});
 }

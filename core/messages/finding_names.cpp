@@ -18,17 +18,17 @@ const FindingSentences* sentencesFor(std::string_view id) {
     return nullptr;
 }
 
-std::string nameOfFinding(std::string_view id, const Translator& book) {
+std::string nameOfFinding(std::string_view id, const Translator& translator) {
     if (id == "turn")
-        return book.say(ZOKRAN_WORDS("turn of the head"));
+        return translator.say(ZOKRAN_WORDS("turn of the head"));
     if (id == "tilt")
-        return book.say(ZOKRAN_WORDS("tilt of the head"));
+        return translator.say(ZOKRAN_WORDS("tilt of the head"));
     // A mark that outliers on its own.
     if (constexpr std::string_view outlier = "mark_"; id.starts_with(outlier))
         if (const auto mark = markNamed(id.substr(outlier.size())))
-            return wordsFor(*mark, book);
+            return wordsFor(*mark, translator);
     const FindingSentences* sentences = sentencesFor(id);
-    return sentences ? book.say(sentences->name) : std::string(id);
+    return sentences ? translator.say(sentences->name) : std::string(id);
 }
 
 } // namespace zokran

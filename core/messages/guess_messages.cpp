@@ -15,11 +15,11 @@ constexpr BallRadii hardlyLonger{0.08};
 
 } // namespace
 
-std::string guessWords(const Guess& guess, const Fit& fit, const Translator& book) {
+std::string guessWords(const Guess& guess, const Fit& fit, const Translator& translator) {
     const GuessError e = errorOf(guess, fit);
     std::vector<std::string> list;
     auto say = [&](const char* text, double by) {
-        list.push_back(book.say(text, {{"by", std::to_string(std::lround(std::abs(by)))}}));
+        list.push_back(translator.say(text, {{"by", std::to_string(std::lround(std::abs(by)))}}));
     };
     auto degrees = [](Radians r) { return toDegrees(r).value; };
     if (abs(e.turn) >= hardlyOff) {
@@ -47,11 +47,11 @@ std::string guessWords(const Guess& guess, const Fit& fit, const Translator& boo
         say(e.chin > BallRadii{0} ? ZOKRAN_WORDS("chin too short") : ZOKRAN_WORDS("chin too long"),
             0);
     if (list.empty())
-        return book.say(ZOKRAN_WORDS("Your guess was as good as the measuring."));
+        return translator.say(ZOKRAN_WORDS("Your guess was as good as the measuring."));
     std::string all;
     for (const std::string& item : list)
         all += (all.empty() ? "" : ", ") + item;
-    return book.say(ZOKRAN_WORDS("Your guess, against the fit: {list}."), {{"list", all}});
+    return translator.say(ZOKRAN_WORDS("Your guess, against the fit: {list}."), {{"list", all}});
 }
 
 } // namespace zokran

@@ -6,6 +6,6 @@
 namespace zokran {
 
 /// What a guess was to the fit, such as "Your guess, against the fit: turned 12° too little."
-std::string guessWords(const Guess& guess, const Fit& fit, const Translator& book = english());
+std::string guessWords(const Guess& guess, const Fit& fit, const Translator& translator = english());
 
 } // namespace zokran

@@ -2,7 +2,7 @@
 
 namespace zokran {
 
-std::string wordsFor(const LightDirection& light, const Translator& book) {
+std::string wordsFor(const LightDirection& light, const Translator& translator) {
     const Degrees across = toDegrees(light.azimuth), up = toDegrees(light.elevation);
     constexpr Degrees little{15}, side{60}, behind{100};
     const bool right = across > Degrees{0};
@@ -19,32 +19,32 @@ std::string wordsFor(const LightDirection& light, const Translator& book) {
                         : up > little      ? ZOKRAN_WORDS("{where}, from above")
                         : up > Degrees{-15} ? ZOKRAN_WORDS("{where}, level")
                                            : ZOKRAN_WORDS("{where}, from below");
-    return book.say(level, {{"where", book.say(where)}});
+    return translator.say(level, {{"where", translator.say(where)}});
 }
 
-std::string placeWords(const char* name, int side, const Translator& book) {
-    const std::string said = book.say(name);
+std::string placeWords(const char* name, int side, const Translator& translator) {
+    const std::string said = translator.say(name);
     if (side == 0)
         return said;
-    return book.say(side > 0 ? ZOKRAN_WORDS("{place}, right") : ZOKRAN_WORDS("{place}, left"), {{"place", said}});
+    return translator.say(side > 0 ? ZOKRAN_WORDS("{place}, right") : ZOKRAN_WORDS("{place}, left"), {{"place", said}});
 }
 
-std::string wordsFor(const LitPlace& place, const Translator& book) {
-    return placeWords(place.place->name, place.side, book);
+std::string wordsFor(const LitPlace& place, const Translator& translator) {
+    return placeWords(place.place->name, place.side, translator);
 }
 
-std::string wordsFor(ValueTrouble trouble, const Translator& book) {
+std::string wordsFor(ValueTrouble trouble, const Translator& translator) {
     switch (trouble) {
     case ValueTrouble::NotShaded:
-        return book.say(ZOKRAN_WORDS("The sketch is all line so far; there is no tone to compare."));
+        return translator.say(ZOKRAN_WORDS("The sketch is all line so far; there is no tone to compare."));
     case ValueTrouble::Timid:
-        return book.say(ZOKRAN_WORDS(
+        return translator.say(ZOKRAN_WORDS(
             "Your darks are too timid: press the darkest of them down to their value."));
     case ValueTrouble::Heavy:
-        return book.say(ZOKRAN_WORDS("Your drawing is darker than the photo on the whole: keep the "
+        return translator.say(ZOKRAN_WORDS("Your drawing is darker than the photo on the whole: keep the "
                                      "paper for the lights."));
     case ValueTrouble::MiddleMissing:
-        return book.say(ZOKRAN_WORDS("Your middle values are missing: between light and dark the form "
+        return translator.say(ZOKRAN_WORDS("Your middle values are missing: between light and dark the form "
                                      "turns through a half-tone."));
     case ValueTrouble::None:
         break;

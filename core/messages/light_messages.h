@@ -7,15 +7,15 @@
 namespace zokran {
 
 /// Where a light stands: "from the left, high up".
-std::string wordsFor(const LightDirection& light, const Translator& book = english());
+std::string wordsFor(const LightDirection& light, const Translator& translator = english());
 
 /// A place by its name, and of a pair on which side, the viewer's when the face looks at them: "the
 /// cheekbone, left" is the sitter's right one.
-std::string wordsFor(const LitPlace& place, const Translator& book = english());
+std::string wordsFor(const LitPlace& place, const Translator& translator = english());
 /// The same of any place; `side`: +1 the sitter's left, -1 the right, 0 in the middle.
-std::string placeWords(const char* name, int side, const Translator& book = english());
+std::string placeWords(const char* name, int side, const Translator& translator = english());
 
 /// What a drawing's values lack, in a sentence; empty when nothing.
-std::string wordsFor(ValueTrouble trouble, const Translator& book = english());
+std::string wordsFor(ValueTrouble trouble, const Translator& translator = english());
 
 } // namespace zokran

@@ -63,21 +63,21 @@ constexpr std::array<Entry, markCount> entries{{
 
 } // namespace
 
-std::string wordsFor(Mark mark, const Translator& book) {
-    return book.say(entries[indexOf(mark)].name);
+std::string wordsFor(Mark mark, const Translator& translator) {
+    return translator.say(entries[indexOf(mark)].name);
 }
 
-std::string sidedWordsFor(Mark mark, const Translator& book) {
-    const std::string name = wordsFor(mark, book);
+std::string sidedWordsFor(Mark mark, const Translator& translator) {
+    const std::string name = wordsFor(mark, translator);
     if (idOf(mark).ends_with("_l"))
-        return book.say(ZOKRAN_WORDS("{mark} (the sitter's left, on your right)"), {{"mark", name}});
+        return translator.say(ZOKRAN_WORDS("{mark} (the sitter's left, on your right)"), {{"mark", name}});
     if (idOf(mark).ends_with("_r"))
-        return book.say(ZOKRAN_WORDS("{mark} (the sitter's right, on your left)"), {{"mark", name}});
+        return translator.say(ZOKRAN_WORDS("{mark} (the sitter's right, on your left)"), {{"mark", name}});
     return name;
 }
 
-std::string whereToFind(Mark mark, const Translator& book) {
-    return book.say(entries[indexOf(mark)].where);
+std::string whereToFind(Mark mark, const Translator& translator) {
+    return translator.say(entries[indexOf(mark)].where);
 }
 
 } // namespace zokran

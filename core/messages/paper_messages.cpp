@@ -2,7 +2,7 @@
 
 namespace zokran {
 
-std::string paperWords(std::string_view name, const Translator& book) {
+std::string paperWords(std::string_view name, const Translator& translator) {
     constexpr std::pair<std::string_view, const char*> named[] = {
         {"letter", ZOKRAN_WORDS("Letter")},
         {"legal", ZOKRAN_WORDS("Legal")},
@@ -20,9 +20,9 @@ std::string paperWords(std::string_view name, const Translator& book) {
         words[0] = 'A';
     for (const auto& [id, say] : named)
         if (id == name)
-            words = book.say(say);
+            words = translator.say(say);
     const PaperSize paper = paperNamed(name);
-    return book.say(ZOKRAN_WORDS("{what}, {width} by {height} mm"),
+    return translator.say(ZOKRAN_WORDS("{what}, {width} by {height} mm"),
                     {{"what", words},
                      {"width", fmt::format("{:.0f}", paper.width.value)},
                      {"height", fmt::format("{:.0f}", paper.height.value)}});

@@ -6,6 +6,6 @@
 namespace zokran {
 
 /// A sheet that `paperNames` knows, with its size: "A4, 210 by 297 mm".
-std::string paperWords(std::string_view name, const Translator& book = english());
+std::string paperWords(std::string_view name, const Translator& translator = english());
 
 } // namespace zokran

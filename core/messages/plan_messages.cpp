@@ -4,29 +4,29 @@
 
 namespace zokran {
 
-std::string wordsFor(PlanTrouble trouble, const Translator& book) {
+std::string wordsFor(PlanTrouble trouble, const Translator& translator) {
     switch (trouble) {
     case PlanTrouble::HairCut:
-        return book.say(ZOKRAN_WORDS("The hair runs over the border."));
+        return translator.say(ZOKRAN_WORDS("The hair runs over the border."));
     case PlanTrouble::ChinCut:
-        return book.say(ZOKRAN_WORDS("The chin runs over the border."));
+        return translator.say(ZOKRAN_WORDS("The chin runs over the border."));
     case PlanTrouble::EarCut:
-        return book.say(ZOKRAN_WORDS("An ear runs over the border."));
+        return translator.say(ZOKRAN_WORDS("An ear runs over the border."));
     case PlanTrouble::ShoulderCut:
-        return book.say(ZOKRAN_WORDS("Neck or shoulder runs over the border at the side."));
+        return translator.say(ZOKRAN_WORDS("Neck or shoulder runs over the border at the side."));
     case PlanTrouble::TooLarge:
-        return book.say(ZOKRAN_WORDS("The head eats the page: it takes more than half of its height."));
+        return translator.say(ZOKRAN_WORDS("The head eats the page: it takes more than half of its height."));
     case PlanTrouble::TooSmall:
-        return book.say(ZOKRAN_WORDS("The head is small for the page: let it fill more of it, or take a smaller sheet."));
+        return translator.say(ZOKRAN_WORDS("The head is small for the page: let it fill more of it, or take a smaller sheet."));
     case PlanTrouble::TooLow:
-        return book.say(ZOKRAN_WORDS("The head sits low on the page."));
+        return translator.say(ZOKRAN_WORDS("The head sits low on the page."));
     case PlanTrouble::LooksOut:
-        return book.say(ZOKRAN_WORDS("The head looks out of the page: leave more room before its face."));
+        return translator.say(ZOKRAN_WORDS("The head looks out of the page: leave more room before its face."));
     }
     return {};
 }
 
-std::string wordsFor(const PlanKept& kept, const Translator& book) {
+std::string wordsFor(const PlanKept& kept, const Translator& translator) {
     // Smaller than these is what a pencil and a photograph do anyway.
     constexpr double hardlyGrown = 0.03;
     constexpr double hardlyMoved = 3; // mm
@@ -36,37 +36,37 @@ std::string wordsFor(const PlanKept& kept, const Translator& book) {
     };
     const auto mm = [](Millimetres m) { return fmt::format("{:.0f}", abs(m).value); };
     if (std::abs(kept.grown - 1) > hardlyGrown)
-        add(book.say(kept.grown > 1 ? ZOKRAN_WORDS("Against its plan the drawing has grown by {percent} %.")
+        add(translator.say(kept.grown > 1 ? ZOKRAN_WORDS("Against its plan the drawing has grown by {percent} %.")
                                     : ZOKRAN_WORDS("Against its plan the drawing is {percent} % smaller."),
                      {{"percent", fmt::format("{:.0f}", 100 * std::abs(kept.grown - 1))}}));
     if (abs(kept.right).value > hardlyMoved)
-        add(book.say(kept.right.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too far to the right.")
+        add(translator.say(kept.right.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too far to the right.")
                                           : ZOKRAN_WORDS("It stands {mm} mm too far to the left."),
                      {{"mm", mm(kept.right)}}));
     if (abs(kept.down).value > hardlyMoved)
-        add(book.say(kept.down.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too low.")
+        add(translator.say(kept.down.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too low.")
                                          : ZOKRAN_WORDS("It stands {mm} mm too high."),
                      {{"mm", mm(kept.down)}}));
-    return words.empty() ? book.say(ZOKRAN_WORDS("The drawing keeps to its plan.")) : words;
+    return words.empty() ? translator.say(ZOKRAN_WORDS("The drawing keeps to its plan.")) : words;
 }
 
 std::vector<std::string> layOffWords(const PagePlan& plan, const PaperSize& paper,
-                                     const Translator& book) {
+                                     const Translator& translator) {
     const auto mm = [](double value) { return fmt::format("{:.0f}", value); };
     const auto place = [&](const char* words, const PaperPoint& p) {
-        return book.say(words, {{"down", mm(p.y())}, {"across", mm(p.x())}});
+        return translator.say(words, {{"down", mm(p.y())}, {"across", mm(p.x())}});
     };
     return {place(ZOKRAN_WORDS("Crown: {down} from the top, {across} from the left"), plan.crown),
             place(ZOKRAN_WORDS("Chin: {down} from the top, {across} from the left"), plan.chin),
-            book.say(ZOKRAN_WORDS("Sides: {left} from the left, {right} from the right"),
+            translator.say(ZOKRAN_WORDS("Sides: {left} from the left, {right} from the right"),
                      {{"left", mm(plan.head.low.x())},
                       {"right", mm(paper.width.value - plan.head.high.x())}}),
-            book.say(ZOKRAN_WORDS("Brow line: from {a} down, {b} across, to {c} down, {d} across"),
+            translator.say(ZOKRAN_WORDS("Brow line: from {a} down, {b} across, to {c} down, {d} across"),
                      {{"a", mm(plan.browLeft.y())},
                       {"b", mm(plan.browLeft.x())},
                       {"c", mm(plan.browRight.y())},
                       {"d", mm(plan.browRight.x())}}),
-            book.say(ZOKRAN_WORDS("Centre line: from {a} down, {b} across, to {c} down, {d} across"),
+            translator.say(ZOKRAN_WORDS("Centre line: from {a} down, {b} across, to {c} down, {d} across"),
                      {{"a", mm(plan.centreTop.y())},
                       {"b", mm(plan.centreTop.x())},
                       {"c", mm(plan.centreFoot.y())},

@@ -10,30 +10,30 @@ Radians angleOf(const PoseSpread& spread, Angle angle) {
     return angle == Angle::Turn ? spread.turn : angle == Angle::Tilt ? spread.tilt : spread.lean;
 }
 
-std::string nameOf(Angle angle, const Translator& book) {
-    return angle == Angle::Turn   ? book.say(ZOKRAN_WORDS("Turn"))
-           : angle == Angle::Tilt ? book.say(ZOKRAN_WORDS("Tilt"))
-                                  : book.say(ZOKRAN_WORDS("Lean"));
+std::string nameOf(Angle angle, const Translator& translator) {
+    return angle == Angle::Turn   ? translator.say(ZOKRAN_WORDS("Turn"))
+           : angle == Angle::Tilt ? translator.say(ZOKRAN_WORDS("Tilt"))
+                                  : translator.say(ZOKRAN_WORDS("Lean"));
 }
 
-std::string wordsFor(Angle angle, Radians value, const Translator& book) {
+std::string wordsFor(Angle angle, Radians value, const Translator& translator) {
     constexpr Degrees level{1.5};
     const bool none = abs(toDegrees(value))<level, positive = value> Radians{0};
     switch (angle) {
     case Angle::Turn:
-        return none       ? book.say(ZOKRAN_WORDS("faces you"))
-               : positive ? book.say(ZOKRAN_WORDS("turned to your right"))
-                          : book.say(ZOKRAN_WORDS("turned to your left"));
+        return none       ? translator.say(ZOKRAN_WORDS("faces you"))
+               : positive ? translator.say(ZOKRAN_WORDS("turned to your right"))
+                          : translator.say(ZOKRAN_WORDS("turned to your left"));
     case Angle::Tilt:
-        return none       ? book.say(ZOKRAN_WORDS("looks straight ahead"))
-               : positive ? book.say(ZOKRAN_WORDS("chin up"))
-                          : book.say(ZOKRAN_WORDS("chin down"));
+        return none       ? translator.say(ZOKRAN_WORDS("looks straight ahead"))
+               : positive ? translator.say(ZOKRAN_WORDS("chin up"))
+                          : translator.say(ZOKRAN_WORDS("chin down"));
     case Angle::Lean:
         break;
     }
-    return none       ? book.say(ZOKRAN_WORDS("upright"))
-           : positive ? book.say(ZOKRAN_WORDS("leans to your right"))
-                      : book.say(ZOKRAN_WORDS("leans to your left"));
+    return none       ? translator.say(ZOKRAN_WORDS("upright"))
+           : positive ? translator.say(ZOKRAN_WORDS("leans to your right"))
+                      : translator.say(ZOKRAN_WORDS("leans to your left"));
 }
 
 std::string figureFor(Radians value) {

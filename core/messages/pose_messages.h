@@ -13,10 +13,10 @@ Radians angleOf(const Pose& pose, Angle angle);
 Radians angleOf(const PoseSpread& spread, Angle angle);
 
 /// The angle's name, such as "Turn".
-std::string nameOf(Angle angle, const Translator& book = english());
+std::string nameOf(Angle angle, const Translator& translator = english());
 
 /// An angle in words, such as "turned to the right".
-std::string wordsFor(Angle angle, Radians value, const Translator& book = english());
+std::string wordsFor(Angle angle, Radians value, const Translator& translator = english());
 
 /// An angle as a figure, such as "32°"; the sign is said in words and left out.
 std::string figureFor(Radians value);

@@ -6,6 +6,6 @@
 namespace zokran {
 
 /// What a round of work did, in two or three sentences.
-std::string roundWords(const Round& round, const Translator& book = english());
+std::string roundWords(const Round& round, const Translator& translator = english());
 
 } // namespace zokran

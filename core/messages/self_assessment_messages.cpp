@@ -4,58 +4,58 @@
 
 namespace zokran {
 
-std::string wordsFor(Part part, const Translator& book) {
+std::string wordsFor(Part part, const Translator& translator) {
     switch (part) {
     case Part::Whole:
-        return book.say(ZOKRAN_WORDS("whole shape"));
+        return translator.say(ZOKRAN_WORDS("whole shape"));
     case Part::Turn:
-        return book.say(ZOKRAN_WORDS("turn or tilt of the head"));
+        return translator.say(ZOKRAN_WORDS("turn or tilt of the head"));
     case Part::Eyes:
-        return book.say(ZOKRAN_WORDS("eyes"));
+        return translator.say(ZOKRAN_WORDS("eyes"));
     case Part::Nose:
-        return book.say(ZOKRAN_WORDS("nose"));
+        return translator.say(ZOKRAN_WORDS("nose"));
     case Part::Mouth:
-        return book.say(ZOKRAN_WORDS("mouth"));
+        return translator.say(ZOKRAN_WORDS("mouth"));
     case Part::Chin:
-        return book.say(ZOKRAN_WORDS("chin or jaw"));
+        return translator.say(ZOKRAN_WORDS("chin or jaw"));
     case Part::Ears:
-        return book.say(ZOKRAN_WORDS("ears"));
+        return translator.say(ZOKRAN_WORDS("ears"));
     case Part::Forehead:
-        return book.say(ZOKRAN_WORDS("forehead or hair"));
+        return translator.say(ZOKRAN_WORDS("forehead or hair"));
     case Part::Neck:
-        return book.say(ZOKRAN_WORDS("neck"));
+        return translator.say(ZOKRAN_WORDS("neck"));
     case Part::Brows:
-        return book.say(ZOKRAN_WORDS("eyebrows"));
+        return translator.say(ZOKRAN_WORDS("eyebrows"));
     }
     return {};
 }
 
-std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& book) {
+std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator) {
     if (answers.empty())
         return {};
-    const std::string part = wordsFor(answers.front().part, book);
+    const std::string part = wordsFor(answers.front().part, translator);
     std::string words;
     if (answers.front().rank == 1)
-        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first, and so does the check."),
+        words = translator.say(ZOKRAN_WORDS("Your own eye put the {part} first, and so does the check."),
                          {{"part", part}});
     else if (answers.front().rank > 1)
-        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; it is number {rank} here."),
+        words = translator.say(ZOKRAN_WORDS("Your own eye put the {part} first; it is number {rank} here."),
                          {{"part", part}, {"rank", std::to_string(answers.front().rank)}});
     else if (!answers.front().isLookedAt)
-        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; nothing of it was marked, so nobody has measured "
+        words = translator.say(ZOKRAN_WORDS("Your own eye put the {part} first; nothing of it was marked, so nobody has measured "
                                       "it yet."),
                          {{"part", part}});
     else
-        words = book.say(ZOKRAN_WORDS("Your own eye put the {part} first; measured, it holds."),
+        words = translator.say(ZOKRAN_WORDS("Your own eye put the {part} first; measured, it holds."),
                          {{"part", part}});
     const auto right = std::count_if(answers.begin(), answers.end(),
                                      [](const SelfAssessmentAnswer& a) { return a.rank > 0; });
     if (answers.size() > 1) {
         const Figure of{"said", std::to_string(answers.size())};
-        words += " " + (right == 0 ? book.say(ZOKRAN_WORDS("None of the {said} you named is off."), {of})
+        words += " " + (right == 0 ? translator.say(ZOKRAN_WORDS("None of the {said} you named is off."), {of})
                         : right == 1
-                            ? book.say(ZOKRAN_WORDS("One of the {said} you named is off."), {of})
-                            : book.say(ZOKRAN_WORDS("{right} of the {said} you named are off."),
+                            ? translator.say(ZOKRAN_WORDS("One of the {said} you named is off."), {of})
+                            : translator.say(ZOKRAN_WORDS("{right} of the {said} you named are off."),
                                        {{"right", std::to_string(right)}, of}));
     }
     return words;

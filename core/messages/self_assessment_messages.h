@@ -6,9 +6,9 @@
 namespace zokran {
 
 /// A part of the drawing in a word or two, such as "mouth".
-std::string wordsFor(Part part, const Translator& book = english());
+std::string wordsFor(Part part, const Translator& translator = english());
 
 /// How near the learner's own eye came, in two sentences; empty where nothing was said.
-std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& book = english());
+std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator = english());
 
 } // namespace zokran

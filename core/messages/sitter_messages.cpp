@@ -67,67 +67,67 @@ std::string listed(const std::vector<std::string>& items, const char* between) {
 
 } // namespace
 
-std::string departureWords(const Fit& fit, const Translator& book) {
+std::string departureWords(const Fit& fit, const Translator& translator) {
     std::vector<std::pair<double, std::string>> found;
     const ShapePrior& adults = adultHeads();
     for (const Departure& d : departures) {
         const auto length = [&](const HeadMarks& h) { return BallRadii{d.length(h)}; };
         const double by = (length(fit.head) - length(adults.mean)) / adults.spreadOf(length);
         if (!fit.shape.empty() && std::abs(by) > standsOut)
-            found.emplace_back(-std::abs(by), book.say(by > 0 ? d.much : d.little));
+            found.emplace_back(-std::abs(by), translator.say(by > 0 ? d.much : d.little));
     }
     std::sort(found.begin(), found.end());
     std::vector<std::string> list;
     for (std::size_t i = 0; i < std::min(found.size(), mostNamed); ++i)
         list.push_back(found[i].second);
     return list.empty() ? std::string()
-                        : book.say(ZOKRAN_WORDS("Beside an average adult this sitter has {list}."),
+                        : translator.say(ZOKRAN_WORDS("Beside an average adult this sitter has {list}."),
                                    {{"list", listed(list, ", ")}});
 }
 
-std::string asymmetryWords(const Fit& fit, const Translator& book) {
+std::string asymmetryWords(const Fit& fit, const Translator& translator) {
     std::vector<std::string> list;
     for (const Asymmetry& a : fit.asymmetries) {
         if (list.size() == 3)
             break;
         const bool height = abs(a.up) >= abs(a.outward);
         const double by = 100 * ((height ? a.up : a.outward) / headHeight(fit.head));
-        list.push_back(book.say(
+        list.push_back(translator.say(
             height   ? by > 0
                            ? ZOKRAN_WORDS("the {mark} sits {by} % of the head higher than its twin")
                            : ZOKRAN_WORDS("the {mark} sits {by} % of the head lower than its twin")
               : by > 0 ? ZOKRAN_WORDS("the {mark} lies {by} % of the head further out than its twin")
                      : ZOKRAN_WORDS("the {mark} lies {by} % of the head further in than its twin"),
-            {{"mark", wordsFor(a.left, book)}, {"by", fmt::format("{:.1f}", std::abs(by))}}));
+            {{"mark", wordsFor(a.left, translator)}, {"by", fmt::format("{:.1f}", std::abs(by))}}));
     }
     return list.empty() ? std::string()
-                        : book.say(ZOKRAN_WORDS("The two sides differ: {list}."),
+                        : translator.say(ZOKRAN_WORDS("The two sides differ: {list}."),
                                    {{"list", listed(list, "; ")}});
 }
 
-std::string thirdsWords(const Fit& fit, const Translator& book) {
+std::string thirdsWords(const Fit& fit, const Translator& translator) {
     const Levels sitter = levelsOf(fit.head);
     const double percent =
         100 * ((sitter.noseBase - sitter.chin) / (sitter.brow - sitter.noseBase) - 1);
     constexpr double hardly = 4;
     const std::string by = std::to_string(std::lround(std::abs(percent)));
     return std::abs(percent) < hardly
-               ? book.say(ZOKRAN_WORDS(
+               ? translator.say(ZOKRAN_WORDS(
                      "In this sitter brow to nose base and nose base to chin are about equal."))
            : percent > 0
-               ? book.say(ZOKRAN_WORDS("In this sitter the step from nose base to chin is {by} % "
+               ? translator.say(ZOKRAN_WORDS("In this sitter the step from nose base to chin is {by} % "
                                        "longer than the one from brow to nose base."),
                           {{"by", by}})
-               : book.say(ZOKRAN_WORDS("In this sitter the step from nose base to chin is {by} % "
+               : translator.say(ZOKRAN_WORDS("In this sitter the step from nose base to chin is {by} % "
                                        "shorter than the one from brow to nose base."),
                           {{"by", by}});
 }
 
-std::string sharedWords(int photographs, const Translator& book) {
+std::string sharedWords(int photographs, const Translator& translator) {
     return photographs == 0 ? std::string()
            : photographs == 1
-               ? book.say(ZOKRAN_WORDS("Another photograph of this sitter sharpens the reading."))
-               : book.say(
+               ? translator.say(ZOKRAN_WORDS("Another photograph of this sitter sharpens the reading."))
+               : translator.say(
                      ZOKRAN_WORDS("{count} other photographs of this sitter sharpen the reading."),
                      {{"count", std::to_string(photographs)}});
 }

@@ -7,12 +7,12 @@
 
 namespace zokran {
 
-std::string wordsFor(const TonePair& pair, const Translator& book) {
-    return placeWords(pair.place->name, pair.side, book);
+std::string wordsFor(const TonePair& pair, const Translator& translator) {
+    return placeWords(pair.place->name, pair.side, translator);
 }
 
-std::string wordsFor(const ToneFinding& finding, const ToneComparison& comparison, int values, const Translator& book) {
-    const std::string place = wordsFor(comparison.pairs[finding.pair], book);
+std::string wordsFor(const ToneFinding& finding, const ToneComparison& comparison, int values, const Translator& translator) {
+    const std::string place = wordsFor(comparison.pairs[finding.pair], translator);
     switch (finding.kind) {
     case ToneFinding::Kind::Place: {
         const int count = valuesOff(finding.off, values);
@@ -21,45 +21,45 @@ std::string wordsFor(const ToneFinding& finding, const ToneComparison& compariso
                                                 : ZOKRAN_WORDS("{place}: one value of {all} too dark"))
                                        : (light ? ZOKRAN_WORDS("{place}: {count} values of {all} too light")
                                                 : ZOKRAN_WORDS("{place}: {count} values of {all} too dark"));
-        return book.say(words, {{"place", place}, {"count", fmt::to_string(count)}, {"all", fmt::to_string(values)}});
+        return translator.say(words, {{"place", place}, {"count", fmt::to_string(count)}, {"all", fmt::to_string(values)}});
     }
     case ToneFinding::Kind::Timid:
-        return book.say(ZOKRAN_WORDS("the darkest dark is still grey: lightness {drawn} where the photo has {seen}, white is 100"),
+        return translator.say(ZOKRAN_WORDS("the darkest dark is still grey: lightness {drawn} where the photo has {seen}, white is 100"),
                         {{"drawn", fmt::to_string(std::lround(comparison.darkestDrawn))},
                          {"seen", fmt::to_string(std::lround(comparison.darkestSeen))}});
     case ToneFinding::Kind::DarkElsewhere:
-        return book.say(ZOKRAN_WORDS("the darkest dark is {place}; yours is {other}"),
-                        {{"place", place}, {"other", wordsFor(comparison.pairs[finding.other], book)}});
+        return translator.say(ZOKRAN_WORDS("the darkest dark is {place}; yours is {other}"),
+                        {{"place", place}, {"other", wordsFor(comparison.pairs[finding.other], translator)}});
     }
     return "";
 }
 
-std::string mendWords(const ToneFinding& finding, const ToneComparison& comparison, int values, const Translator& book) {
+std::string mendWords(const ToneFinding& finding, const ToneComparison& comparison, int values, const Translator& translator) {
     const TonePair& pair = comparison.pairs[finding.pair];
     const int count = valuesOff(finding.off, values);
     switch (finding.kind) {
     case ToneFinding::Kind::Place:
         if (finding.off > 0)
-            return book.say(count == 1   ? ZOKRAN_WORDS("Darken it: one even layer of B or 2B, then look again.")
+            return translator.say(count == 1   ? ZOKRAN_WORDS("Darken it: one even layer of B or 2B, then look again.")
                             : count == 2 ? ZOKRAN_WORDS("Darken it: two layers of 2B, or one of 4B, then look again.")
                                          : ZOKRAN_WORDS("Darken it: layer over layer up to 4B or 6B, looking again after each."));
         if (comparison.hasChalk && pair.expected > comparison.paper)
-            return book.say(ZOKRAN_WORDS("Lighten it: lift the dark, then a touch of white chalk."));
-        return book.say(count == 1 ? ZOKRAN_WORDS("Lighten it: press a kneaded eraser on it once.")
+            return translator.say(ZOKRAN_WORDS("Lighten it: lift the dark, then a touch of white chalk."));
+        return translator.say(count == 1 ? ZOKRAN_WORDS("Lighten it: press a kneaded eraser on it once.")
                                    : ZOKRAN_WORDS("Lighten it: press a kneaded eraser on it again and again; do not rub."));
     case ToneFinding::Kind::Timid:
-        return book.say(ZOKRAN_WORDS("Press the darkest dark down first, with 4B to 6B; the other tones then find their place."));
+        return translator.say(ZOKRAN_WORDS("Press the darkest dark down first, with 4B to 6B; the other tones then find their place."));
     case ToneFinding::Kind::DarkElsewhere:
-        return book.say(ZOKRAN_WORDS("Keep the deepest tone for the one, and hold the other a little back."));
+        return translator.say(ZOKRAN_WORDS("Keep the deepest tone for the one, and hold the other a little back."));
     }
     return "";
 }
 
-std::string verdictWords(const ToneComparison& comparison, const Translator& book) {
+std::string verdictWords(const ToneComparison& comparison, const Translator& translator) {
     if (!comparison.isShaded)
-        return book.say(ZOKRAN_WORDS("The sketch is all line so far; there is no tone to compare."));
+        return translator.say(ZOKRAN_WORDS("The sketch is all line so far; there is no tone to compare."));
     if (comparison.findings.empty())
-        return book.say(ZOKRAN_WORDS("The values hold: no place stands out of the drawing's own key."));
+        return translator.say(ZOKRAN_WORDS("The values hold: no place stands out of the drawing's own key."));
     return "";
 }
 

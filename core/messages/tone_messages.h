@@ -6,18 +6,18 @@
 namespace zokran {
 
 /// A place by its name and side, as `wordsFor(LitPlace)` has it.
-std::string wordsFor(const TonePair& pair, const Translator& book = english());
+std::string wordsFor(const TonePair& pair, const Translator& translator = english());
 
 /// What is off, in a sentence: "the eye socket, left: two values of five too light"; `values`: how many the scale is
 /// divided into.
 std::string wordsFor(const ToneFinding& finding, const ToneComparison& comparison, int values,
-                     const Translator& book = english());
+                     const Translator& translator = english());
 
 /// What to do about it, in one stroke of the pencil. The grades are common practice, no source.
 std::string mendWords(const ToneFinding& finding, const ToneComparison& comparison, int values,
-                      const Translator& book = english());
+                      const Translator& translator = english());
 
 /// The whole of it in a sentence: that nothing stands out, or that there is no tone yet.
-std::string verdictWords(const ToneComparison& comparison, const Translator& book = english());
+std::string verdictWords(const ToneComparison& comparison, const Translator& translator = english());
 
 } // namespace zokran

@@ -29,8 +29,8 @@ std::string Translator::say(std::string_view english, std::initializer_list<Figu
 }
 
 const Translator& english() {
-    static const Translator book;
-    return book;
+    static const Translator translator;
+    return translator;
 }
 
 } // namespace zokran

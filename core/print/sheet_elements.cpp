@@ -4,7 +4,7 @@
 
 namespace zokran {
 
-void addBar(PrintSheet& sheet, const Translator& book) {
+void addBar(PrintSheet& sheet, const Translator& translator) {
     const double left = sheetMargin.value, y = sheet.paper.height.value - 9;
     PrintPath bar;
     bar.ink = graphite;
@@ -13,7 +13,7 @@ void addBar(PrintSheet& sheet, const Translator& book) {
     for (int i = 0; i <= 10; ++i)
         bar.lines.push_back({{left + 10 * i, y}, {left + 10 * i, y - (i % 5 ? 1.2 : 2.2)}});
     sheet.items.emplace_back(std::move(bar));
-    PrintText words{{left + 103, y}, book.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8},
+    PrintText words{{left + 103, y}, translator.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8},
                     false, graphite};
     if (words.at.x() + widthOf(words).value > sheet.paper.width.value - 4)
         words.at = PaperPoint(left, y - 4); // beside the bar is no room on a narrow sheet

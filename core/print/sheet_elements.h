@@ -19,7 +19,7 @@ inline constexpr Ink coolInk{0.11, 0.35, 0.55};
 inline constexpr Millimetres sheetMargin{12};
 
 /// A bar of 100 mm at the foot of the sheet, ticked every ten, with the words that say what it is for.
-void addBar(PrintSheet& sheet, const Translator& book);
+void addBar(PrintSheet& sheet, const Translator& translator);
 
 /// Words in a block no wider than `width`; returns where the line after them would stand.
 PaperPoint addBlock(PrintSheet& sheet, PrintText text, Millimetres width);

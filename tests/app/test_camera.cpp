@@ -1,7 +1,7 @@
 // A camera over the easel, played from a folder of pictures, in the real window; and the strip of photographs of a drawing.
 
 #include "app/camera/camera_sheet.h"
-#include "app/course/moment_strip.h"
+#include "app/course/snapshot_strip.h"
 #include "core/compare/finding_lines.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
@@ -115,7 +115,7 @@ private slots:
     void thePhotographsOfADrawingAreSteppedThroughAndItsDriftIsTold() {
         openDemo();
         goToStep("check");
-        auto* strip = window_->findChild<MomentStrip*>();
+        auto* strip = window_->findChild<SnapshotStrip*>();
         QVERIFY(strip && !strip->isVisible()); // one photograph is no strip
         // Photographed again, 7 % larger on the paper.
         Study grown = study();

@@ -481,7 +481,7 @@ private slots:
 
     void everyControlHasANameAndTheCourseHasKeys() {
         openDemo();
-        for (const auto& step : window_->bench()->steps()) {
+        for (const auto& step : window_->workspace()->steps()) {
             goToStep(step->id());
             for (QWidget* w : window_->findChildren<QWidget*>()) {
                 const auto* button = qobject_cast<QAbstractButton*>(w);
@@ -520,6 +520,15 @@ private slots:
             for (const QColor& line : {t.chalk, t.ink, t.correction, t.mark})
                 QVERIFY(contrast(line, t.halo) >= 3);
         }
+        // The one for eyes that need it: 7 for text (WCAG 2.1, level AAA), and edges that stand out by themselves.
+        Theme::apply(*qApp, "contrast");
+        const Theme& t = Theme::current();
+        for (const QColor& ground : {t.bench, t.sheet}) {
+            QVERIFY(contrast(t.text, ground) >= 7 && contrast(t.quiet, ground) >= 7);
+            QVERIFY(contrast(t.hairline, ground) >= 4.5);
+        }
+        for (const QColor& line : {t.chalk, t.ink, t.correction, t.mark})
+            QVERIFY(contrast(line, t.halo) >= 7);
         Theme::apply(*qApp, "light");
     }
 
@@ -601,15 +610,15 @@ private slots:
         auto* easel = window_->findChild<EaselView*>();
         QVERIFY(easel && easel->isVisible());
         const auto sentence = [&] { return easel->findChild<QLabel*>("easelSentence")->text(); };
-        QCOMPARE(sentence(), qt(textOf(*told[0], learnersBook())));
+        QCOMPARE(sentence(), qt(textOf(*told[0], learnersTranslator())));
         QVERIFY(easel->findChild<QLabel*>("easelSentence")->font().pixelSize() >= 40);
         QVERIFY(easel->findChild<SheetView*>()->height() > easel->height() / 2);
         QTest::keyClick(easel, Qt::Key_Space);
-        QCOMPARE(sentence(), qt(textOf(*told[1], learnersBook())));
+        QCOMPARE(sentence(), qt(textOf(*told[1], learnersTranslator())));
         QTest::keyClick(easel, Qt::Key_PageUp); // a presenter's key
-        QCOMPARE(sentence(), qt(textOf(*told[0], learnersBook())));
+        QCOMPARE(sentence(), qt(textOf(*told[0], learnersTranslator())));
         QTest::keyClick(easel, Qt::Key_Backspace); // there is nothing before the first
-        QCOMPARE(sentence(), qt(textOf(*told[0], learnersBook())));
+        QCOMPARE(sentence(), qt(textOf(*told[0], learnersTranslator())));
         QTest::keyClick(easel, Qt::Key_Escape);
         QTRY_VERIFY(!window_->findChild<EaselView*>());
         // While it is drawn the steps of the form, and the clock.

@@ -482,7 +482,7 @@ private slots:
         QVERIFY(launch.window());
         Desk& desk = launch.window()->desk();
         QTRY_VERIFY(desk.comparison());
-        QCOMPARE(launch.window()->bench()->step().id(), std::string("check"));
+        QCOMPARE(launch.window()->workspace()->step().id(), std::string("check"));
         QVERIFY(anyLabelSays("less turned", launch.window()));
     }
 };

@@ -88,7 +88,7 @@ class LanguageTest : public WindowTest {
     }
     /// Shows every step and place in turn.
     void everyView(const std::function<void(const QString&)>& look) {
-        const auto& steps = window_->bench()->steps();
+        const auto& steps = window_->workspace()->steps();
         for (const auto& step : steps) {
             goToStep(step->id());
             QTest::qWait(60); // what was just laid out settles
@@ -312,7 +312,7 @@ private slots:
         goToStep("measure");
         QSet<QWidget*> reached;
         QWidget* first = nullptr;
-        window_->bench()->setFocus();
+        window_->workspace()->setFocus();
         for (int i = 0; i < 300; ++i) {
             QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : window_.get(), Qt::Key_Tab);
             QWidget* now = QApplication::focusWidget();
@@ -329,7 +329,7 @@ private slots:
         QVERIFY(reached.contains(seen()) && reached.contains(drawn()));
         // Focus is seen: a button looks another way with it.
         QPushButton* button = buttonSaying("Angle to level");
-        window_->bench()->setFocus();
+        window_->workspace()->setFocus();
         const QImage without = button->grab().toImage();
         button->setFocus(Qt::TabFocusReason);
         QVERIFY(button->grab().toImage() != without);

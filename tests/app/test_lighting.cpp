@@ -246,6 +246,21 @@ private slots:
         QVERIFY2(anyLabelSays("block in the head first"), said());
         QVERIFY(!buttonSaying("Read it from the photo")->isEnabled());
     }
+
+    void aSecondLightIsSwitchedOnTurnedAndTakenAway() {
+        openDemo();
+        goToStep("light");
+        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded(), 20000);
+        const QImage one = desk().light.shaded()->picture;
+        tick("A second light");
+        QVERIFY(study().lighting && study().lighting->second);
+        // It comes from the other side, and lights the form.
+        QCOMPARE(study().lighting->second->from.azimuth, -study().lighting->key.azimuth);
+        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded()->picture != one, 20000);
+        undo();
+        QVERIFY(!study().lighting || !study().lighting->second);
+        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded()->picture == one, 20000);
+    }
 };
 
 std::unique_ptr<QObject> makeLightingTest() {

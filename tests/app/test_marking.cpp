@@ -358,6 +358,34 @@ private slots:
         QCOMPARE(study().sketch()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
         QCOMPARE(desk().selection.touched(Side::Reference), std::optional(Mark::Chin));
     }
+
+    void sevenMarksAreEnoughForAQuickCheck() {
+        openDemo();
+        // The sketch as it came, with no mark on it.
+        const MarkSheet whole = study().marks(Side::Sketch);
+        desk().document.edit("Take the marks away", {}, [](Study& s) {
+            MarkSheet& sheet = s.marks(Side::Sketch);
+            for (auto& mark : sheet.marks)
+                mark.reset();
+            for (auto& mark : sheet.expression)
+                mark.reset();
+            sheet.lines = {};
+        });
+        goToStep("check");
+        for (const Mark m : quickCheckMarks()) {
+            if (!study().reference.seen(m))
+                continue; // nobody asks for what the photograph hides
+            QVERIFY2(!buttonSaying("Enough for a quick check"), said());
+            QCOMPARE(askedMark(desk(), Side::Sketch), std::optional(m));
+            click(drawn(), spot(drawn(), *whole.seen(m)));
+        }
+        QVERIFY(!sketchIsJudged(desk()));
+        clickOn(buttonSaying("Enough for a quick check"));
+        QVERIFY(desk().comparison());
+        QVERIFY(sketchIsJudged(desk()));
+        undo();
+        QVERIFY(!sketchIsJudged(desk()));
+    }
 };
 
 std::unique_ptr<QObject> makeMarkingTest() {

@@ -133,7 +133,7 @@ private slots:
         // Places that are no mark, none upon another, all over the face.
         const PicturePoint shares[] = {{-0.42, 0.35}, {0.3, 0.62}, {-0.36, 0.78}, {0.22, 0.21}};
         for (const MeasureKind* kind : measureKinds()) {
-            clickOn(buttonSaying(qt(learnersBook().say(kind->name))));
+            clickOn(buttonSaying(qt(learnersTranslator().say(kind->name))));
             const std::size_t before = study().measures.size();
             const std::size_t ends = kind->ends ? kind->ends : 3;
             for (std::size_t i = 0; i < ends; ++i)

@@ -38,10 +38,10 @@ class PracticeTest : public WindowTest {
         const DrillTask task = *drillDesk()->task();
         for (const DrillField& field : task.fields) {
             if (field.kind == DrillField::Kind::Number)
-                type(visibleNamed<QDoubleSpinBox>(qt(learnersBook().say(field.name))),
+                type(visibleNamed<QDoubleSpinBox>(qt(learnersTranslator().say(field.name))),
                      rightly ? field.right : field.right > 0 ? field.low : field.high);
             else if (field.kind == DrillField::Kind::Choice) {
-                auto* box = visibleNamed<QComboBox>(qt(learnersBook().say(field.name)));
+                auto* box = visibleNamed<QComboBox>(qt(learnersTranslator().say(field.name)));
                 QVERIFY(box);
                 box->setFocus();
                 const int wanted = (static_cast<int>(field.right) + !rightly) % box->count();
@@ -124,7 +124,7 @@ private slots:
         const StudyId asked = logbook_->drillAnswers().back().seed / 100;
         clickOn(buttonSaying("Lay this study on the bench"));
         QCOMPARE(*desk().document.id(), asked);
-        QVERIFY(window_->bench()->isVisible());
+        QVERIFY(window_->workspace()->isVisible());
     }
 
     void anAnswerAndAPlanAreTakenBack() {
@@ -427,11 +427,11 @@ private slots:
         QCOMPARE(*desk().document.id(), id);
         QVERIFY2(anyLabelSays("with fresh eyes"), said());
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.way(), std::string("mirrored"));
+        QCOMPARE(desk().viewMode.mode(), std::string("mirrored"));
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.way(), std::string("upside-down"));
+        QCOMPARE(desk().viewMode.mode(), std::string("upside-down"));
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.way(), std::string("side-by-side"));
+        QCOMPARE(desk().viewMode.mode(), std::string("side-by-side"));
         QVERIFY2(anyLabelSays("on your sketch"), said());
     }
 
@@ -516,7 +516,7 @@ private slots:
             QVERIFY2(least.width() <= 1280 && least.height() <= 800,
                      qPrintable(QString("%1 x %2").arg(least.width()).arg(least.height())));
         }
-        for (const auto& step : window_->bench()->steps()) {
+        for (const auto& step : window_->workspace()->steps()) {
             press(Qt::Key_1, Qt::ControlModifier);
             goToStep(step->id());
             QVERIFY2(window_->minimumSizeHint().width() <= 1280, step->id().c_str());
@@ -538,6 +538,38 @@ private slots:
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("None of your studies has the marks yet"), said().constData(), 5000);
         clickOn(buttonSaying("Find what is wrong"));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("None of your drawings"), said().constData(), 5000);
+    }
+
+    void daysOffCarryNoHeadsAndNotEveryDayCanBeOne() {
+        press(Qt::Key_4, Qt::ControlModifier);
+        const auto typeInto = [this](const char* name, const char* number) {
+            auto* field = visibleNamed<QSpinBox>(name);
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, number);
+        };
+        typeInto("Heads", "14");
+        typeInto("in so many days", "14");
+        clickOn(buttonSaying("Begin today"));
+        QVERIFY2(anyLabelSays("1 more today; 0 of 14"), said());
+        // Today is a day off: what it held is spread over the others.
+        const int today = QDate::currentDate().dayOfWeek();
+        auto* off = visibleNamed<QCheckBox>(QLocale().dayName(today) + " off");
+        QTest::mouseClick(off, Qt::LeftButton, {}, QPoint(8, off->height() / 2));
+        QVERIFY(off->isChecked());
+        clickOn(buttonSaying("Change it"));
+        QVERIFY2(anyLabelSays("A day off. 0 of 14 are drawn."), said());
+        chooseFile(file("heads.ics"), [&] { clickOn(buttonSaying("Into my calendar")); });
+        QFile calendar(file("heads.ics"));
+        QVERIFY(calendar.open(QIODevice::ReadOnly));
+        QCOMPARE(calendar.readAll().count("BEGIN:VEVENT"), 12); // fourteen days hold two of each weekday
+        for (int day = 1; day <= 7; ++day) {
+            auto* box = visibleNamed<QCheckBox>(QLocale().dayName(day) + " off");
+            if (!box->isChecked())
+                QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, box->height() / 2));
+        }
+        clickOn(buttonSaying("Change it"));
+        QVERIFY2(anyLabelSays("Every day is a day off; leave one to draw."), said());
     }
 };
 

@@ -1,3 +1,4 @@
+#include "app/sheet/loupe.h"
 #include "app/view_modes/view_mode.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/window/sheet_caption.h"
@@ -288,7 +289,7 @@ private slots:
                 return false;
             }
         } painted;
-        for (QPushButton* button : window_->bench()->findChildren<QPushButton*>())
+        for (QPushButton* button : window_->workspace()->findChildren<QPushButton*>())
             if (button->property("role") == "step")
                 button->installEventFilter(&painted);
         QTest::mousePress(seen(), Qt::LeftButton, {}, from);
@@ -310,6 +311,56 @@ private slots:
         QTest::mouseRelease(seen(), Qt::LeftButton, {}, to);
         QCoreApplication::processEvents();
         QVERIFY(drawn()->scene().overlays != overlays);
+    }
+
+    void oneLineAfterAnotherIsNamedByN() {
+        openDemo();
+        goToStep("guides");
+        seen()->setFocus();
+        QVERIFY(seen()->hasFocus());
+        const QImage before = seen()->grab().toImage(), beforeOnOther = drawn()->grab().toImage();
+        QTest::keyClick(seen(), Qt::Key_N);
+        const QString first = desk().selection.litLine();
+        QVERIFY(!first.isEmpty());
+        QVERIFY(seen()->grab().toImage() != before);
+        QVERIFY(drawn()->grab().toImage() != beforeOnOther); // it is lit on both sheets
+        QTest::keyClick(seen(), Qt::Key_N);
+        const QString second = desk().selection.litLine();
+        QVERIFY(!second.isEmpty() && second != first);
+        QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
+        QCOMPARE(desk().selection.litLine(), first);
+        QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
+        QVERIFY(desk().selection.litLine().isEmpty());
+        QVERIFY(seen()->grab().toImage() == before);
+    }
+
+    void theLoupeShowsTheSpotBesideThePointerAndGoesWithIt() {
+        QImage picture(600, 800, QImage::Format_RGB32);
+        picture.fill(QColor(190, 190, 190));
+        for (int y = 396; y < 405; ++y)
+            for (int x = 296; x < 305; ++x)
+                picture.setPixelColor(x, y, QColor(20, 160, 40));
+        QVERIFY(picture.save(file("spot.png")));
+        openReference(file("spot.png"));
+        goToStep("block-in");
+        const QPoint at = spot(seen(), PicturePoint(300, 400));
+        const QImage before = seen()->grab().toImage();
+        QTest::mouseMove(seen(), at);
+        QCoreApplication::processEvents();
+        const QImage under = seen()->grab().toImage();
+        const QPointF disc = loupePlace(at, QRectF(seen()->rect()));
+        QVERIFY(QLineF(disc, at).length() > 60);
+        const auto isGreen = [](const QColor& c) { return c.green() > c.red() + 60 && c.green() > c.blue() + 60; };
+        // Four times as large as in the picture, and so far larger than on the sheet.
+        const int side = 9;
+        for (const QPoint& off : {QPoint(-side, -side), QPoint(side, -side), QPoint(-side, side), QPoint(side, side)})
+            QVERIFY(isGreen(under.pixelColor(disc.toPoint() + off)));
+        QVERIFY(!isGreen(before.pixelColor(disc.toPoint())));
+        QCOMPARE(under.pixelColor(at + QPoint(12, 3)), before.pixelColor(at + QPoint(12, 3))); // the spot itself stays clear
+        QTest::mouseMove(window_->workspace(), QPoint(2, 2));
+        QEvent leaves(QEvent::Leave);
+        QApplication::sendEvent(seen(), &leaves);
+        QVERIFY(!isGreen(seen()->grab().toImage().pixelColor(disc.toPoint())));
     }
 };
 

@@ -130,7 +130,7 @@ private slots:
     void onceTouchedAllThatIsPressedIsLargeEnoughForFingers() {
         openDemo();
         goToStep("check");
-        tap(window_->bench(), QPoint(5, 5));
+        tap(window_->workspace(), QPoint(5, 5));
         QTRY_VERIFY(Theme::isForFingers());
         QCoreApplication::processEvents();
         int buttons = 0;

@@ -62,8 +62,8 @@ protected:
     /// Most tests mark by hand what they open.
     bool findsFaces_ = false;
 
-    SheetView* seen() { return window_->bench()->sheet(Side::Reference); }
-    SheetView* drawn() { return window_->bench()->sheet(Side::Sketch); }
+    SheetView* seen() { return window_->workspace()->sheet(Side::Reference); }
+    SheetView* drawn() { return window_->workspace()->sheet(Side::Sketch); }
     Desk& desk() { return window_->desk(); }
     const Study& study() { return desk().study(); }
     QString file(const char* name) { return folder_->filePath(name); }
@@ -107,14 +107,14 @@ protected:
     void undo() { press(Qt::Key_Z, Qt::ControlModifier); }
     /// Goes to a step by its key.
     void goToStep(const std::string& id) {
-        const auto& steps = window_->bench()->steps();
+        const auto& steps = window_->workspace()->steps();
         for (std::size_t i = 0; i < steps.size(); ++i)
             if (steps[i]->id() == id)
                 press(static_cast<Qt::Key>(Qt::Key_1 + i), Qt::AltModifier);
         QCOMPARE(study().step, id);
         waitForPictures();
     }
-    std::string stepId() { return window_->bench()->step().id(); }
+    std::string stepId() { return window_->workspace()->step().id(); }
 
     /// Does what opens a file chooser, types the name into it and presses Enter.
     void chooseFile(const QString& name, const std::function<void()>& open) {

@@ -76,3 +76,23 @@ TEST_CASE("Every picture that a document shows exists, and every picture of the 
     }
     CHECK(pictures < 20);
 }
+
+TEST_CASE("Every page of the manual says which tests do what it says, and each of them exists") {
+    std::string sources;
+    for (const char* folder : {"tests/app", "tests/core", "tests/cast"})
+        for (const auto& entry : fs::directory_iterator(root / folder))
+            sources += textOf(entry.path());
+    const std::string table = textOf(root / "docs/tested.md");
+    for (const auto& page : fs::directory_iterator(root / "docs/manual"))
+        if (page.path().extension() == ".md") {
+            INFO(page.path().stem().string());
+            CHECK(table.find("\n## " + page.path().stem().string() + "\n") != std::string::npos);
+        }
+    static const std::regex quoted("`([a-z][A-Za-z0-9]+)`");
+    std::size_t count = 0;
+    for (std::sregex_iterator it(table.begin(), table.end(), quoted); it != std::sregex_iterator(); ++it, ++count) {
+        INFO((*it)[1]);
+        CHECK(sources.find("void " + (*it)[1].str() + "()") != std::string::npos);
+    }
+    CHECK(count > 100);
+}

@@ -54,12 +54,12 @@ struct DrawnFace {
     Comparison with(const std::vector<PicturePoint>& drawn, Random& random) const {
         const double noise = 0.003 * headHeight(fit.head).value * fit.view.scale;
         const auto shake = [&] { return PicturePoint(random.normal(noise), random.normal(noise)); };
-        const Similarity onPaper{0.8, toRadians(Degrees{-5}), {60, 10}};
+        const Similarity laid{0.8, toRadians(Degrees{-5}), {60, 10}};
         MarkSheet sketch = reference;
-        forEachPlaced(sketch, [&](PlacedMark& placed) { placed.at = onPaper(PicturePoint(*placed.at + shake())); });
+        forEachPlaced(sketch, [&](PlacedMark& placed) { placed.at = laid(PicturePoint(*placed.at + shake())); });
         sketch.lines[line].clear();
         for (const PicturePoint& at : drawn)
-            sketch.lines[line].push_back(onPaper(PicturePoint(at + shake())));
+            sketch.lines[line].push_back(laid(PicturePoint(at + shake())));
         return compareSketch(reference, fit, sketch);
     }
     double head() const { return headHeight(fit.head).value * fit.view.scale; }

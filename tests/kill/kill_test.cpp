@@ -63,7 +63,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     std::mt19937 random(seed);
     const auto below = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
     Desk& desk = window->desk();
-    SheetView* seen = window->bench()->sheet(Side::Reference);
+    SheetView* seen = window->workspace()->sheet(Side::Reference);
     // As it was opened, too: that is what stands until the first deed is saved.
     QObject::connect(&desk.document, &Document::opened, window, [&] { tell(desk.document); });
     const auto settle = [&] {

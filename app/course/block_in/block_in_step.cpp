@@ -66,7 +66,7 @@ QString BlockInStep::oddReading() const {
         return {};
     for (const auto& [angle, most] : {std::pair{Angle::Tilt, mostTilt}, {Angle::Lean, mostLean}})
         if (const Radians value = angleOf(fit->pose, angle); abs(toDegrees(value)) > most)
-            return qt(figureFor(value) + " " + wordsFor(angle, value, learnersBook()));
+            return qt(figureFor(value) + " " + wordsFor(angle, value, learnersTranslator()));
     return {};
 }
 
@@ -168,7 +168,7 @@ NextThing BlockInStep::next() {
         return faceChoice_.next();
     if (const std::vector<Mark> seen = suggestionsOnReference(desk_); !seen.empty())
         return {tr("I marked the face. Is the %1 right? Enter, or drag it; %2 to look at.")
-                    .arg(qt(wordsFor(seen.front(), learnersBook())))
+                    .arg(qt(wordsFor(seen.front(), learnersTranslator())))
                     .arg(seen.size()),
                 {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Reference); }}};
     if (offersGuess(desk_) && desk_.faces.guessesFirst())
@@ -177,12 +177,12 @@ NextThing BlockInStep::next() {
                 Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
     const Action onward = goTo(tr("On to the guides"), "guides");
     if (const auto mark = markToPlace(desk_, Side::Reference)) {
-        const QString click = tr("Click the %1 on the photograph.").arg(qt(sidedWordsFor(*mark, learnersBook())));
+        const QString click = tr("Click the %1 on the photograph.").arg(qt(sidedWordsFor(*mark, learnersTranslator())));
         NextThing next{click, {}};
         if (const QString odd = oddReading(); !odd.isEmpty())
             next.sentence = tr("So far this reads %1. Few heads are held so: look whether each mark sits where it should. "
                                "Else click the %2.")
-                                .arg(odd, qt(sidedWordsFor(*mark, learnersBook())));
+                                .arg(odd, qt(sidedWordsFor(*mark, learnersTranslator())));
         if (offersGuess(desk_))
             next.other = Action{tr("Guess first"), [this] { startGuess(desk_); }};
         else {

@@ -30,7 +30,7 @@ public:
         if (!finding)
             return {stage().next().sentence};
         const int at = desk_.selection.finding(), last = static_cast<int>(toldFindings(*desk_.comparison()).size()) - 1;
-        EaselPage page{qt(textOf(*finding, learnersBook()))};
+        EaselPage page{qt(textOf(*finding, learnersTranslator()))};
         if (at < last)
             page.on = [this, at] { desk_.selection.showFinding(at + 1); };
         if (at > 0)

@@ -44,8 +44,8 @@ void ExpressionPanel::showStudy() {
     sheet_->setText(!taken                       ? tr("Over the photograph and over your sketch")
                     : taken->side == Side::Reference ? tr("Over the photograph")
                                                  : tr("Over your sketch"));
-    name_->setText(taken ? capital(qt(wordsFor(taken->mark, learnersBook()))) : tr("Eyebrows, lids and lips"));
-    where_->setText(taken ? qt(whereToFind(taken->mark, learnersBook())) : tr("Drag each ring onto its place, on both sheets."));
+    name_->setText(taken ? capital(qt(wordsFor(taken->mark, learnersTranslator()))) : tr("Eyebrows, lids and lips"));
+    where_->setText(taken ? qt(whereToFind(taken->mark, learnersTranslator())) : tr("Drag each ring onto its place, on both sheets."));
     aside_->setText(taken && taken->side == Side::Reference ? tr("&Cannot see it") : tr("&Not drawn"));
     aside_->setEnabled(taken && expressionPlacesOn(desk_, taken->side)[taken->mark]);
     int aside = 0, suggested = 0;

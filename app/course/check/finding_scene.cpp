@@ -49,7 +49,7 @@ FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
     for (const auto& [mark, id] : {std::pair{Brow, "brow_line"}, {NoseBase, "nose_base_line"}})
         shown.threads.emplace_back(view.project(c.sitter[mark]),
                                    side == Side::Reference
-                                       ? qt(wordsForLine(id, learnersBook()))
+                                       ? qt(wordsForLine(id, learnersTranslator()))
                                        : QString());
     const auto lines = [&](const View& seenFrom) { return desk.analysis.linesSeenBy(seenFrom); };
     if (side == Side::Reference) {

@@ -280,7 +280,7 @@ void FindingsPanel::showFinding() {
     on_->setEnabled(at + 1 < static_cast<int>(told.size()));
     const Finding& said = shown ? *shown : c.findings.front();
     // What it is stands large; what to do about it, under it.
-    const QString text = qt(textOf(said, learnersBook()));
+    const QString text = qt(textOf(said, learnersTranslator()));
     const auto cut = text.indexOf(QRegularExpression("[:.] "));
     headline_->setText(cut < 0 ? text : text.left(cut) + ".");
     sayOrHide(body_, cut < 0 ? QString() : capital(text.mid(cut + 2)));
@@ -289,31 +289,31 @@ void FindingsPanel::showFinding() {
         sayOrHide(body_, tr("Mark more of the sketch before you trust it."));
     }
     QStringList asides;
-    if (const std::string doubt = shown ? doubtOf(said.figures, learnersBook()) : ""; !doubt.empty())
+    if (const std::string doubt = shown ? doubtOf(said.figures, learnersTranslator()) : ""; !doubt.empty())
         asides << qt(doubt);
     const std::optional<Levels> school = schoolLevels(desk_);
-    if (const std::string numbers = shown ? handCheckWords(c, said, learnersBook(), school ? &*school : nullptr) : "";
+    if (const std::string numbers = shown ? handCheckWords(c, said, learnersTranslator(), school ? &*school : nullptr) : "";
         !numbers.empty())
         asides << qt(numbers);
-    else if (const std::string measure = shown ? measureOf(said, learnersBook()) : ""; !measure.empty())
+    else if (const std::string measure = shown ? measureOf(said, learnersTranslator()) : ""; !measure.empty())
         asides << tr("Would have caught it: %1").arg(qt(measure));
     sayOrHide(measure_, asides.join(" "));
     const Sketch* attempt = desk_.study().sketch();
     const std::string own =
-        attempt && attempt->selfAssessment ? saidWords(answerTo(*attempt->selfAssessment, c), learnersBook())
+        attempt && attempt->selfAssessment ? saidWords(answerTo(*attempt->selfAssessment, c), learnersTranslator())
                                  : std::string();
     sayOrHide(own_, qt(own));
     const auto& round = desk_.analysis.round();
-    sayOrHide(round_, round ? qt(roundWords(*round, learnersBook())) : QString());
+    sayOrHide(round_, round ? qt(roundWords(*round, learnersTranslator())) : QString());
     QStringList page;
     for (PlanTrouble trouble : desk_.analysis.pageTroubles())
-        page << qt(wordsFor(trouble, learnersBook()));
+        page << qt(wordsFor(trouble, learnersTranslator()));
     if (const auto kept = desk_.layoutController.kept())
-        page << qt(wordsFor(*kept, learnersBook()));
+        page << qt(wordsFor(*kept, learnersTranslator()));
     sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
     // That nothing is off is said of what was looked at, and of no more.
-    sayOrHide(holds_, qt(shown ? praiseWords(c, learnersBook()) : scopeWords(c, learnersBook())));
-    laid_->setText(shown ? qt(textOf(c.findings.back(), learnersBook())) : QString());
+    sayOrHide(holds_, qt(shown ? praiseWords(c, learnersTranslator()) : scopeWords(c, learnersTranslator())));
+    laid_->setText(shown ? qt(textOf(c.findings.back(), learnersTranslator())) : QString());
     showStrip(told);
     for (std::size_t i = 0; i < cards_.size(); ++i)
         cards_[i]->setChecked(static_cast<int>(i) == at);
@@ -340,7 +340,7 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
         button->setIconSize(card);
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
         button->setText(arrowLength(desk_, *told[i]).section(' ', 0, 1));
-        button->setAccessibleName(qt(textOf(*told[i], learnersBook())));
+        button->setAccessibleName(qt(textOf(*told[i], learnersTranslator())));
         strip_->addWidget(button);
         cards_.push_back(button);
         connect(button, &QToolButton::clicked, this,
@@ -358,7 +358,7 @@ void FindingsPanel::showTable() {
     table_->setRowCount(static_cast<int>(all.size()));
     for (int row = 0; row < table_->rowCount(); ++row) {
         const Correction& c = all[static_cast<std::size_t>(row)];
-        const QString cells[] = {qt(wordsFor(c.mark, learnersBook())), signedFigure(c.up),
+        const QString cells[] = {qt(wordsFor(c.mark, learnersTranslator())), signedFigure(c.up),
                                  signedFigure(c.right),
                                  perPixel ? QString::asprintf("%.0f", (c.length * *perPixel).value)
                                           : QStringLiteral("–")};

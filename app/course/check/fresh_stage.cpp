@@ -28,7 +28,7 @@ NextThing FreshStage::next() {
                         desk_.viewMode.choose("side-by-side");
                         desk_.selection.lookAgain();
                     }};
-    const std::string& way = desk_.viewMode.way();
+    const std::string& way = desk_.viewMode.mode();
     if (way == "mirrored")
         return {tr("Mirrored, what leans or hangs? Note it, then turn both upside down."),
                 {tr("Upside down"), [this] { desk_.viewMode.choose("upside-down"); }},

@@ -36,9 +36,9 @@ void LinePanel::showStudy() {
         return;
     which_->setText(annotation->side == Side::Reference ? tr("Over the photograph, then over your sketch")
                                                 : tr("Over your sketch"));
-    name_->setText(capital(qt(wordsFor(annotation->line, learnersBook()))));
+    name_->setText(capital(qt(wordsFor(annotation->line, learnersTranslator()))));
     corners_->setVisible(isOfStraights(annotation->line) && annotation->side == Side::Reference);
-    where_->setText(qt(whereToLay(annotation->line, learnersBook())));
+    where_->setText(qt(whereToLay(annotation->line, learnersTranslator())));
 }
 
 LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -47,7 +47,7 @@ LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
     int at = 0;
     for (DrawnLine line : allDrawnLines) {
         auto* button = new QPushButton;
-        button->setToolTip(qt(whereToLay(line, learnersBook())));
+        button->setToolTip(qt(whereToLay(line, learnersTranslator())));
         grid->addWidget(button, at / 2, at % 2);
         ++at;
         connect(button, &QPushButton::clicked, this, [this, line] { startLineAnnotation(desk_, line); });
@@ -58,7 +58,7 @@ LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
 void LineButtons::showStudy() {
     const Sketch* attempt = desk_.study().sketch();
     for (const auto& [line, button] : buttons_) {
-        const QString name = capital(qt(wordsFor(line, learnersBook())));
+        const QString name = capital(qt(wordsFor(line, learnersTranslator())));
         button->setText(attempt && attempt->marks.lines.has(line) ? QStringLiteral("✓ ") + name : name);
         button->setEnabled(attempt);
     }

@@ -57,7 +57,7 @@ Scene LineStage::scene(Side side) {
 
 NextThing LineStage::next() {
     const auto& annotation = desk_.selection.lineAnnotation();
-    const QString name = qt(wordsFor(annotation->line, learnersBook()));
+    const QString name = qt(wordsFor(annotation->line, learnersTranslator()));
     const Action leave{tr("Leave it"), [this] { endLineAnnotation(desk_, false); }};
     if (!annotation->isLookedAt)
         return {annotation->side == Side::Reference

@@ -159,7 +159,7 @@ NextThing MarkStage::next() {
         return {tr("Looking for the features on your sketch…"),
                 {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
     if (const auto mark = markToPlace(desk_, Side::Sketch)) {
-        const QString name = qt(sidedWordsFor(*mark, learnersBook()));
+        const QString name = qt(sidedWordsFor(*mark, learnersTranslator()));
         const Action leave = quickCheckIsPossible(desk_)
                                  ? Action{tr("Enough for a quick check"), [this] { leaveRest(desk_); }}
                                  : Action{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Sketch, *mark); }};

@@ -30,7 +30,7 @@ void SelfAssessmentPanel::showStudy() {
     const auto& said = desk_.selection.selfAssessment();
     for (std::size_t i = 0; i < parts_.size(); ++i) {
         const auto at = std::find(said.begin(), said.end(), allParts[i]);
-        const QString words = capital(qt(wordsFor(allParts[i], learnersBook())));
+        const QString words = capital(qt(wordsFor(allParts[i], learnersTranslator())));
         parts_[i]->setText(at == said.end() ? words
                                             : QString("%1   %2").arg(at - said.begin() + 1).arg(words));
         parts_[i]->setChecked(at != said.end());

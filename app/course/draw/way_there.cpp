@@ -122,7 +122,7 @@ void WayThere::save() {
                 p = scale * (p - view.centre + PicturePoint(1.9, 1.55) * radius);
         std::vector<std::string> steps;
         for (const FormStep& step : formNamed(desk_.study().form).steps)
-            steps.push_back(learnersBook().say(step.words));
+            steps.push_back(learnersTranslator().say(step.words));
         writeAtomically(file.toStdString(), movingGuidesSvg(lines, Pixels{scale * radius}, steps, savedHeight, savedHeight,
                                                             seconds_->value()));
         emit desk_.fileSaved(file);

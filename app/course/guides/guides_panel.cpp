@@ -94,7 +94,7 @@ void GuidesPanel::buildSchools() {
     about_ = addText({}, "caption");
     form_ = choice(column_, tr("&First form"));
     for (const FormKind* form : forms())
-        form_->addItem(qt(learnersBook().say(form->name)), qt(std::string(form->id)));
+        form_->addItem(qt(learnersTranslator().say(form->name)), qt(std::string(form->id)));
     formAbout_ = addText({}, "caption");
     connect(canon_, &QComboBox::currentIndexChanged, this, [this] {
         if (!refreshing_)
@@ -122,7 +122,7 @@ void GuidesPanel::fillSchools() {
     canon_->addItem(schoolDrawing(std::nullopt, schoolIcon, density), tr("This sitter"), ownLevels);
     over_->addItem(tr("This sitter"), ownLevels);
     for (const Canon& canon : canons_) {
-        const QString name = qt(learnersBook().say(canon.name));
+        const QString name = qt(learnersTranslator().say(canon.name));
         canon_->addItem(schoolDrawing(canon, schoolIcon, density), name, qt(canon.id));
         over_->addItem(name, qt(canon.id));
     }
@@ -137,7 +137,7 @@ void GuidesPanel::buildLines() {
         // What goes with another line is switched with it; a form's own outline always shows.
         if (!line.goesWith.empty() || !line.trace)
             continue;
-        const QString name = capital(qt(wordsForLine(line.id, learnersBook())));
+        const QString name = capital(qt(wordsForLine(line.id, learnersTranslator())));
         auto* box = new QCheckBox(name);
         // Two to a row, but for those whose names are long.
         const bool wide = name.size() > shortName;
@@ -247,10 +247,10 @@ void GuidesPanel::showStudy() {
                                     [&](const Canon& c) { return c.id == s.canon; });
     about_->setText(canon == canons_.end()
                         ? tr("Each line lies where this sitter's own features are.")
-                        : qt(learnersBook().say(canon->about)));
+                        : qt(learnersTranslator().say(canon->about)));
     for (const FormKind* form : forms())
         if (form->id == s.form)
-            formAbout_->setText(qt(learnersBook().say(form->about)));
+            formAbout_->setText(qt(learnersTranslator().say(form->about)));
     for (auto& [id, box] : lines_) {
         const LineEntry* line = lineNamed(id);
         box->setChecked(line->onlyWhenAsked == s.switchedLines.contains(id));
@@ -265,7 +265,7 @@ void GuidesPanel::showStudy() {
     QStringList words;
     if (desk_.fit() && canon != canons_.end())
         for (const std::string& line :
-             likenessWords(sitterTable(*desk_.fit(), {*canon}), canon->id, learnersBook()))
+             likenessWords(sitterTable(*desk_.fit(), {*canon}), canon->id, learnersTranslator()))
             words << capital(qt(line));
     likeness_->setText(words.join("\n"));
     likeness_->setVisible(!words.isEmpty());

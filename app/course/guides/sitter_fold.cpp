@@ -85,9 +85,9 @@ void SitterFold::fill() {
     }
     QStringList words;
     for (const std::string& more :
-         {thirdsWords(*fit, learnersBook()), departureWords(*fit, learnersBook()),
-          asymmetryWords(*fit, learnersBook()),
-          sharedWords(desk_.analysis.sharedWith(), learnersBook())})
+         {thirdsWords(*fit, learnersTranslator()), departureWords(*fit, learnersTranslator()),
+          asymmetryWords(*fit, learnersTranslator()),
+          sharedWords(desk_.analysis.sharedWith(), learnersTranslator())})
         if (!more.empty())
             words << qt(more);
     words_->setText(words.join("\n\n"));
@@ -104,13 +104,13 @@ void SitterFold::fill() {
     for (const SitterRow& row : rows) {
         const auto rule = row.canons.find(canon);
         const double beside = rule == row.canons.end() ? row.usual : rule->second;
-        QString own = qt(divisionNumber(*row.division, row.sitter, learnersBook()));
+        QString own = qt(divisionNumber(*row.division, row.sitter, learnersTranslator()));
         if (row.sigma > 0)
             own += row.division->unit == "eye_width"
                        ? tr(" ±%1").arg(decimal(row.sigma, 2))
                        : tr(" ±%1").arg(decimal(100 * row.sigma, 1));
-        const QString cells[] = {qt(wordsForDivision(row.division->id, learnersBook())), own,
-                                 qt(divisionNumber(*row.division, beside, learnersBook()))};
+        const QString cells[] = {qt(wordsForDivision(row.division->id, learnersTranslator())), own,
+                                 qt(divisionNumber(*row.division, beside, learnersTranslator()))};
         for (int column = 0; column < 3; ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             // What departs by more than the doubt is set in bold.

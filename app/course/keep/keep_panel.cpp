@@ -3,7 +3,7 @@
 #include "app/course/correction_button.h"
 #include "app/widgets/theme.h"
 #include "app/text/messages.h"
-#include "core/messages/moment_messages.h"
+#include "core/messages/snapshot_messages.h"
 #include "app/widgets/fields.h"
 #include "core/construction/forms.h"
 #include "core/messages/finding_messages.h"
@@ -105,7 +105,7 @@ QString KeepPanel::summary() const {
     if (!comparison)
         return tr("There is no comparison to keep yet.");
     const Finding& first = comparison->findings.front();
-    const QString text = qt(textOf(first, learnersBook()));
+    const QString text = qt(textOf(first, learnersTranslator()));
     QString words = first.severity == Severity::Fine ? text : tr("First to mend: %1").arg(text);
     const double straighter = comparison->straightening;
     if (std::abs(straighter) > hardlyStraighter)
@@ -132,7 +132,7 @@ void KeepPanel::showStudy() {
     QStringList told;
     for (const FormKind* form : forms())
         if (form->id == s.form)
-            told << tr("First form: %1.").arg(qt(learnersBook().say(form->name)));
+            told << tr("First form: %1.").arg(qt(learnersTranslator().say(form->name)));
     if (took.count() > 0)
         told << tr("Drawn in %1 min %2 s.").arg(took.count() / 60).arg(took.count() % 60);
     took_->setText(told.join(" "));
@@ -145,9 +145,9 @@ void KeepPanel::showStudy() {
             tr("Sketch %1, %2").arg(i + 1).arg(qt(s.sketches[i].drawn.substr(0, 10))));
     attempt_->setCurrentIndex(static_cast<int>(s.current));
     QStringList came;
-    if (const auto& course = desk_.history.course())
-        for (const FindingOnset& onset : course->onsets)
-            came << qt(wordsFor(FindingOnset{onset.finding, desk_.history.photographOf(onset.moment)}, learnersBook()));
+    if (const auto& timeline = desk_.history.timeline())
+        for (const FindingOnset& onset : timeline->onsets)
+            came << qt(wordsFor(FindingOnset{onset.finding, desk_.history.photographOf(onset.snapshot)}, learnersTranslator()));
     cameLabel_->setVisible(!came.isEmpty());
     came_->setVisible(!came.isEmpty());
     came_->setText(came.join('\n'));

@@ -142,7 +142,7 @@ void LightPanel::buildForm() {
     form_->addItem(tr("The round form"), roundHeadForm);
     form_->addItem(tr("Your sketch"), "sketch");
     for (const BasicForm& form : basicForms())
-        form_->addItem(qt(learnersBook().say(form.name)), form.id);
+        form_->addItem(qt(learnersTranslator().say(form.name)), form.id);
     column_->addLayout(row);
     connect(form_, &QComboBox::activated, this, [this](int index) {
         desk_.selection.turn({});
@@ -172,7 +172,7 @@ void LightPanel::showValues() {
                drawn = squintedOn(desk_, Side::Sketch).shares;
     strip_->show(count, seen, drawn);
     const QString told =
-        seen && drawn ? qt(wordsFor(valueTrouble(*seen, *drawn), learnersBook())) : QString();
+        seen && drawn ? qt(wordsFor(valueTrouble(*seen, *drawn), learnersTranslator())) : QString();
     trouble_->setText(told);
     trouble_->setVisible(!told.isEmpty());
 }
@@ -181,7 +181,7 @@ void LightPanel::showStudy() {
     HeadLight& light = desk_.light;
     const Lighting lighting = light.lighting();
     ball_->show(lighting);
-    const QString where = qt(wordsFor(lighting.key, learnersBook()));
+    const QString where = qt(wordsFor(lighting.key, learnersTranslator()));
     direction_->setText(tr("Light %1").arg(where));
     const Degrees across = toDegrees(lighting.key.azimuth), up = toDegrees(lighting.key.elevation);
     QString doubt = tr("%1° across, %2° up").arg(std::lround(across.value)).arg(std::lround(up.value));
@@ -228,7 +228,7 @@ void LightPanel::showTones() {
     const bool has = tones && !tones->findings.empty();
     QString verdict;
     if (tones)
-        verdict = has ? tr("Place by place, the surest first") : qt(verdictWords(*tones, learnersBook()));
+        verdict = has ? tr("Place by place, the surest first") : qt(verdictWords(*tones, learnersTranslator()));
     else if (sketch && desk_.tones.isReading())
         verdict = tr("Comparing the values…");
     else if (sketch && !desk_.comparison())
@@ -246,7 +246,7 @@ void LightPanel::showTones() {
         const ToneFinding& finding = tones->findings[i];
         const TonePair& pair = tones->pairs[finding.pair];
         auto* item = new QListWidgetItem(
-            QString("%1  %2").arg(i + 1).arg(qt(wordsFor(finding, *tones, values, learnersBook()))), tones_);
+            QString("%1  %2").arg(i + 1).arg(qt(wordsFor(finding, *tones, values, learnersTranslator()))), tones_);
         if (finding.kind == ToneFinding::Kind::Place)
             item->setIcon(toneIcon(pair.drawn, pair.expected, devicePixelRatioF()));
     }
@@ -256,14 +256,14 @@ void LightPanel::showTones() {
     for (int row = 0; row < tones_->count(); ++row)
         height += std::max(tones_->sizeHintForRow(row), 44);
     tones_->setFixedHeight(height);
-    toneMend_->setText(qt(mendWords(tones->findings[chosen], *tones, values, learnersBook())));
+    toneMend_->setText(qt(mendWords(tones->findings[chosen], *tones, values, learnersTranslator())));
 }
 
 void LightPanel::showPlaces() {
     QStringList lights{tr("Catches the light")}, darks{tr("Stays dark")};
     for (const SignedPlace& place : signedPlaces(desk_))
         (place.dark ? darks : lights)
-            << QString("%1  %2").arg(place.sign, qt(wordsFor(place.place, learnersBook())));
+            << QString("%1  %2").arg(place.sign, qt(wordsFor(place.place, learnersTranslator())));
     for (const auto& [label, lines] : {std::pair{lights_, &lights}, {darks_, &darks}}) {
         label->setVisible(lines->size() > 1);
         label->setText(lines->join('\n'));
@@ -271,7 +271,7 @@ void LightPanel::showPlaces() {
     QStringList next;
     if (desk_.light.showsHead() && desk_.light.shaded())
         for (const LitPlace& place : lightAndDark(desk_.light.shaded()->places).next)
-            next << qt(wordsFor(place, learnersBook()));
+            next << qt(wordsFor(place, learnersTranslator()));
     next_->setVisible(!next.isEmpty());
     next_->setText(tr("Then: %1.").arg(next.join("; ")));
 }

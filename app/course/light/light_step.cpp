@@ -107,12 +107,12 @@ NextThing LightStep::next() {
                 goTo(tr("Block in"), "block-in"), keep};
     if (const ToneComparison* tones = tonesOn(desk_)) {
         const int values = desk_.light.lighting().values;
-        const std::string verdict = verdictWords(*tones, learnersBook());
+        const std::string verdict = verdictWords(*tones, learnersTranslator());
         if (!verdict.empty())
             return {qt(verdict), keep};
         const ToneFinding& first = tones->findings.front();
-        return {tr("First: %1. %2").arg(qt(wordsFor(first, *tones, values, learnersBook())),
-                                        qt(mendWords(first, *tones, values, learnersBook()))),
+        return {tr("First: %1. %2").arg(qt(wordsFor(first, *tones, values, learnersTranslator())),
+                                        qt(mendWords(first, *tones, values, learnersTranslator()))),
                 keep};
     }
     if (!desk_.study().lighting)
@@ -125,8 +125,8 @@ NextThing LightStep::next() {
                                    [](const SignedPlace& place) { return place.dark; });
     if (!places.empty() && !places.front().dark && dark != places.end())
         return {tr("Leave the paper bare first here: %1. The deepest tone: %2.")
-                    .arg(qt(wordsFor(places.front().place, learnersBook())),
-                         qt(wordsFor(dark->place, learnersBook()))),
+                    .arg(qt(wordsFor(places.front().place, learnersTranslator())),
+                         qt(wordsFor(dark->place, learnersTranslator()))),
                 keep};
     return {tr("Draw it in these values, then compare."), keep};
 }

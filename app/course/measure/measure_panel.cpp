@@ -29,9 +29,9 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
     grid->setColumnStretch(1, 1);
     column_->addLayout(grid);
     for (const MeasureKind* kind : measureKinds()) {
-        auto* button = new LineButton(qt(learnersBook().say(kind->name)));
+        auto* button = new LineButton(qt(learnersTranslator().say(kind->name)));
         button->setCheckable(true);
-        button->setToolTip(qt(learnersBook().say(kind->about)));
+        button->setToolTip(qt(learnersTranslator().say(kind->about)));
         const int at = static_cast<int>(kinds_.size());
         grid->addWidget(button, at / 2, at % 2);
         kinds_.push_back(button);
@@ -126,7 +126,7 @@ void MeasurePanel::buildByKeys() {
         auto* end = new QComboBox;
         end->setAccessibleName(tr("End %1").arg(i + 1));
         for (Mark m : markingOrder())
-            end->addItem(qt(wordsFor(m, learnersBook())), indexOf(m));
+            end->addItem(qt(wordsFor(m, learnersTranslator())), indexOf(m));
         end->setCurrentIndex(i);
         fold->inside()->addWidget(end);
         ends_.push_back(end);
@@ -145,18 +145,18 @@ void MeasurePanel::buildByKeys() {
 
 QString MeasurePanel::lineOf(const Measurement& m) const {
     const QString name =
-        m.name.empty() ? qt(learnersBook().say(measureKindNamed(m.kind).name)) : qt(m.name);
+        m.name.empty() ? qt(learnersTranslator().say(measureKindNamed(m.kind).name)) : qt(m.name);
     const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
     const auto said = [](const std::optional<Reading>& r) {
         if (!r)
             return QStringLiteral("–");
-        return r->passes.empty() ? qt(numberWords(*r, learnersBook()))
-                                 : qt(passWords(*r, learnersBook())).section("; ", 0, 0);
+        return r->passes.empty() ? qt(numberWords(*r, learnersTranslator()))
+                                 : qt(passWords(*r, learnersTranslator())).section("; ", 0, 0);
     };
     QStringList ends;
     for (const Anchor& a : m.anchors)
         if (a.mark)
-            ends << qt(wordsFor(*a.mark, learnersBook()));
+            ends << qt(wordsFor(*a.mark, learnersTranslator()));
     const QString between = ends.isEmpty() ? QString() : " (" + ends.join(", ") + ")";
     const int waits = desk_.selection.unguessed();
     if (waits >= 0 && &m == &desk_.study().measures[static_cast<std::size_t>(waits)])
@@ -187,11 +187,11 @@ void MeasurePanel::showList() {
         for (const auto& [reading, where] :
              {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
             if (*reading && !(*reading)->passes.empty())
-                told << where.arg(qt(passWords(**reading, learnersBook())));
+                told << where.arg(qt(passWords(**reading, learnersTranslator())));
         if (const auto& reading = m.onSketch ? drawn : seen; reading && !reading->further.empty())
-            told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersBook())));
+            told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersTranslator())));
         if (m.guessed && (m.onSketch ? drawn : seen))
-            told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersBook()));
+            told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersTranslator()));
         if (openEnd(desk_, Side::Reference) || openEnd(desk_, Side::Sketch))
             told << tr("It is not compared before its ends are set on both sheets.");
         if (seen && drawn && seen->passes.empty()) {
@@ -199,7 +199,7 @@ void MeasurePanel::showList() {
             std::optional<Millimetres> unit;
             if (const auto page = attempt->page.perPixel({1.0 * attempt->marks.width}))
                 unit = *unitOn(desk_, Side::Sketch) * *page;
-            told << qt(differenceWords(*seen, *drawn, unit, learnersBook()));
+            told << qt(differenceWords(*seen, *drawn, unit, learnersTranslator()));
         }
     }
     if (taken >= 0)
@@ -218,7 +218,7 @@ void MeasurePanel::showStudy() {
     const MeasureKind& kind = measureKindNamed(desk_.selection.laying().kind);
     for (std::size_t i = 0; i < kinds_.size(); ++i)
         kinds_[i]->setChecked(measureKinds()[i] == &kind);
-    about_->setText(qt(learnersBook().say(kind.about)));
+    about_->setText(qt(learnersTranslator().say(kind.about)));
     const std::size_t ends = kind.ends ? kind.ends : ends_.size();
     for (std::size_t i = 0; i < ends_.size(); ++i)
         ends_[i]->setVisible(i < ends);

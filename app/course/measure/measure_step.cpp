@@ -51,8 +51,8 @@ Scene MeasureStep::scene(Side side) {
         if (auto reading = readingOn(desk_, measures[i], side)) {
             const QString number = static_cast<int>(i) == desk_.selection.unguessed() ? tr("?")
                                    : reading->passes.empty()
-                                       ? qt(shortNumber(*reading, learnersBook()))
-                                       : qt(learnersBook().say(measureKindNamed(measures[i].kind).name));
+                                       ? qt(shortNumber(*reading, learnersTranslator()))
+                                       : qt(learnersTranslator().say(measureKindNamed(measures[i].kind).name));
             shown.push_back({std::move(*reading), number,
                              static_cast<int>(i) == desk_.selection.measure()});
         }
@@ -78,7 +78,7 @@ NextThing MeasureStep::next() {
                 goTo(tr("Block in"), "block-in"), draw};
     const Measurement& laying = desk_.selection.laying();
     const MeasureKind& kind = measureKindNamed(laying.kind);
-    const QString name = qt(learnersBook().say(kind.name));
+    const QString name = qt(learnersTranslator().say(kind.name));
     if (kind.ends == 0 && laying.anchors.size() > 2)
         return {tr("Click the next corner, or close the shape."),
                 {tr("Close it"), [this] { closeShape(desk_); }},
@@ -100,9 +100,9 @@ NextThing MeasureStep::next() {
         if (const auto telling = nextMeasurement(desk_)) {
             QStringList ends;
             for (const Anchor& end : telling->anchors)
-                ends << qt(wordsFor(*end.mark, learnersBook()));
+                ends << qt(wordsFor(*end.mark, learnersTranslator()));
             return {tr("Worth measuring next: %1 (%2).")
-                        .arg(qt(learnersBook().say(measureKindNamed(telling->kind).name)),
+                        .arg(qt(learnersTranslator().say(measureKindNamed(telling->kind).name)),
                              ends.join(", ")),
                     {tr("Lay it"), [this, m = *telling] { layWhole(desk_, m); }},
                     draw};

@@ -258,7 +258,7 @@ void SetUpPanel::buildCompositions() {
         button->setIconSize(thumbnail);
         button->setFixedHeight(thumbnail.height() + 12);
         button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-        const QString name = qt(learnersBook().say(c.name));
+        const QString name = qt(learnersTranslator().say(c.name));
         button->setAccessibleName(name);
         button->setToolTip(name);
         row->addWidget(button);
@@ -351,10 +351,10 @@ void SetUpPanel::showStudy() {
     const PagePlan plan = desk_.layoutController.plan();
     QStringList troubles, lines;
     for (PlanTrouble trouble : plan.troubles)
-        troubles << qt(wordsFor(trouble, learnersBook()));
+        troubles << qt(wordsFor(trouble, learnersTranslator()));
     troubles_->setText(troubles.join("\n"));
     troubles_->setVisible(!troubles.isEmpty());
-    for (const std::string& line : layOffWords(plan, pageLayout.paper, learnersBook()))
+    for (const std::string& line : layOffWords(plan, pageLayout.paper, learnersTranslator()))
         lines << qt(line);
     layOff_->setText(tr("In mm from the paper's edges:\n%1").arg(lines.join("\n")));
     well_->setEnabled(pageLayout.at || !plan.troubles.empty());

@@ -84,7 +84,7 @@ NextThing SetUpStep::next() {
     const PagePlan plan = desk_.layoutController.plan();
     if (!plan.troubles.empty())
         return {tr("%1 Drag the head on the paper, or let it be put well.")
-                    .arg(qt(wordsFor(plan.troubles.front(), learnersBook()))),
+                    .arg(qt(wordsFor(plan.troubles.front(), learnersTranslator()))),
                 {tr("Put it well"), [this] { putWell(desk_); }},
                 blockIn};
     if (!desk_.fit())

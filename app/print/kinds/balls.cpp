@@ -9,7 +9,7 @@ namespace {
 std::vector<PrintSheet> ballSheets(Desk& desk) {
     // Another twelve for each study.
     return ballSheets(static_cast<std::uint32_t>(desk.document.id().value_or(1)), paperNamed("a4"),
-                      learnersBook());
+                      learnersTranslator());
 }
 
 } // namespace

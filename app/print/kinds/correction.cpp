@@ -26,7 +26,7 @@ std::vector<PrintSheet> correctionSheets(Desk& desk) {
     }
     return {correctionSheet(
         c, [&](const View& view) { return desk.analysis.linesSeenBy(view); }, printed(drawing),
-        attempt.page.perPixel({1.0 * attempt.marks.width}), desk.study().title, paperNamed("a4"), learnersBook(), mended)};
+        attempt.page.perPixel({1.0 * attempt.marks.width}), desk.study().title, paperNamed("a4"), learnersTranslator(), mended)};
 }
 
 } // namespace

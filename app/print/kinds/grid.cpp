@@ -13,7 +13,7 @@ std::vector<PrintSheet> gridSheets(Desk& desk) {
     return gridSheets(printed(desk.photograph(Side::Reference)),
                       squares->lines(desk.fit()->view, Detail::Guides),
                       squares->lines(desk.layoutController.plan().view, Detail::Guides),
-                      desk.layoutController.pageLayout().paper, learnersBook());
+                      desk.layoutController.pageLayout().paper, learnersTranslator());
 }
 
 } // namespace

@@ -8,7 +8,7 @@ namespace {
 
 std::vector<PrintSheet> guideSheets(Desk& desk) {
     return {guideSheet(desk.layoutController.lines(desk.layoutController.plan()), desk.layoutController.pageLayout().paper,
-                       learnersBook())};
+                       learnersTranslator())};
 }
 
 } // namespace

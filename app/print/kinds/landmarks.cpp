@@ -9,7 +9,7 @@ namespace {
 std::vector<PrintSheet> landmarkSheets(Desk& desk) {
     return {landmarksSheet(printed(desk.photograph(Side::Reference)), *desk.fit(),
                            desk.analysis.lines(Side::Reference, Detail::Guides), desk.layoutController.plan(),
-                           paperNamed("a4"), learnersBook())};
+                           paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

@@ -7,7 +7,7 @@ namespace zokran {
 namespace {
 
 std::vector<PrintSheet> materialSheets(Desk& desk) {
-    return {materialsSheet(formNamed(desk.study().form), paperNamed("a4"), learnersBook())};
+    return {materialsSheet(formNamed(desk.study().form), paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

@@ -7,7 +7,7 @@ namespace zokran {
 namespace {
 
 std::vector<PrintSheet> planesSheets(Desk& desk) {
-    return {planesSheet(*desk.fit(), desk.analysis.bust(), desk.light.lighting(), paperNamed("a4"), learnersBook())};
+    return {planesSheet(*desk.fit(), desk.analysis.bust(), desk.light.lighting(), paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

@@ -8,7 +8,7 @@ namespace {
 
 std::vector<PrintSheet> stepSheets(Desk& desk) {
     return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Reference), desk.fit()->view,
-                       paperNamed("a4"), learnersBook())};
+                       paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

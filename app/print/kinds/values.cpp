@@ -8,7 +8,7 @@ namespace {
 
 std::vector<PrintSheet> valueSheets(Desk& desk) {
     Q_UNUSED(desk);
-    return {valuesSheet(paperNamed("a4"), learnersBook())};
+    return {valuesSheet(paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

@@ -122,7 +122,7 @@ private:
         QStringList words;
         for (const std::string& sentence :
              changeWords(changeBetween(data_.photographs[chosen(0)].drawing, data_.photographs[chosen(1)].drawing),
-                         learnersBook()))
+                         learnersTranslator()))
             words << qt(sentence);
         words_->setText(words.join(" "));
     }

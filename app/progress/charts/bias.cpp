@@ -98,7 +98,7 @@ protected:
                 if (std::hypot(at.x() - event->position().x(), at.y() - event->position().y()) < 8) {
                     QToolTip::showText(event->globalPosition().toPoint(),
                                        tr("%1: up %2 % (%3 to %4), across %5 % (%6 to %7)")
-                                           .arg(qt(wordsFor(markAt(i), learnersBook())))
+                                           .arg(qt(wordsFor(markAt(i), learnersTranslator())))
                                            .arg(decimal(b->up.mean, 1)).arg(decimal(b->up.low, 1)).arg(decimal(b->up.high, 1))
                                            .arg(decimal(b->across.mean, 1)).arg(decimal(b->across.low, 1)).arg(decimal(b->across.high, 1)));
                     return;

@@ -16,7 +16,7 @@ class CameBack : public QWidget {
 public:
     explicit CameBack(const ProgressData& from) {
         for (const auto& [id, counts] : from.progress.cameBack)
-            rows_.push_back({qt(nameOfFinding(id, learnersBook())), counts[0], counts[1]});
+            rows_.push_back({qt(nameOfFinding(id, learnersTranslator())), counts[0], counts[1]});
         std::stable_sort(rows_.begin(), rows_.end(), [](const Row& a, const Row& b) {
             return a.early + a.late > b.early + b.late;
         });

@@ -50,7 +50,7 @@ std::vector<Pose> ballPoses(std::uint32_t seed) {
     return poses;
 }
 
-std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, const Translator& book) {
+std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, const Translator& translator) {
     const std::vector<Pose> poses = ballPoses(seed);
     PrintSheet tasks{paper, {}}, answers{paper, {}};
     const double margin = sheetMargin.value, foot = 12, head = 12;
@@ -59,10 +59,10 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
     constexpr double words = 9;
     tasks.items.emplace_back(
         PrintText{{margin, margin + 5},
-                  book.say(ZOKRAN_WORDS("Twelve balls: cut the sides, put brow line and centre line")),
+                  translator.say(ZOKRAN_WORDS("Twelve balls: cut the sides, put brow line and centre line")),
                   {5}, true, graphite});
     answers.items.emplace_back(
-        PrintText{{margin, margin + 5}, book.say(ZOKRAN_WORDS("The answers")), {5}, true, graphite});
+        PrintText{{margin, margin + 5}, translator.say(ZOKRAN_WORDS("The answers")), {5}, true, graphite});
     for (int i = 0; i < columns * rows; ++i) {
         const Pose& pose = poses[static_cast<std::size_t>(i)];
         const PaperPoint corner(margin + (i % columns) * across, margin + head + (i / columns) * down);
@@ -86,8 +86,8 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
             for (const Angle angle : angles) {
                 const Radians value = angleOf(pose, angle);
                 const std::string one = std::abs(toDegrees(value).value) < 1
-                                            ? wordsFor(angle, value, book)
-                                            : figureFor(value) + " " + wordsFor(angle, value, book);
+                                            ? wordsFor(angle, value, translator)
+                                            : figureFor(value) + " " + wordsFor(angle, value, translator);
                 said += (said.empty() ? "" : ", ") + one;
             }
             addBlock(*sheet, {{corner.x() + 2, y}, said, {2.7}, false, graphite}, {across - 4});
@@ -112,8 +112,8 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
             put();
         }
     }
-    addBar(tasks, book);
-    addBar(answers, book);
+    addBar(tasks, translator);
+    addBar(answers, translator);
     std::vector<PrintSheet> both;
     both.push_back(std::move(tasks));
     both.push_back(std::move(answers));

@@ -31,7 +31,7 @@ std::string shortened(PrintText text, Millimetres most) {
 } // namespace
 
 std::vector<PrintSheet> contactSheets(const std::string& title, const std::vector<ContactHead>& heads,
-                                      const PaperSize& paper, const Translator& book) {
+                                      const PaperSize& paper, const Translator& translator) {
     const double margin = sheetMargin.value, top = margin + 12, foot = margin + 8;
     const double room = paper.width.value - 2 * margin;
     const int columns = std::max(2, static_cast<int>(room / 60));
@@ -47,7 +47,7 @@ std::vector<PrintSheet> contactSheets(const std::string& title, const std::vecto
             PrintText{{margin, margin + 5}, title, {5}, true, graphite, PrintText::Stands::Left});
         sheet.items.emplace_back(PrintText{
             {paper.width.value - margin, margin + 5},
-            book.say(ZOKRAN_WORDS("{page} of {pages}"),
+            translator.say(ZOKRAN_WORDS("{page} of {pages}"),
                      {{"page", std::to_string(page + 1)}, {"pages", std::to_string(pages)}}),
             {3}, false, graphite, PrintText::Stands::Right});
         for (std::size_t i = page * each; i < std::min(heads.size(), (page + 1) * each); ++i) {

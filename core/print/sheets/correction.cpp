@@ -68,7 +68,7 @@ void addPart(PrintSheet& sheet, const PrintPicture& picture, const LaidHead& lai
 }
 
 /// The drawing with its lines where they belong, small at the foot's right; how wide it is with its air, mm.
-double addMended(PrintSheet& sheet, const HeadBox& box, const PrintPicture& mended, const Translator& book) {
+double addMended(PrintSheet& sheet, const HeadBox& box, const PrintPicture& mended, const Translator& translator) {
     if (mended.columns == 0)
         return 0;
     constexpr double high = 58, air = 6;
@@ -76,7 +76,7 @@ double addMended(PrintSheet& sheet, const HeadBox& box, const PrintPicture& mend
     const PaperPoint corner(sheet.paper.width.value - margin - wide, sheet.paper.height.value - margin - wordsHeight + 4);
     addPart(sheet, mended, {box, corner, scale}, 1);
     addBlock(sheet,
-             {PaperPoint(corner.x(), corner.y() + high + 4), book.say(ZOKRAN_WORDS("Your own lines, where the photo has them.")),
+             {PaperPoint(corner.x(), corner.y() + high + 4), translator.say(ZOKRAN_WORDS("Your own lines, where the photo has them.")),
               {2.8}, false, graphite},
              {wide});
     return wide + air;
@@ -88,7 +88,7 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                            const PrintPicture& sketch,
                            const std::optional<MillimetresPerPixel>& perPixel,
                            const std::string& title, const PaperSize& paper,
-                           const Translator& book, const PrintPicture& mended) {
+                           const Translator& translator, const PrintPicture& mended) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
     sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
@@ -98,15 +98,15 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
     const PicturePoint size = box.high - box.low;
     const double top = margin + 17, room = paper.height.value - top - wordsHeight - margin;
     double scale = std::min(width / size.x(), room / size.y());
-    std::string note = book.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
+    std::string note = translator.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
     if (perPixel) {
         int smaller = 1;
         while (perPixel->value / smaller > scale)
             ++smaller;
         scale = perPixel->value / smaller;
         note = smaller == 1
-                   ? book.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
-                   : book.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
+                   ? translator.say(ZOKRAN_WORDS("True to size: lay it under your drawing or measure on it."))
+                   : translator.say(ZOKRAN_WORDS("At 1 to {ratio} of your drawing; lengths are those on your "
                                            "paper."),
                               {{"ratio", std::to_string(smaller)}});
     }
@@ -150,26 +150,26 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
         if (const auto said = lengthOf(c, *told[i], perPixel); said && said->onPaper)
             addOnPlate(sheet,
                        {PaperPoint(to + 2 * along + Eigen::Vector2d(0, 1.2)),
-                        book.say(ZOKRAN_WORDS("{length} mm"),
+                        translator.say(ZOKRAN_WORDS("{length} mm"),
                                  {{"length", fmt::format("{:.0f}", said->onPaper->value)}}),
                         {3.4}, true, chalkInk,
                         way.x() < -1e-3 ? PrintText::Stands::Right : PrintText::Stands::Left});
     }
 
-    const double wordsWidth = width - addMended(sheet, box, mended, book);
+    const double wordsWidth = width - addMended(sheet, box, mended, translator);
     PaperPoint next(margin + 8, paper.height.value - margin - wordsHeight + 8);
     if (count == 0)
-        addBlock(sheet, {next, textOf(c.findings.front(), book), {4.2}, true, graphite}, {wordsWidth - 8});
+        addBlock(sheet, {next, textOf(c.findings.front(), translator), {4.2}, true, graphite}, {wordsWidth - 8});
     for (std::size_t i = 0; i < count; ++i) {
         addNumber(sheet, PaperPoint(margin + 2.6, next.y() - 1.2), static_cast<int>(i) + 1, chalkInk);
-        next = addBlock(sheet, {next, textOf(*told[i], book), {i == 0 ? 4.2 : 3.6}, i == 0, graphite},
+        next = addBlock(sheet, {next, textOf(*told[i], translator), {i == 0 ? 4.2 : 3.6}, i == 0, graphite},
                         {wordsWidth - 8});
-        const std::string ownNumbers = handCheckWords(c, *told[i], book);
-        if (const std::string measure = ownNumbers.empty() ? measureOf(*told[i], book) : ownNumbers; !measure.empty())
+        const std::string ownNumbers = handCheckWords(c, *told[i], translator);
+        if (const std::string measure = ownNumbers.empty() ? measureOf(*told[i], translator) : ownNumbers; !measure.empty())
             next = addBlock(sheet, {next, measure, {3}, false, graphite}, {wordsWidth - 8});
         next.y() += 2.5;
     }
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

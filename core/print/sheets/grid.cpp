@@ -5,7 +5,7 @@ namespace zokran {
 
 std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<GuideLine>& overPhoto,
                                    const std::vector<GuideLine>& onPaper, const PaperSize& paper,
-                                   const Translator& book) {
+                                   const Translator& translator) {
     const double margin = sheetMargin.value;
     PrintSheet reference{paper, {}};
     const double width = paper.width.value - 2 * margin,
@@ -19,10 +19,10 @@ std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<
     reference.items.emplace_back(std::move(put));
     addLines(reference, overPhoto,
              [&](const PicturePoint& p) { return PaperPoint(corner + scale * p); }, false);
-    addBar(reference, book);
+    addBar(reference, translator);
     std::vector<PrintSheet> both;
     both.push_back(std::move(reference));
-    both.push_back(guideSheet(onPaper, paper, book));
+    both.push_back(guideSheet(onPaper, paper, translator));
     return both;
 }
 

@@ -4,10 +4,10 @@
 namespace zokran {
 
 PrintSheet guideSheet(const std::vector<GuideLine>& lines, const PaperSize& paper,
-                      const Translator& book) {
+                      const Translator& translator) {
     PrintSheet sheet{paper, {}};
     addLines(sheet, lines, [](const PicturePoint& p) { return PaperPoint(p); }, true);
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

@@ -35,7 +35,7 @@ void addRuler(PrintSheet& sheet, const PaperPoint& at, Millimetres length, Milli
 
 PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
                           const std::vector<GuideLine>& form, const PagePlan& plan,
-                          const PaperSize& paper, const Translator& book) {
+                          const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, gap = 8, foot = 46;
     const double width = (paper.width.value - 2 * margin - gap) / 2,
@@ -76,7 +76,7 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
                 std::max_element(line.points.begin(), line.points.end(),
                                  [](const auto& a, const auto& b) { return a.x() < b.x(); });
             const PicturePoint end = corner + scale * (*rightmost - low);
-            const std::string words = wordsForLine(line.id, book);
+            const std::string words = wordsForLine(line.id, translator);
             const auto known = std::find_if(names.begin(), names.end(),
                                             [&](const Name& n) { return n.words == words; });
             if (known == names.end())
@@ -104,10 +104,10 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
     const Millimetres unit = std::max(eye(InnerEyeL, OuterEyeL), eye(InnerEyeR, OuterEyeR));
     addRuler(sheet, PaperPoint(margin, paper.height.value - margin - 22),
              {paper.width.value - 2 * margin}, unit,
-             book.say(ZOKRAN_WORDS("This drawing's own ruler: one unit is the nearer eye, {length} mm; "
+             translator.say(ZOKRAN_WORDS("This drawing's own ruler: one unit is the nearer eye, {length} mm; "
                                    "halves and thirds between."),
                       {{"length", fmt::format("{:.1f}", unit.value)}}));
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

@@ -61,13 +61,13 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
 } // namespace
 
 PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lighting, const PaperSize& paper,
-                       const Translator& book) {
+                       const Translator& translator) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
-    sheet.items.emplace_back(PrintText{{margin, margin + 6}, book.say(ZOKRAN_WORDS("The head in planes")), {6}, true, graphite});
+    sheet.items.emplace_back(PrintText{{margin, margin + 6}, translator.say(ZOKRAN_WORDS("The head in planes")), {6}, true, graphite});
     const double words = addBlock(sheet,
                                   {{margin, margin + 14},
-                                   book.say(ZOKRAN_WORDS("Each plane has one value, and each shadow is one shape. Block in the "
+                                   translator.say(ZOKRAN_WORDS("Each plane has one value, and each shadow is one shape. Block in the "
                                                          "large planes first, as below; then break them into the small ones.")),
                                    {3.4}, false, graphite},
                                   {width})
@@ -86,7 +86,7 @@ PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lig
         patch.closed = patch.filled = true;
         sheet.items.emplace_back(std::move(patch));
     }
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

@@ -8,7 +8,7 @@
 namespace zokran {
 
 PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines, const View& view,
-                      const PaperSize& paper, const Translator& book) {
+                      const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, foot = 14, gap = 6;
     const int count = static_cast<int>(form.steps.size());
@@ -48,10 +48,10 @@ PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines,
         addNumber(sheet, PaperPoint(corner.x() + 3, corner.y() + 3), i + 1, graphite);
         addBlock(sheet,
                  {{corner.x(), corner.y() + down - words + 5},
-                  book.say(form.steps[static_cast<std::size_t>(i)].words), {3.2}, false, graphite},
+                  translator.say(form.steps[static_cast<std::size_t>(i)].words), {3.2}, false, graphite},
                  {across});
     }
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

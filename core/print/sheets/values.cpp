@@ -4,16 +4,16 @@
 
 namespace zokran {
 
-PrintSheet valuesSheet(const PaperSize& paper, const Translator& book) {
+PrintSheet valuesSheet(const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
     const double margin = sheetMargin.value, width = std::min(180.0, paper.width.value - 2 * margin);
     double y = margin + 6;
-    sheet.items.emplace_back(PrintText{{margin, y}, book.say(ZOKRAN_WORDS("Value strips")), {6}, true,
+    sheet.items.emplace_back(PrintText{{margin, y}, translator.say(ZOKRAN_WORDS("Value strips")), {6}, true,
                                        graphite});
     y += 5;
     y = addBlock(sheet,
                  {{margin, y + 3},
-                  book.say(ZOKRAN_WORDS(
+                  translator.say(ZOKRAN_WORDS(
                       "Cut them out and lay them beside the drawing, eyes half shut. Paper is the "
                       "lightest value and your softest pencil the darkest: a printer's black is neither, "
                       "so compare steps, not blacks.")),
@@ -44,11 +44,11 @@ PrintSheet valuesSheet(const PaperSize& paper, const Translator& book) {
         sheet.items.emplace_back(std::move(edge));
         if (values % 2)
             sheet.items.emplace_back(PrintText{{margin + width / 2, y + high + 9.5},
-                                               book.say(ZOKRAN_WORDS("middle of the scale")), {2.8}, false,
+                                               translator.say(ZOKRAN_WORDS("middle of the scale")), {2.8}, false,
                                                graphite, PrintText::Stands::Middle});
         y += high + 10;
     }
-    addBar(sheet, book);
+    addBar(sheet, translator);
     return sheet;
 }
 

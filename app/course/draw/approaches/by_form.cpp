@@ -21,7 +21,7 @@ public:
                 kind = each;
         std::vector<QString> words;
         for (const FormStep& step : kind->steps)
-            words.push_back(qt(learnersBook().say(step.words)));
+            words.push_back(qt(learnersTranslator().say(step.words)));
         return words;
     }
     Scene beside(Desk&, Scenes& scenes) const override { return scenes.fittedFormAlone(true); }

@@ -1,4 +1,4 @@
-#include "core/messages/moment_messages.h"
+#include "core/messages/snapshot_messages.h"
 
 #include "core/messages/finding_messages.h"
 #include "core/messages/pose_messages.h"
@@ -24,7 +24,7 @@ std::string figuresOf(const std::vector<double>& angles) {
 
 } // namespace
 
-std::string wordsFor(const DrawingDrift& drift, const Pose& seen, const Translator& book) {
+std::string wordsFor(const DrawingDrift& drift, const Pose& seen, const Translator& translator) {
     switch (drift.kind) {
     case Drift::Size: {
         const char* sentence =
@@ -33,37 +33,37 @@ std::string wordsFor(const DrawingDrift& drift, const Pose& seen, const Translat
                                "this it leaves its place on the sheet. Step its height off again before you go on.")
                 : ZOKRAN_WORDS("The head has shrunk {percent} % since the first photograph, from {from} to {to} mm. Step its "
                                "height off again before you go on.");
-        return book.say(sentence, {{"percent", fmt::format("{:.0f}", 100 * std::abs(drift.amount))},
+        return translator.say(sentence, {{"percent", fmt::format("{:.0f}", 100 * std::abs(drift.amount))},
                                    {"from", millimetres(drift.values.front())},
                                    {"to", millimetres(drift.values.back())}});
     }
     case Drift::Turn:
-        return book.say(ZOKRAN_WORDS("The turn is slipping: {figures}. The photograph shows {seen}. Draw the centre line anew "
+        return translator.say(ZOKRAN_WORDS("The turn is slipping: {figures}. The photograph shows {seen}. Draw the centre line anew "
                                      "before the features follow it."),
                         {{"figures", figuresOf(drift.values)}, {"seen", figureFor(seen.turn)}});
     case Drift::Tilt:
         break;
     }
-    return book.say(ZOKRAN_WORDS("The tilt is slipping: {figures}. The photograph shows {seen}. Draw the brow line anew before "
+    return translator.say(ZOKRAN_WORDS("The tilt is slipping: {figures}. The photograph shows {seen}. Draw the brow line anew before "
                                  "the features follow it."),
                     {{"figures", figuresOf(drift.values)}, {"seen", figureFor(seen.tilt)}});
 }
 
-std::string wordWhileDrawing(const DrawingCourse& course, const Pose& seen, const Translator& book) {
-    if (!course.drifts.empty())
-        return wordsFor(course.drifts.front(), seen, book);
+std::string wordWhileDrawing(const DrawingTimeline& timeline, const Pose& seen, const Translator& translator) {
+    if (!timeline.drifts.empty())
+        return wordsFor(timeline.drifts.front(), seen, translator);
     std::string list;
-    for (Part part : course.mendedAndHeld)
-        list += (list.empty() ? "" : ", ") + wordsFor(part, book);
-    return list.empty() ? std::string() : book.say(ZOKRAN_WORDS("What you mended holds: {list}."), {{"list", list}});
+    for (Part part : timeline.mendedAndHeld)
+        list += (list.empty() ? "" : ", ") + wordsFor(part, translator);
+    return list.empty() ? std::string() : translator.say(ZOKRAN_WORDS("What you mended holds: {list}."), {{"list", list}});
 }
 
-std::string wordsFor(const FindingOnset& onset, const Translator& book) {
-    const std::string name = nameOfFinding(onset.finding, book);
-    if (onset.moment == 0)
-        return book.say(ZOKRAN_WORDS("{finding}: from the first photograph on"), {{"finding", name}});
-    return book.say(ZOKRAN_WORDS("{finding}: since photograph {number}"),
-                    {{"finding", name}, {"number", fmt::format("{}", onset.moment + 1)}});
+std::string wordsFor(const FindingOnset& onset, const Translator& translator) {
+    const std::string name = nameOfFinding(onset.finding, translator);
+    if (onset.snapshot == 0)
+        return translator.say(ZOKRAN_WORDS("{finding}: from the first photograph on"), {{"finding", name}});
+    return translator.say(ZOKRAN_WORDS("{finding}: since photograph {number}"),
+                    {{"finding", name}, {"number", fmt::format("{}", onset.snapshot + 1)}});
 }
 
 } // namespace zokran

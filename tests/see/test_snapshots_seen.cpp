@@ -5,7 +5,7 @@
 #include "cast/simulated_phone.h"
 #include "cast/sitter.h"
 #include "cast/stand_in_camera.h"
-#include "core/compare/moments.h"
+#include "core/compare/snapshots.h"
 #include "core/page/find_page.h"
 #include "see/suggest_marks.h"
 #include "tests/heads.h"
@@ -48,7 +48,7 @@ struct Told {
 Told toldOf(FaceNetworks& networks, SketchReference& reference, const PhotoMarks& photo, const Fit& fit, const Bust& bust,
             const Shot& shot, double grown, Degrees lost, unsigned seed) {
     constexpr std::size_t photographs = 12;
-    std::vector<DrawingMoment> moments;
+    std::vector<DrawingSnapshot> snapshots;
     Told told;
     const double turn = std::abs(toDegrees(shot.pose.turn).value);
     for (std::size_t i = 0; i < photographs; ++i) {
@@ -72,13 +72,13 @@ Told toldOf(FaceNetworks& networks, SketchReference& reference, const PhotoMarks
         const MillimetresPerPixel perPixel = flat.paper.width / Pixels{static_cast<double>(laid.cols)};
         CompareOptions options;
         options.perPixel = perPixel;
-        moments.push_back({compareSketch(photo, fit, SketchMarks(faces.front().marks), options), perPixel});
-        const Degrees doubt = toDegrees(Radians{std::hypot(moments.front().comparison.looseSigma.turn.value,
-                                                           moments.back().comparison.looseSigma.turn.value)});
+        snapshots.push_back({compareSketch(photo, fit, SketchMarks(faces.front().marks), options), perPixel});
+        const Degrees doubt = toDegrees(Radians{std::hypot(snapshots.front().comparison.looseSigma.turn.value,
+                                                           snapshots.back().comparison.looseSigma.turn.value)});
         if (!told.turnPassed && lost.value * share > 2.5 * doubt.value)
             told.turnPassed = i;
-        const DrawingCourse course = courseOf(moments);
-        for (const DrawingDrift& drift : course.drifts) {
+        const DrawingTimeline timeline = timelineOf(snapshots);
+        for (const DrawingDrift& drift : timeline.drifts) {
             if (drift.kind == Drift::Size && !told.size)
                 told.size = i;
             if (drift.kind == Drift::Turn && !told.turn)

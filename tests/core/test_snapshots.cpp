@@ -1,7 +1,7 @@
 // A drawing photographed again and again while it grows: simulated over the faces of photographs of people.
 
-#include "core/compare/moments.h"
-#include "core/messages/moment_messages.h"
+#include "core/compare/snapshots.h"
+#include "core/messages/snapshot_messages.h"
 #include "core/messages/progress_messages.h"
 #include "core/page/stillness.h"
 #include "core/practice/progress.h"
@@ -47,12 +47,12 @@ void lower(MarkSheet& sheet, std::initializer_list<Mark> marks, double px) {
             placed->at->y() += px;
 }
 
-DrawingMoment compared(const MarkSheet& face, const Fit& fit, const MarkSheet& sketch) {
+DrawingSnapshot compared(const MarkSheet& face, const Fit& fit, const MarkSheet& sketch) {
     return {compareSketch(face, fit, sketch), onPaper};
 }
 
-bool tells(const DrawingCourse& course, Drift kind) {
-    return std::any_of(course.drifts.begin(), course.drifts.end(), [&](const DrawingDrift& d) { return d.kind == kind; });
+bool tells(const DrawingTimeline& timeline, Drift kind) {
+    return std::any_of(timeline.drifts.begin(), timeline.drifts.end(), [&](const DrawingDrift& d) { return d.kind == kind; });
 }
 
 /// Every sixth face, so that the test is short; those turned far away left out, which slip out of sight.
@@ -74,27 +74,27 @@ TEST_CASE("A head that grows and a turn that slips are told soon after they pass
         const Fit fit = fitHead(face);
         // Towards the front, as hands do.
         const double way = fit.view.pose().turn.value > 0 ? -1 : 1;
-        std::vector<DrawingMoment> drifting, faithful;
+        std::vector<DrawingSnapshot> drifting, faithful;
         std::optional<std::size_t> passed[2], told[2];
         ++drawings;
         for (std::size_t i = 0; i < photographs; ++i) {
             const double share = static_cast<double>(i) / (photographs - 1);
             drifting.push_back(compared(face, fit, drawn(face, fit, 1 + 0.08 * share, Degrees{way * 10 * share}, random)));
             faithful.push_back(compared(face, fit, drawn(face, fit, 1, Degrees{0}, random)));
-            const DrawingCourse course = courseOf(drifting);
+            const DrawingTimeline timeline = timelineOf(drifting);
             // Passed: what was planted exceeds two and a half deviations of what is measured.
             const double turnDoubt = std::hypot(drifting.front().comparison.looseSigma.turn.value,
                                                 drifting.back().comparison.looseSigma.turn.value);
             const bool isPassed[2] = {0.08 * share > 0.0375, toRadians(Degrees{10 * share}).value > 2.5 * turnDoubt};
-            const bool isTold[2] = {tells(course, Drift::Size), tells(course, Drift::Turn)};
+            const bool isTold[2] = {tells(timeline, Drift::Size), tells(timeline, Drift::Turn)};
             for (int what : {0, 1}) {
                 if (isPassed[what] && !passed[what])
                     passed[what] = i;
                 if (isTold[what] && !told[what])
                     told[what] = i;
             }
-            others += tells(course, Drift::Tilt);
-            falsely += !courseOf(faithful).drifts.empty();
+            others += tells(timeline, Drift::Tilt);
+            falsely += !timelineOf(faithful).drifts.empty();
         }
         for (int what : {0, 1}) {
             INFO(drawings << " " << what << " passed " << passed[what].value_or(99) << " told " << told[what].value_or(99));
@@ -114,10 +114,10 @@ TEST_CASE("A turn that comes back to the photograph's is no drift, one that leav
     const Fit fit = fitHead(face);
     const double way = fit.view.pose().turn.value > 0 ? -1 : 1;
     for (const bool leaves : {false, true}) {
-        std::vector<DrawingMoment> moments;
+        std::vector<DrawingSnapshot> snapshots;
         for (const double off : {0.0, 6.0, 12.0, 18.0})
-            moments.push_back(compared(face, fit, drawn(face, fit, 1, Degrees{way * (leaves ? off : 18 - off)}, random)));
-        CHECK(tells(courseOf(moments), Drift::Turn) == leaves);
+            snapshots.push_back(compared(face, fit, drawn(face, fit, 1, Degrees{way * (leaves ? off : 18 - off)}, random)));
+        CHECK(tells(timelineOf(snapshots), Drift::Turn) == leaves);
     }
 }
 
@@ -126,25 +126,25 @@ TEST_CASE("What was mended holds until it is moved off again, and an error came 
     const MarkSheet face = realFaces().front();
     const Fit fit = fitHead(face);
     const double head = headHeight(fit.head).value * fit.view.scale;
-    const auto moment = [&](double mouthLow, double noseLow) {
+    const auto snapshot = [&](double mouthLow, double noseLow) {
         MarkSheet sketch = drawn(face, fit, 1, Degrees{0}, random);
         lower(sketch, {MouthCornerL, MouthCornerR, LipLine}, mouthLow * head);
         lower(sketch, {NoseBase, NoseTip, NoseWingL, NoseWingR}, noseLow * head);
         return compared(face, fit, sketch);
     };
-    std::vector<DrawingMoment> moments{moment(0.06, 0), moment(0.06, 0), moment(0, 0)};
-    CHECK(courseOf(moments).mendedAndHeld.empty()); // nobody has looked again yet
-    moments.push_back(moment(0, 0.06));
-    const DrawingCourse course = courseOf(moments);
-    CHECK(course.mendedAndHeld == std::vector<Part>{Part::Mouth});
-    REQUIRE(course.onsets.size() == 1);
-    CHECK(course.onsets[0].finding == "nose_height");
-    CHECK(course.onsets[0].moment == 3);
-    CHECK(wordsFor(course.onsets[0]) == "length of the nose: since photograph 4");
-    CHECK(wordWhileDrawing(course, fit.pose) == "What you mended holds: mouth.");
-    moments.push_back(moment(0.06, 0.06));
-    CHECK(courseOf(moments).mendedAndHeld.empty());
-    CHECK(courseOf({}).onsets.empty());
+    std::vector<DrawingSnapshot> snapshots{snapshot(0.06, 0), snapshot(0.06, 0), snapshot(0, 0)};
+    CHECK(timelineOf(snapshots).mendedAndHeld.empty()); // nobody has looked again yet
+    snapshots.push_back(snapshot(0, 0.06));
+    const DrawingTimeline timeline = timelineOf(snapshots);
+    CHECK(timeline.mendedAndHeld == std::vector<Part>{Part::Mouth});
+    REQUIRE(timeline.onsets.size() == 1);
+    CHECK(timeline.onsets[0].finding == "nose_height");
+    CHECK(timeline.onsets[0].snapshot == 3);
+    CHECK(wordsFor(timeline.onsets[0]) == "length of the nose: since photograph 4");
+    CHECK(wordWhileDrawing(timeline, fit.pose) == "What you mended holds: mouth.");
+    snapshots.push_back(snapshot(0.06, 0.06));
+    CHECK(timelineOf(snapshots).mendedAndHeld.empty());
+    CHECK(timelineOf({}).onsets.empty());
 }
 
 TEST_CASE("A drift says how far it has gone, in the learner's units, and what to do") {
@@ -154,11 +154,11 @@ TEST_CASE("A drift says how far it has gone, in the learner's units, and what to
     const auto angle = [](double degrees) { return toRadians(Degrees{degrees}).value; };
     const DrawingDrift slipping{Drift::Turn, angle(-7), angle(1), 2, {angle(28), angle(24), angle(21)}};
     CHECK(wordsFor(slipping, seen).starts_with("The turn is slipping: 28°, 24°, 21°. The photograph shows 28°."));
-    DrawingCourse course;
-    CHECK(wordWhileDrawing(course, seen).empty());
-    course.drifts = {slipping, grown};
-    course.mendedAndHeld = {Part::Mouth};
-    CHECK(wordWhileDrawing(course, seen) == wordsFor(slipping, seen));
+    DrawingTimeline timeline;
+    CHECK(wordWhileDrawing(timeline, seen).empty());
+    timeline.drifts = {slipping, grown};
+    timeline.mendedAndHeld = {Part::Mouth};
+    CHECK(wordWhileDrawing(timeline, seen) == wordsFor(slipping, seen));
 }
 
 TEST_CASE("A page is still when nothing moves on it; a lamp is no movement, a stroke is a change") {

@@ -1,4 +1,4 @@
-#include "core/compare/moments.h"
+#include "core/compare/snapshots.h"
 
 #include "core/compare/finding_lines.h"
 
@@ -26,20 +26,20 @@ struct Measured {
     double value, sigma;
 };
 
-std::optional<Measured> headHeightOnPaper(const DrawingMoment& moment) {
-    if (!moment.perPixel)
+std::optional<Measured> headHeightOnPaper(const DrawingSnapshot& snapshot) {
+    if (!snapshot.perPixel)
         return std::nullopt;
-    const Comparison& c = moment.comparison;
+    const Comparison& c = snapshot.comparison;
     const double px = headHeight(c.sitter).value * c.sketchView.scale;
     // Each mark's noise is about a hundredth of the head; the size rests on all of them.
     constexpr double markNoise = 0.01;
     const auto places = std::count_if(c.placements.begin(), c.placements.end(), [](const auto& p) { return p.has_value(); });
     const double marks = markNoise / std::sqrt(std::max<double>(1, static_cast<double>(places)));
-    const double mm = px * moment.perPixel->value;
+    const double mm = px * snapshot.perPixel->value;
     return Measured{mm, mm * std::hypot(pageScaleSigma, marks)};
 }
 
-/// The standard deviation of one photograph about a course that is locally a straight line, by second differences, whose
+/// The standard deviation of one photograph about a path that is locally a straight line, by second differences, whose
 /// variance is six times that of one value. Zero where there are too few photographs to say.
 double scatterOf(std::span<const Measured> all) {
     constexpr std::size_t fewest = 5;
@@ -53,7 +53,7 @@ double scatterOf(std::span<const Measured> all) {
     return std::sqrt(squares / (6 * static_cast<double>(all.size() - 2)));
 }
 
-/// The change of one quantity over all moments; nothing where it is not sure in the last two.
+/// The change of one quantity over all snapshots; nothing where it is not sure in the last two.
 std::optional<DrawingDrift> driftOf(Drift kind, const std::vector<Measured>& all, bool isShare, double least) {
     if (all.size() < 2)
         return std::nullopt;
@@ -78,16 +78,16 @@ std::optional<DrawingDrift> driftOf(Drift kind, const std::vector<Measured>& all
     return drift;
 }
 
-void addDrifts(DrawingCourse& course, std::span<const DrawingMoment> moments) {
+void addDrifts(DrawingTimeline& timeline, std::span<const DrawingSnapshot> snapshots) {
     const auto add = [&](std::optional<DrawingDrift> drift) {
         if (drift)
-            course.drifts.push_back(std::move(*drift));
+            timeline.drifts.push_back(std::move(*drift));
     };
     std::vector<Measured> sizes, turns, tilts;
-    for (const DrawingMoment& moment : moments) {
-        if (const auto size = headHeightOnPaper(moment))
+    for (const DrawingSnapshot& snapshot : snapshots) {
+        if (const auto size = headHeightOnPaper(snapshot))
             sizes.push_back(*size);
-        const Comparison& c = moment.comparison;
+        const Comparison& c = snapshot.comparison;
         turns.push_back({c.loosePose.turn.value, ownShareOfDoubt * c.looseSigma.turn.value});
         tilts.push_back({c.loosePose.tilt.value, ownShareOfDoubt * c.looseSigma.tilt.value});
     }
@@ -96,10 +96,10 @@ void addDrifts(DrawingCourse& course, std::span<const DrawingMoment> moments) {
         for (Measured& m : *angles)
             m.sigma = std::max(m.sigma, scatter);
     }
-    if (sizes.size() == moments.size())
+    if (sizes.size() == snapshots.size())
         add(driftOf(Drift::Size, sizes, true, leastGrowth));
     // What comes nearer to the reference is mended, and no drift.
-    const Pose& seen = moments.back().comparison.referencePose;
+    const Pose& seen = snapshots.back().comparison.referencePose;
     const auto leadsAway = [](const std::vector<Measured>& all, Radians reference) {
         const auto off = [&](const Measured& m) { return std::abs(wrapped(Radians{m.value} - reference).value); };
         return off(all.back()) > off(all.front());
@@ -108,7 +108,7 @@ void addDrifts(DrawingCourse& course, std::span<const DrawingMoment> moments) {
         add(driftOf(Drift::Turn, turns, false, toRadians(leastTurning).value));
     if (leadsAway(tilts, seen.tilt))
         add(driftOf(Drift::Tilt, tilts, false, toRadians(leastTurning).value));
-    std::stable_sort(course.drifts.begin(), course.drifts.end(), [](const DrawingDrift& a, const DrawingDrift& b) {
+    std::stable_sort(timeline.drifts.begin(), timeline.drifts.end(), [](const DrawingDrift& a, const DrawingDrift& b) {
         return std::abs(a.amount) / a.sigma > std::abs(b.amount) / b.sigma;
     });
 }
@@ -124,18 +124,18 @@ std::vector<Part> partsToMend(const Comparison& comparison) {
 }
 
 /// Parts that were to be mended once and are not any more, in the last photograph and at least one before it.
-std::vector<Part> mendedAndHeld(std::span<const DrawingMoment> moments) {
+std::vector<Part> mendedAndHeld(std::span<const DrawingSnapshot> snapshots) {
     std::vector<Part> held;
-    if (moments.size() < 3)
+    if (snapshots.size() < 3)
         return held;
     const auto has = [](const std::vector<Part>& parts, Part part) {
         return std::find(parts.begin(), parts.end(), part) != parts.end();
     };
-    const std::vector<Part> last = partsToMend(moments.back().comparison),
-                            before = partsToMend(moments[moments.size() - 2].comparison),
-                            looked = partsLookedAt(moments.back().comparison);
-    for (const DrawingMoment& moment : moments.first(moments.size() - 2))
-        for (Part part : partsToMend(moment.comparison))
+    const std::vector<Part> last = partsToMend(snapshots.back().comparison),
+                            before = partsToMend(snapshots[snapshots.size() - 2].comparison),
+                            looked = partsLookedAt(snapshots.back().comparison);
+    for (const DrawingSnapshot& snapshot : snapshots.first(snapshots.size() - 2))
+        for (Part part : partsToMend(snapshot.comparison))
             if (!has(last, part) && !has(before, part) && has(looked, part) && !has(held, part))
                 held.push_back(part);
     return held;
@@ -148,19 +148,19 @@ bool tells(const Comparison& comparison, const std::string& finding) {
 
 } // namespace
 
-DrawingCourse courseOf(std::span<const DrawingMoment> moments) {
-    DrawingCourse course;
-    if (moments.empty())
-        return course;
-    addDrifts(course, moments);
-    course.mendedAndHeld = mendedAndHeld(moments);
-    for (const Finding* f : toldFindings(moments.back().comparison)) {
-        std::size_t since = moments.size() - 1;
-        while (since > 0 && tells(moments[since - 1].comparison, f->id))
+DrawingTimeline timelineOf(std::span<const DrawingSnapshot> snapshots) {
+    DrawingTimeline timeline;
+    if (snapshots.empty())
+        return timeline;
+    addDrifts(timeline, snapshots);
+    timeline.mendedAndHeld = mendedAndHeld(snapshots);
+    for (const Finding* f : toldFindings(snapshots.back().comparison)) {
+        std::size_t since = snapshots.size() - 1;
+        while (since > 0 && tells(snapshots[since - 1].comparison, f->id))
             --since;
-        course.onsets.push_back({f->id, since});
+        timeline.onsets.push_back({f->id, since});
     }
-    return course;
+    return timeline;
 }
 
 } // namespace zokran

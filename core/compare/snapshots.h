@@ -8,7 +8,7 @@
 namespace zokran {
 
 /// One photograph of a drawing that is still being made, compared with the reference by all features.
-struct DrawingMoment {
+struct DrawingSnapshot {
     Comparison comparison;
     std::optional<MillimetresPerPixel> perPixel; ///< of the sheet, where its page or its scale is known
 };
@@ -32,18 +32,18 @@ struct DrawingDrift {
 /// A finding of the last photograph, and the photograph in which it came in.
 struct FindingOnset {
     std::string finding; ///< its id
-    std::size_t moment;
+    std::size_t snapshot;
 };
 
 /// What the photographs of one drawing say together.
-struct DrawingCourse {
+struct DrawingTimeline {
     std::vector<DrawingDrift> drifts;  ///< the largest against its doubt first
     std::vector<Part> mendedAndHeld;   ///< once to be mended, and not any more in the last two photographs
     std::vector<FindingOnset> onsets;  ///< of the findings of the last photograph, in their order
 };
 
-/// `moments`: in the order they were taken; one alone says nothing but when its findings came in. A size is compared only
+/// `snapshots`: in the order they were taken; one alone says nothing but when its findings came in. A size is compared only
 /// where all sheets that are compared have a known scale.
-DrawingCourse courseOf(std::span<const DrawingMoment> moments);
+DrawingTimeline timelineOf(std::span<const DrawingSnapshot> snapshots);
 
 } // namespace zokran

@@ -1,4 +1,4 @@
-#include "app/course/moment_strip.h"
+#include "app/course/snapshot_strip.h"
 
 #include "app/document/desk.h"
 #include "app/text/messages.h"
@@ -25,7 +25,7 @@ QString timeOf(const Sketch& sketch) {
 
 } // namespace
 
-MomentStrip::MomentStrip(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+SnapshotStrip::SnapshotStrip(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* line = new QHBoxLayout(this);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(4);
@@ -58,10 +58,10 @@ MomentStrip::MomentStrip(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
     line->addWidget(word_ = new QLabel, 2);
     word_->setObjectName("momentWord");
     word_->setWordWrap(true);
-    connect(&desk_.pictures, &Pictures::thumbnailArrived, this, &MomentStrip::showThumbnails);
+    connect(&desk_.pictures, &Pictures::thumbnailArrived, this, &SnapshotStrip::showThumbnails);
 }
 
-void MomentStrip::refresh(bool offered) {
+void SnapshotStrip::refresh(bool offered) {
     const Study& study = desk_.study();
     const bool isShown = offered && study.sketches.size() > 1;
     setVisible(isShown);
@@ -97,7 +97,7 @@ void MomentStrip::refresh(bool offered) {
     scroll_->ensureWidgetVisible(photographs_[std::min(study.current, photographs_.size() - 1)]);
 }
 
-void MomentStrip::showThumbnails() {
+void SnapshotStrip::showThumbnails() {
     const Study& study = desk_.study();
     for (std::size_t i = 0; i < std::min(photographs_.size(), study.sketches.size()); ++i) {
         const QImage small = desk_.pictures.thumbnail(qt(study.sketches[i].picture), thumbnailSize * devicePixelRatioF());
@@ -107,14 +107,14 @@ void MomentStrip::showThumbnails() {
     }
 }
 
-void MomentStrip::show(std::size_t photograph) {
+void SnapshotStrip::show(std::size_t photograph) {
     if (photograph != desk_.study().current)
         desk_.document.edit(tr("Look at another photograph of the drawing"), "photograph",
                             [photograph](Study& s) { s.current = photograph; });
     refresh(true);
 }
 
-void MomentStrip::step(int by) {
+void SnapshotStrip::step(int by) {
     const auto to = static_cast<long>(desk_.study().current) + by;
     if (isVisible() && to >= 0 && to < static_cast<long>(desk_.study().sketches.size()))
         show(static_cast<std::size_t>(to));

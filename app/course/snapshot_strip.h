@@ -14,11 +14,11 @@ class Desk;
 
 /// The photographs of one drawing in the order they were taken, under the sheets: the drawing grows as one steps through
 /// them. Beside them the one sentence worth saying about how it grows.
-class MomentStrip : public QWidget {
+class SnapshotStrip : public QWidget {
     Q_OBJECT
 
 public:
-    explicit MomentStrip(Desk& desk, QWidget* parent = nullptr);
+    explicit SnapshotStrip(Desk& desk, QWidget* parent = nullptr);
     /// `offered`: the step that is open shows the drawing.
     void refresh(bool offered);
 
