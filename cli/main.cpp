@@ -6,15 +6,15 @@
 #include <cstdlib>
 #include <fmt/format.h>
 
+namespace zokran::cli {
+namespace {
+constexpr Verb* verbs[] = {ZOKRAN_VERBS};
+} // namespace
+} // namespace zokran::cli
+
 namespace {
 
 using namespace zokran;
-
-constexpr cli::Verb* verbs[] = {cli::fit,     cli::guides, cli::canons,  cli::forms,   cli::sitter,
-                                cli::compare, cli::measure, cli::light,  cli::plan,    cli::rectify,
-                                cli::scan,    cli::sheet,   cli::suggest, cli::cast, cli::learn,
-                                cli::progress, cli::drill, cli::bundle,  cli::exportAll, cli::marks,
-                                cli::solid,   cli::thumbnail, cli::tones};
 
 /// Whatever goes wrong is one line.
 int refuse(const std::string& why) {
@@ -75,7 +75,7 @@ int main(int argc, char** argv) {
                "  zokran-cli guides fit.json --canon thirds --svg guides.svg\n"
                "  zokran-cli compare head.json sketch.json --mm-per-px 0.3");
     std::vector<std::pair<CLI::App*, std::function<void()>>> deeds;
-    for (cli::Verb* verb : verbs) {
+    for (cli::Verb* verb : cli::verbs) {
         const auto act = verb(app);
         deeds.emplace_back(app.get_subcommands({}).back(), act);
     }

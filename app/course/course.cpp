@@ -4,8 +4,7 @@ namespace zokran {
 
 namespace {
 
-constexpr MakeStep* steps[] = {makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep,
-                               makeDrawStep,  makeCheckStep,   makeLightStep, makeKeepStep};
+constexpr MakeStep* steps[] = {ZOKRAN_STEPS};
 
 } // namespace
 

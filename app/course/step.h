@@ -33,7 +33,7 @@ struct EaselPage {
     std::function<void()> on = {}, back = {};
 };
 
-/// A step of the course. Each is one folder of app/course; the list of them is in course.cpp. A
+/// A step of the course. Each is one folder of app/course; the list of them stands below. A
 /// study remembers the step by its id.
 class Step {
 public:
@@ -69,8 +69,11 @@ protected:
 };
 
 using MakeStep = std::unique_ptr<Step>(Desk& desk);
-MakeStep makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep, makeDrawStep, makeCheckStep,
-    makeLightStep, makeKeepStep;
+/// The list, in the order practitioners take them: one name for each folder of app/course.
+#define ZOKRAN_STEPS \
+    makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep, makeDrawStep, makeCheckStep, makeLightStep, \
+    makeKeepStep
+MakeStep ZOKRAN_STEPS;
 
 /// Every step, in the order practitioners take them.
 std::vector<std::unique_ptr<Step>> course(Desk& desk);

@@ -70,6 +70,7 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter, st
             return;
         }
         document.tryEdit([&] {
+            selection.lookOver(false); // what was looked over is another picture's
             emit pictureTaken();
             if (side == Side::Reference || !forStudy)
                 document.startFrom(file, read.image.size(), read.focal, sitter);

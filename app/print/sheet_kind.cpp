@@ -1,14 +1,13 @@
 #include "app/print/sheet_kind.h"
 
 #include "app/text/messages.h"
+#include "core/base/addresses.h"
 
 namespace zokran {
 
 namespace {
 
-constexpr const SheetKind* kinds[] = {&correctionSheetKind, &guideSheetKind,     &stepsSheetKind,
-                                      &gridSheetKind,       &landmarksSheetKind, &valuesSheetKind,
-                                      &planesSheetKind,     &ballsSheetKind,     &materialsSheetKind};
+constexpr auto kinds = addressesOf(ZOKRAN_SHEET_KINDS);
 
 } // namespace
 

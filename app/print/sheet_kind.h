@@ -8,7 +8,7 @@
 namespace zokran {
 
 /// A sheet that can be printed for the study on the bench. Each kind is one file of app/print/kinds; the
-/// list of them is in sheet_kind.cpp.
+/// list of them stands below.
 struct SheetKind {
     const char* id;   ///< also what its file is called
     const char* name; ///< in English, to be translated
@@ -17,8 +17,11 @@ struct SheetKind {
     std::vector<PrintSheet> (*make)(Desk& desk);
 };
 
-extern const SheetKind correctionSheetKind, guideSheetKind, stepsSheetKind, gridSheetKind,
-    landmarksSheetKind, valuesSheetKind, planesSheetKind, ballsSheetKind, materialsSheetKind;
+/// The list: one name for each file of app/print/kinds.
+#define ZOKRAN_SHEET_KINDS \
+    correctionSheetKind, guideSheetKind, stepsSheetKind, gridSheetKind, landmarksSheetKind, valuesSheetKind, \
+    planesSheetKind, ballsSheetKind, materialsSheetKind
+extern const SheetKind ZOKRAN_SHEET_KINDS;
 
 std::span<const SheetKind* const> sheetKinds();
 

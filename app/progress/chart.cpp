@@ -1,6 +1,7 @@
 #include "app/progress/chart.h"
 
 #include "app/widgets/theme.h"
+#include "core/base/addresses.h"
 
 #include <QChart>
 #include <QChartView>
@@ -17,9 +18,8 @@
 namespace zokran {
 
 const std::vector<const ProgressChart*>& progressCharts() {
-    static const std::vector<const ProgressChart*> all = {&biasChart,  &turnChart,    &weeksChart, &posesChart,
-                                                          &guessChart, &minutesChart, &cameBackChart,
-                                                          &beforeAfterChart};
+    static constexpr auto list = addressesOf(ZOKRAN_PROGRESS_CHARTS);
+    static const std::vector<const ProgressChart*> all(list.begin(), list.end());
     return all;
 }
 

@@ -19,7 +19,7 @@ struct ProgressData {
     std::filesystem::path folder; ///< of the logbook
 };
 
-/// One way of seeing progress. Each is one file of app/progress/charts; the list of them is in chart.cpp.
+/// One way of seeing progress. Each is one file of app/progress/charts, and a name in the list below.
 struct ProgressChart {
     const char* id;
     const char* name;  ///< in English, to be translated
@@ -27,8 +27,10 @@ struct ProgressChart {
     /// A widget that shows it; `open` opens the study of a drawing that is clicked.
     QWidget* (*make)(const ProgressData& data, const std::function<void(StudyId)>& open);
 };
-extern const ProgressChart biasChart, turnChart, weeksChart, posesChart, guessChart, minutesChart,
-    cameBackChart, beforeAfterChart;
+/// The list: one name for each file of app/progress/charts.
+#define ZOKRAN_PROGRESS_CHARTS \
+    biasChart, turnChart, weeksChart, posesChart, guessChart, minutesChart, cameBackChart, beforeAfterChart
+extern const ProgressChart ZOKRAN_PROGRESS_CHARTS;
 
 const std::vector<const ProgressChart*>& progressCharts();
 

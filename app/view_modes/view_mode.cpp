@@ -5,8 +5,7 @@ namespace zokran {
 const std::vector<std::unique_ptr<ViewMode>>& viewModes() {
     static const std::vector<std::unique_ptr<ViewMode>> ways = [] {
         std::vector<std::unique_ptr<ViewMode>> made;
-        for (MakeViewMode* make : {makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored,
-                              makeUpsideDown, makeFaded, makeSquint, makeDrawnHead, makeMended})
+        for (MakeViewMode* make : {ZOKRAN_VIEW_MODES})
             made.push_back(make());
         return made;
     }();

@@ -10,7 +10,7 @@
 namespace zokran {
 
 /// A view mode: a way of looking at reference and sketch, such as mirrored or laid over one another. Each is one
-/// file of app/view_modes/modes; the list of them is in view_mode.cpp.
+/// file of app/view_modes/modes, and a name in the list below.
 class ViewMode {
 public:
     virtual ~ViewMode() = default;
@@ -30,8 +30,11 @@ public:
 };
 
 using MakeViewMode = std::unique_ptr<ViewMode>();
-MakeViewMode makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored, makeUpsideDown, makeFaded,
-    makeSquint, makeDrawnHead, makeMended;
+/// The list, in the order they stand along the foot of the sheets: one name for each file of app/view_modes/modes.
+#define ZOKRAN_VIEW_MODES \
+    makeSideBySide, makeLaidOver, makeFlicker, makeWipe, makeMirrored, makeUpsideDown, makeFaded, makeSquint, \
+    makeDrawnHead, makeMended
+MakeViewMode ZOKRAN_VIEW_MODES;
 
 /// Every mode, in the order they stand along the foot of the sheets.
 const std::vector<std::unique_ptr<ViewMode>>& viewModes();

@@ -1,5 +1,6 @@
 #include "cast/drills/drill.h"
 
+#include "core/base/addresses.h"
 #include "core/base/errors.h"
 
 #include <cmath>
@@ -36,9 +37,8 @@ double missOf(const DrillField& field, const Given& given) {
 }
 
 const std::vector<const Drill*>& drills() {
-    static const std::vector<const Drill*> all = {
-        &poseDrill,  &guidesDrill, &farEyeDrill,   &angleDrill, &ratioDrill, &midpointDrill,
-        &plumbDrill, &toneDrill,   &straightDrill, &findDrill,  &formsDrill};
+    static constexpr auto list = addressesOf(ZOKRAN_DRILLS);
+    static const std::vector<const Drill*> all(list.begin(), list.end());
     return all;
 }
 

@@ -49,7 +49,7 @@ inline constexpr int hardestDrill = 5;
 class Dice;
 struct StudiedHead;
 
-/// A kind of drill. Each is one file of cast/drills; the list of them is in drill.cpp.
+/// A kind of drill. Each is one file of cast/drills, and a name in the list below.
 struct Drill {
     std::string_view id;
     const char* name;  ///< in English, to be translated
@@ -60,8 +60,11 @@ struct Drill {
     /// only the cast room can set.
     std::optional<DrillTask> (*ofStudied)(const StudiedHead& head, Dice& dice, int level) = nullptr;
 };
-extern const Drill poseDrill, guidesDrill, formsDrill, findDrill, straightDrill, angleDrill, ratioDrill,
-    farEyeDrill, midpointDrill, plumbDrill, toneDrill;
+/// The list: one name for each file of cast/drills.
+#define ZOKRAN_DRILLS \
+    poseDrill, guidesDrill, farEyeDrill, angleDrill, ratioDrill, midpointDrill, plumbDrill, toneDrill, straightDrill, \
+    findDrill, formsDrill
+extern const Drill ZOKRAN_DRILLS;
 
 const std::vector<const Drill*>& drills();
 /// Throws BadInput listing the ids there are.

@@ -9,8 +9,7 @@ std::function<void()> sheet(CLI::App& app) {
                                                 "easel.");
     command->require_subcommand(1);
     auto deeds = std::make_shared<std::vector<std::pair<CLI::App*, std::function<void()>>>>();
-    for (Verb* kind : {guideSheet, gridSheet, correctionSheet, landmarksSheet, stepsSheet,
-                       valuesSheet, planesSheet, ballsSheet, materialsSheet}) {
+    for (Verb* kind : {ZOKRAN_SHEET_VERBS}) {
         const auto act = kind(*command);
         deeds->emplace_back(command->get_subcommands({}).back(), act);
     }

@@ -71,7 +71,7 @@ struct Subject {
 Subject ownSubject(std::shared_ptr<const HeadSolid> solid);
 
 /// A first form laid on a head: the lines a draughtsman starts from. Each form is one file of
-/// core/construction/forms; the list of them is in core/construction/forms.cpp.
+/// core/construction/forms; the list of them is in core/construction/forms.h.
 class Construction {
 public:
     explicit Construction(Subject subject) : subject_(std::move(subject)) {}

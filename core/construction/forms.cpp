@@ -1,5 +1,6 @@
 #include "core/construction/forms.h"
 
+#include "core/base/addresses.h"
 #include "core/construction/lines.h"
 #include "core/head/population.h"
 
@@ -9,9 +10,7 @@ namespace zokran {
 
 namespace {
 
-constexpr const FormKind* all[] = {
-    &ballKind, &eggKind, &circleAndHalfKind, &boxKind, &envelopeKind, &featuresKind, &gridKind,
-    &coordinatesKind};
+constexpr auto all = addressesOf(ZOKRAN_FORM_KINDS);
 
 /// Says of a line which step it belongs to.
 void stamp(GuideLine& line, const FormKind& kind) {

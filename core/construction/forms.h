@@ -26,9 +26,10 @@ struct FormKind {
     std::unique_ptr<Construction> (*make)(Subject subject);
 };
 
-/// The kinds, each in its own file of core/construction/forms.
-extern const FormKind ballKind, eggKind, circleAndHalfKind, boxKind, envelopeKind, featuresKind,
-    gridKind, coordinatesKind;
+/// The list, the usual form first: one name for each kind, defined in a file of core/construction/forms.
+#define ZOKRAN_FORM_KINDS \
+    ballKind, eggKind, circleAndHalfKind, boxKind, envelopeKind, featuresKind, gridKind, coordinatesKind
+extern const FormKind ZOKRAN_FORM_KINDS;
 
 /// Every first form there is, the usual one first.
 std::span<const FormKind* const> forms();

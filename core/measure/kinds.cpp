@@ -1,5 +1,6 @@
 #include "core/measure/kinds.h"
 
+#include "core/base/addresses.h"
 #include "core/base/errors.h"
 
 #include <algorithm>
@@ -10,9 +11,7 @@ namespace zokran {
 
 namespace {
 
-constexpr const MeasureKind* kinds[] = {&stickKind, &angleKind,   &levelKind,    &plumbKind,
-                                        &ratioKind, &prolongKind, &triangleKind, &anglesKind,
-                                        &mirrorKind, &fiveEyesKind, &doubleKind,   &shapeKind};
+constexpr auto kinds = addressesOf(ZOKRAN_MEASURE_KINDS);
 
 /// What is moved to learn a number's doubt: every place that lies exactly here.
 struct Shaken {

@@ -91,9 +91,11 @@ struct MeasureKind {
     bool guessable = true; ///< its number can be said beforehand; not what a line happens to pass
 };
 
-/// The kinds, each in its own file of core/measure/kinds.
-extern const MeasureKind stickKind, angleKind, anglesKind, levelKind, plumbKind, prolongKind, ratioKind,
-    triangleKind, mirrorKind, shapeKind, doubleKind, fiveEyesKind;
+/// The list, in the order practitioners reach for them: one name for each kind, defined in a file of core/measure/kinds.
+#define ZOKRAN_MEASURE_KINDS \
+    stickKind, angleKind, levelKind, plumbKind, ratioKind, prolongKind, triangleKind, anglesKind, mirrorKind, \
+    fiveEyesKind, doubleKind, shapeKind
+extern const MeasureKind ZOKRAN_MEASURE_KINDS;
 
 /// Whether this end and the one before belong to one line, and so must not fall together.
 inline bool continuesLine(const MeasureKind& kind, std::size_t end) {

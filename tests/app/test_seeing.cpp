@@ -196,6 +196,15 @@ private slots:
         drag(drawn(), from, from + QPoint(3, 0));
         QVERIFY((*sketch().expression[BrowStartR]->at - start).norm() > 0.5);
         QVERIFY2(anyLabelSays("As far as I can see"), said());
+        // The next photograph begins with what the learner sees, and not with looking over.
+        openSketch(save(pageWith(withLongNose()), "next.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && desk().comparison(), 30000);
+        desk().document.edit("Doubt", {}, [](Study& s) {
+            for (auto& placed : s.marks(Side::Sketch).expression)
+                if (placed && placed->at)
+                    placed = PlacedMark{placed->at, false, true, Pixels{60}};
+        });
+        QVERIFY2(!anyLabelSays("Does the ring sit"), said());
     }
 
     void marksOfTheFirstPhotographAreCarriedToTheNext() {

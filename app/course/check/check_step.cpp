@@ -13,8 +13,7 @@ namespace {
 class CheckStep : public Step {
 public:
     explicit CheckStep(Desk& desk) : Step(desk) {
-        for (const auto& make : {makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage,
-                                 makeMarkStage, makeSelfAssessmentStage, makeFindingsStage})
+        for (MakeCheckStage* make : {ZOKRAN_CHECK_STAGES})
             stages_.push_back(make(desk));
     }
     std::string id() const override { return "check"; }

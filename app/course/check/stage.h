@@ -7,7 +7,7 @@
 namespace zokran {
 
 /// A part of the check, such as laying the page flat or looking at the findings. Each is one file of
-/// app/course/check; the list of them, in order, is in check_step.cpp. The first that is on is shown.
+/// app/course/check; the list of them, in order, stands below. The first that is on is shown.
 class CheckStage {
 public:
     explicit CheckStage(Desk& desk) : desk_(desk), scenes_(desk) {}
@@ -26,6 +26,10 @@ protected:
 };
 
 using MakeCheckStage = std::unique_ptr<CheckStage>(Desk& desk);
-MakeCheckStage makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage, makeMarkStage, makeSelfAssessmentStage, makeFindingsStage;
+/// The list; the first stage that is on is shown.
+#define ZOKRAN_CHECK_STAGES \
+    makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage, makeMarkStage, \
+    makeSelfAssessmentStage, makeFindingsStage
+MakeCheckStage ZOKRAN_CHECK_STAGES;
 
 } // namespace zokran

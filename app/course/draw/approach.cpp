@@ -5,7 +5,7 @@ namespace zokran {
 const std::vector<std::unique_ptr<Approach>>& approaches() {
     static const std::vector<std::unique_ptr<Approach>> all = [] {
         std::vector<std::unique_ptr<Approach>> made;
-        for (MakeApproach* make : {makeByForm, makeBySlants, makeToneFirst, makeHalfPortrait, makeThumbnail})
+        for (MakeApproach* make : {ZOKRAN_APPROACHES})
             made.push_back(make());
         return made;
     }();

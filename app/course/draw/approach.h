@@ -9,7 +9,7 @@
 namespace zokran {
 
 /// A way of going about a drawing on paper, such as by the first form or tone first. Each is one file of
-/// app/course/draw/approaches; the list of them is in approach.cpp. A study remembers its approach by the id.
+/// app/course/draw/approaches, and a name in the list below. A study remembers its approach by the id.
 class Approach {
 public:
     virtual ~Approach() = default;
@@ -32,7 +32,10 @@ public:
 };
 
 using MakeApproach = std::unique_ptr<Approach>();
-MakeApproach makeByForm, makeBySlants, makeToneFirst, makeHalfPortrait, makeThumbnail;
+/// The list: one name for each file of app/course/draw/approaches.
+#define ZOKRAN_APPROACHES \
+    makeByForm, makeBySlants, makeToneFirst, makeHalfPortrait, makeThumbnail
+MakeApproach ZOKRAN_APPROACHES;
 
 /// Every approach, the usual one first.
 const std::vector<std::unique_ptr<Approach>>& approaches();
