@@ -56,7 +56,7 @@ SnapshotStrip::SnapshotStrip(Desk& desk, QWidget* parent) : QWidget(parent), des
     line->addWidget(later_ = stepButton(QStringLiteral("›"), tr("The photograph after"), Qt::Key_Period, 1));
     line->addSpacing(8);
     line->addWidget(word_ = new QLabel, 2);
-    word_->setObjectName("momentWord");
+    word_->setObjectName("snapshotWord");
     word_->setWordWrap(true);
     connect(&desk_.pictures, &Pictures::thumbnailArrived, this, &SnapshotStrip::showThumbnails);
 }

@@ -10,12 +10,6 @@
 
 namespace zokran {
 
-namespace {
-
-constexpr double markReach = 11; ///< how near a press must be to take hold of a mark, px
-
-} // namespace
-
 void MarksOverlay::paintExpected(const Canvas& canvas, Mark m, const QPointF& at,
                                  bool doubtful) const {
     const QPointF ring = canvas.transform.toView(*shown.expected[m]);
@@ -98,7 +92,7 @@ void MarksOverlay::paint(const Canvas& canvas) const {
 
 std::optional<Hit> MarksOverlay::hit(const SheetTransform& transform, const QPointF& at) const {
     std::optional<Hit> best;
-    double nearest = markReach * transform.reach;
+    double nearest = transform.reach;
     for (int i = 0; i < markCount; ++i) {
         const auto& placed = shown.marks[markAt(i)];
         if (!placed || !placed->usable())

@@ -11,12 +11,15 @@ namespace zokran {
 /// How a sheet is turned over for the eye to see it anew.
 enum class Flip { None, Mirrored, UpsideDown };
 
+/// How near a press must be to take hold of a thing, px of the widget.
+inline constexpr double mouseReach = 11, fingerReach = 20;
+
 /// From picture pixels to the widget and back.
 struct SheetTransform {
     double scale = 1;
     QPointF offset;
     Flip flip = Flip::None;
-    double reach = 1; ///< how much further off a press takes hold of a thing than with a mouse
+    double reach = mouseReach; ///< how near a press must be to take hold of a thing, px of the widget
 
     /// Px of the widget to one of the picture, below zero where it is turned over.
     double across() const { return flip == Flip::None ? scale : -scale; }

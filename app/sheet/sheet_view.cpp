@@ -10,6 +10,7 @@
 #include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QPointingDevice>
 #include <QTouchEvent>
 #include <algorithm>
 #include <cmath>
@@ -19,8 +20,6 @@ namespace zokran {
 namespace {
 
 constexpr double sheetMargin = 8;
-/// A finger takes hold of what lies within 20 px, a mouse within 11.
-constexpr double fingerReach = 20.0 / 11;
 constexpr double leastZoom = 0.005, mostZoom = 24;
 /// Frames that differ by less than this share of their height count as the same.
 constexpr double sameFrame = 0.08;
@@ -47,7 +46,7 @@ SheetView::SheetView(const QString& name, QWidget* parent) : QWidget(parent) {
     connect(&touch_, &TouchGestures::moved, this, &SheetView::dragTo);
     connect(&touch_, &TouchGestures::released, this, [this](const QPointF& at) {
         letGo(at);
-        transform_.reach = 1;
+        transform_.reach = mouseReach;
         // A lifted finger points at nothing.
         pointer_.reset();
         lightUnderPointer({});
@@ -65,6 +64,9 @@ bool SheetView::event(QEvent* event) {
     case QEvent::TouchUpdate:
     case QEvent::TouchEnd:
     case QEvent::TouchCancel:
+        // A touch pad moves the pointer; its fingers lie on no sheet.
+        if (static_cast<QTouchEvent*>(event)->pointingDevice()->type() != QInputDevice::DeviceType::TouchScreen)
+            return QWidget::event(event);
         touch_.take(*static_cast<QTouchEvent*>(event));
         event->accept();
         return true;
@@ -302,12 +304,12 @@ void SheetView::contextMenuEvent(QContextMenuEvent* event) {
 
 void SheetView::showMenu(const QPointF& at) {
     QMenu menu(this);
-    transform_.reach = touch_.isActive() ? fingerReach : 1;
+    transform_.reach = touch_.isActive() ? fingerReach : mouseReach;
     const SheetPointer pointer = pointerAt(at);
     for (const Tool* tool : scene_.tools)
         for (const SheetAction& action : tool->actions(pointer))
             menu.addAction(action.label, action.act);
-    transform_.reach = 1;
+    transform_.reach = mouseReach;
     if (!menu.isEmpty())
         menu.addSeparator();
     menu.addAction(tr("Show the whole head"), this, &SheetView::fitWhole);

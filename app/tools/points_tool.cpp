@@ -1,6 +1,7 @@
 #include "app/tools/points_tool.h"
 
 #include <QLineF>
+#include <algorithm>
 
 namespace zokran {
 
@@ -12,7 +13,7 @@ constexpr double pointReach = 18; ///< px of the widget
 
 std::optional<std::size_t> PointsTool::pointAt(const SheetPointer& pointer) const {
     std::optional<std::size_t> best;
-    double nearest = std::max(pointReach, 11 * pointer.transform.reach);
+    double nearest = std::max(pointReach, pointer.transform.reach);
     const std::vector<PicturePoint> all = points();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const double d = QLineF(pointer.at, pointer.transform.toView(all[i])).length();

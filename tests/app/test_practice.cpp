@@ -32,6 +32,14 @@ class PracticeTest : public WindowTest {
         QTest::keyClicks(box, QString::number(value, 'f', box->decimals()));
         QTest::keyClick(box, Qt::Key_Tab);
     }
+    /// Types a number over what stands in a field of the plan.
+    void typeInto(const char* name, const char* number) {
+        auto* field = visibleNamed<QSpinBox>(name);
+        QVERIFY(field);
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, number);
+    }
     /// Puts the right answers in with mouse and keys.
     void answerRightly(bool rightly = true) {
         QVERIFY(drillDesk()->task());
@@ -201,14 +209,8 @@ private slots:
     void aPlanIsBegunKeptAndPutIntoTheCalendar() {
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("a hundred in ten"), said());
-        auto* goal = visibleNamed<QSpinBox>("Heads");
-        goal->setFocus();
-        goal->selectAll();
-        QTest::keyClicks(goal, "20");
-        auto* days = visibleNamed<QSpinBox>("in so many days");
-        days->setFocus();
-        days->selectAll();
-        QTest::keyClicks(days, "4");
+        typeInto("Heads", "20");
+        typeInto("in so many days", "4");
         clickOn(buttonSaying("Begin today"));
         QVERIFY2(anyLabelSays("5 more today; 0 of 20 are drawn"), said());
         QCOMPARE(window_->findChild<HeadsFilling*>()->accessibleDescription(), QString("0 of 20 drawn"));
@@ -223,10 +225,7 @@ private slots:
         openWindow();
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("5 more today"), said());
-        goal = visibleNamed<QSpinBox>("Heads");
-        goal->setFocus();
-        goal->selectAll();
-        QTest::keyClicks(goal, "8");
+        typeInto("Heads", "8");
         clickOn(buttonSaying("Change it"));
         QVERIFY2(anyLabelSays("2 more today; 0 of 8"), said());
     }
@@ -542,12 +541,6 @@ private slots:
 
     void daysOffCarryNoHeadsAndNotEveryDayCanBeOne() {
         press(Qt::Key_4, Qt::ControlModifier);
-        const auto typeInto = [this](const char* name, const char* number) {
-            auto* field = visibleNamed<QSpinBox>(name);
-            field->setFocus();
-            field->selectAll();
-            QTest::keyClicks(field, number);
-        };
         typeInto("Heads", "14");
         typeInto("in so many days", "14");
         clickOn(buttonSaying("Begin today"));
