@@ -113,8 +113,7 @@ std::vector<Mark> suggestionsOnReference(const Desk& desk) {
     for (int i = 0; i < markCount; ++i)
         if (const auto& m = sheet.marks[markAt(i)]; m && m->suggested && m->at)
             suggested.push_back(markAt(i));
-    std::stable_sort(suggested.begin(), suggested.end(),
-                     [&](Mark a, Mark b) { return sheet.noiseOf(a) > sheet.noiseOf(b); });
+    std::stable_sort(suggested.begin(), suggested.end(), [&](Mark a, Mark b) { return sheet.noiseOf(a) > sheet.noiseOf(b); });
     return suggested;
 }
 
@@ -165,8 +164,9 @@ void commitSelfAssessment(Desk& desk, const std::vector<Part>& said) {
 
 void placeMark(Desk& desk, Side side, AnyMark mark, const PicturePoint& at, const QString& merge) {
     takeUp(desk, side, mark);
-    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge,
-                       [&](Study& s) { placedIn(s.marks(side), mark) = PlacedMark{at, false}; });
+    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge, [&](Study& s) {
+        placedIn(s.marks(side), mark) = PlacedMark{at, false};
+    });
 }
 
 const std::vector<Mark>& marksUnderHair() {
@@ -187,8 +187,9 @@ void coverByHair(Desk& desk) {
 void hideMark(Desk& desk, Side side, AnyMark mark) {
     desk.selection.placed(side, desk.selection.touched(side));
     const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
-    desk.document.edit(words.arg(nameOf(mark)), {},
-                       [&](Study& s) { placedIn(s.marks(side), mark) = PlacedMark{std::nullopt, true}; });
+    desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
+        placedIn(s.marks(side), mark) = PlacedMark{std::nullopt, true};
+    });
 }
 
 void confirmSuggestions(Desk& desk, Side side, std::optional<AnyMark> only) {

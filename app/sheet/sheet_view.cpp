@@ -2,8 +2,8 @@
 
 #include "app/sheet/loupe.h"
 #include "app/sheet/strokes.h"
-#include "app/widgets/theme.h"
 #include "app/text/messages.h"
+#include "app/widgets/theme.h"
 #include "core/messages/line_messages.h"
 
 #include <QContextMenuEvent>
@@ -287,8 +287,7 @@ void SheetView::letGo(const QPointF& at) {
 
 void SheetView::mousePressEvent(QMouseEvent* event) {
     setFocus();
-    if (event->button() == Qt::MiddleButton ||
-        (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier)) {
+    if (event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && event->modifiers() & Qt::ControlModifier)) {
         grabbed_ = event->position();
         panning_ = true;
         setCursor(Qt::ClosedHandCursor);

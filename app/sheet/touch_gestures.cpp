@@ -12,8 +12,8 @@ namespace zokran {
 
 namespace {
 
-constexpr double tremble = 10;     ///< px a resting finger may move
-constexpr double leastApart = 20;  ///< px between two fingers, below which their distance says nothing
+constexpr double tremble = 10;    ///< px a resting finger may move
+constexpr double leastApart = 20; ///< px between two fingers, below which their distance says nothing
 
 } // namespace
 

@@ -33,8 +33,8 @@ private:
     enum class State { None, Waiting, Dragging, Pinching, Spent };
 
     State state_ = State::None;
-    QPointF at_;           ///< of the first finger, or of the middle between two
-    double distance_ = 0;  ///< between two fingers
+    QPointF at_;          ///< of the first finger, or of the middle between two
+    double distance_ = 0; ///< between two fingers
     QTimer rest_;
 };
 

@@ -105,8 +105,7 @@ std::vector<SheetAction> MarkTool::actions(const SheetPointer& pointer) const {
     const QString aside = side_ == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
     std::vector<SheetAction> actions{{aside.arg(nameOf(*mark)), [this, mark] { hideMark(desk_, side_, *mark); }}};
     if (const auto& placed = desk_.study().marks(side_).marks[*mark]; placed && placed->suggested)
-        actions.push_back({tr("The %1 is right").arg(nameOf(*mark)),
-                           [this, mark] { confirmSuggestions(desk_, side_, *mark); }});
+        actions.push_back({tr("The %1 is right").arg(nameOf(*mark)), [this, mark] { confirmSuggestions(desk_, side_, *mark); }});
     return actions;
 }
 

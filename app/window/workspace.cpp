@@ -1,10 +1,10 @@
 #include "app/window/workspace.h"
 
-#include "app/view_modes/view_mode_bar.h"
-#include "app/view_modes/view_mode.h"
-#include "app/overlays/lines_overlay.h"
-#include "app/course/snapshot_strip.h"
 #include "app/course/readings.h"
+#include "app/course/snapshot_strip.h"
+#include "app/overlays/lines_overlay.h"
+#include "app/view_modes/view_mode.h"
+#include "app/view_modes/view_mode_bar.h"
 #include "app/widgets/settled_button.h"
 #include "app/widgets/theme.h"
 #include "app/window/sheet_caption.h"
@@ -206,9 +206,8 @@ void Workspace::refresh() {
 Scene Workspace::sceneOf(Side side) const {
     Scene scene = step().scene(side);
     if (side == Side::Sketch && !overlay_ && !scene.picture.isNull())
-        std::erase_if(scene.overlays, [](const auto& overlay) {
-            return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr;
-        });
+        std::erase_if(scene.overlays,
+                      [](const auto& overlay) { return dynamic_cast<const LinesOverlay*>(overlay.get()) != nullptr; });
     return scene;
 }
 

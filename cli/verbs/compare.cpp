@@ -43,7 +43,8 @@ std::function<void()> compare(CLI::App& app) {
         const PhotoMarks reference = readMarks(o->reference);
         const SketchMarks sketch = readMarks(o->sketch);
         try {
-            fmt::print("{}", comparisonText(compareSketch(reference, fitHead(reference), sketch, options), sketch, options.tolerances));
+            fmt::print("{}",
+                       comparisonText(compareSketch(reference, fitHead(reference), sketch, options), sketch, options.tolerances));
         } catch (const BadInput& e) {
             throw BadInput(fmt::format("{} and {}: {}", o->reference, o->sketch, wordsFor(e)));
         }

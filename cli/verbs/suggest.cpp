@@ -57,7 +57,8 @@ std::function<void()> suggest(CLI::App& app) {
                                        faces.size() == 1 ? "one was" : fmt::format("{} were", faces.size())));
         const SuggestedFace& face = faces[o->face - 1];
         if (!face.certain)
-            fmt::print(stderr, "zokran-cli: {}: this may be no face, or one that is turned far; look every mark over\n", o->picture);
+            fmt::print(stderr, "zokran-cli: {}: this may be no face, or one that is turned far; look every mark over\n",
+                       o->picture);
         fmt::print("{}", marksText(face.marks));
     };
 }

@@ -163,7 +163,8 @@ private slots:
         clickOn(buttonSaying("Look them over"));
         const auto sketch = [this]() -> const MarkSheet& { return study().marks(Side::Sketch); };
         const auto asksFor = [&](ExpressionMark m) {
-            return anyLabelSays("Does the ring sit where you drew the " + qt(wordsFor(m))) && anyLabelSays("Next: " + qt(wordsFor(m)));
+            return anyLabelSays("Does the ring sit where you drew the " + qt(wordsFor(m))) &&
+                   anyLabelSays("Next: " + qt(wordsFor(m)));
         };
         QVERIFY2(asksFor(BrowPeakL), said());
         // The same ring is taken up on the photograph.

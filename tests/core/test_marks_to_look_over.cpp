@@ -28,7 +28,8 @@ struct SeenCopy {
         return {share / 100 * headHeight(comparison.sitter).value * comparison.registeredView.scale};
     }
     void displace(Mark mark, double share) {
-        comparison.placements[mark]->drawn = SketchPoint(comparison.placements[mark]->belongs + SketchPoint(percent(share).value, 0));
+        comparison.placements[mark]->drawn =
+            SketchPoint(comparison.placements[mark]->belongs + SketchPoint(percent(share).value, 0));
     }
     std::vector<AnyMark> toLookOver() const { return marksToLookOver(comparison, sketch, tolerances); }
 };

@@ -6,10 +6,10 @@
 #include "app/overlays/drawn_line_overlay.h"
 #include "app/overlays/expression_overlay.h"
 #include "app/overlays/marks_overlay.h"
+#include "app/text/messages.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/look_over_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/text/messages.h"
 #include "core/messages/mark_messages.h"
 
 namespace zokran {
@@ -151,9 +151,9 @@ NextThing MarkStage::next() {
                     .arg(std::max<std::size_t>(1, marksToLookOver(desk_).size())),
                 {tr("It is right"), [this] { lookOverTool_.confirm(); }},
                 Action{tr("The rest is right"), [this] {
-                         confirmSuggestions(desk_, Side::Sketch);
-                         desk_.selection.lookOver(false);
-                     }}};
+                           confirmSuggestions(desk_, Side::Sketch);
+                           desk_.selection.lookOver(false);
+                       }}};
     }
     if (desk_.faces.isRunning() && desk_.study().sketch() && desk_.study().sketch()->marks.seenMarks().empty())
         return {tr("Looking for the features on your sketch…"),

@@ -2,6 +2,7 @@
 
 #include "app/course/light/light_scenes.h"
 #include "app/widgets/light_ball.h"
+#include "app/widgets/theme.h"
 #include "app/widgets/value_strip.h"
 #include "app/text/messages.h"
 #include "core/base/tone.h"
