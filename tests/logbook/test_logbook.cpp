@@ -8,6 +8,7 @@
 
 #include <catch2/catch.hpp>
 #include <csignal>
+#include <fmt/format.h>
 #include <fstream>
 #include <sqlite3.h>
 #include <sstream>
