@@ -253,6 +253,16 @@ TEST_CASE("An export that is stopped or cannot be written leaves what was there"
     put(file, "what was there");
     CHECK_FALSE(exportBundle(book, {id}, file, [](double) { return false; }));
     CHECK(contentOf(file) == "what was there");
+    // Wherever it is stopped, at the last while the file is written.
+    int stops = 1;
+    for (bool isWhole = false; !isWhole; ++stops) {
+        REQUIRE(stops < 1000);
+        int asked = 0;
+        isWhole = exportBundle(book, {id}, file, [&](double) { return ++asked < stops; });
+        CHECK((isWhole || asked >= stops)); // asked for the last time, it may be whole already
+        CHECK((contentOf(file) == "what was there") != isWhole);
+    }
+    CHECK(stops > 4);
     CHECK_THROWS_AS(exportBundle(book, {id}, folder.path / "nowhere" / "a.zokran"), StorageError);
     CHECK_THROWS_WITH(exportBundle(book, {id}, "/dev/full"), Catch::Contains("/dev/full"));
 }

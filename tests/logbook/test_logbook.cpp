@@ -586,7 +586,10 @@ TEST_CASE("What makes no sense in the columns of the eighth version is passed ov
     for (const char* sql : {"UPDATE study SET placing = '210 297 200 130' WHERE id = 1", // the border eats the sheet
                             "UPDATE study SET placing = '210 297 15' WHERE id = 2",      // half of it
                             "UPDATE study SET placing = 'x', lighting = '40' WHERE id = 3",
-                            "UPDATE study SET reference_picture = CAST(x'302dff2e6a7067' AS TEXT) WHERE id = 4"})
+                            "UPDATE study SET reference_picture = CAST(x'302dff2e6a7067' AS TEXT) WHERE id = 4",
+                            "UPDATE attempt SET picture = CAST(x'302dff2e6a7067' AS TEXT) WHERE place = 0",
+                            "UPDATE study SET framing = '10 20 110.5 220' WHERE id = 1",
+                            "UPDATE study SET framing = '110 20 10 220' WHERE id = 2"})
         poke(folder.path / "logbook.sqlite", sql);
     std::filesystem::create_directories(folder.path / "pictures");
     std::ofstream(folder.path / "pictures" / "0-\xff.jpg") << "bytes";
@@ -598,6 +601,30 @@ TEST_CASE("What makes no sense in the columns of the eighth version is passed ov
     std::string bytes;
     picture >> bytes;
     CHECK(bytes == "bytes");
+    int sketches = 0;
+    for (const StudySummary& study : book.studies())
+        if (const auto drawn = book.load(study.id).study.sketches; !drawn.empty()) {
+            CHECK(contentOf(book.picturePath(drawn[0].picture)) == "bytes");
+            ++sketches;
+        }
+    CHECK(sketches > 0);
+    CHECK(book.load(1).study.framing == Framing{{10, 20}, {110.5, 220}});
+    CHECK_FALSE(book.load(2).study.framing);
+}
+
+TEST_CASE("A logbook is copied whole into an empty folder, and over none") {
+    Folder folder, other;
+    Logbook book(folder.path);
+    const StudyId id = book.add(exampleStudy());
+    put(folder.path / "pictures" / "0001-a.jpg", "bytes");
+    book.copyTo(other.path);
+    {
+        Logbook copy(other.path);
+        CHECK(copy.load(id).study == exampleStudy());
+        CHECK(contentOf(copy.picturePath("0001-a.jpg")) == "bytes");
+    }
+    CHECK_THROWS_WITH(book.copyTo(other.path), Catch::Contains("there is a logbook already"));
+    CHECK(Logbook(other.path).studies().size() == 1);
 }
 
 namespace {
