@@ -43,7 +43,7 @@ bool sketchIsJudged(const Desk& desk);
 /// Stands by what the learner said of the sketch before anything is told; empty: nothing.
 void commitSelfAssessment(Desk& desk, const std::vector<Part>& said);
 
-/// What a mark is called in the learner's book.
+/// What a mark is called in the learner's language.
 QString nameOf(AnyMark mark);
 void placeMark(Desk& desk, Side side, AnyMark mark, const PicturePoint& at, const QString& merge = {});
 /// Marks that hair may cover: hairline and ears.

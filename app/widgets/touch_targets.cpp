@@ -3,14 +3,17 @@
 #include "app/widgets/theme.h"
 
 #include <QApplication>
-#include <QEvent>
+#include <QPointingDevice>
 #include <QTimer>
+#include <QTouchEvent>
 
 namespace zokran {
 
 bool TouchTargets::eventFilter(QObject*, QEvent* event) {
-    // Not before the finger is lifted: what it pressed must not move away under it.
-    if (event->type() == QEvent::TouchEnd && !Theme::isForFingers())
+    if (event->type() != QEvent::TouchEnd || Theme::isForFingers())
+        return false;
+    // Not before the finger is lifted: what it pressed must not move away under it. A touch pad moves the pointer.
+    if (static_cast<QTouchEvent*>(event)->pointingDevice()->type() == QInputDevice::DeviceType::TouchScreen)
         QTimer::singleShot(0, this, [] { Theme::growForFingers(*qApp); });
     return false;
 }

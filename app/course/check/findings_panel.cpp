@@ -208,20 +208,17 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
 }
 
 void FindingsPanel::showWhatItRestsOn() {
-    const int seen = suggestionCount(desk_, Side::Sketch);
     const std::vector<AnyMark> doubtful = marksToLookOver(desk_);
     QStringList names;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, doubtful.size()); ++i)
         names << nameOf(doubtful[i]);
-    if (!seen)
-        sayOrHide(restsOn_, {});
-    else if (doubtful.empty())
-        restsOn_->setText(tr("As far as I can see. You have not looked my marks over; none is doubtful."));
-    else
-        restsOn_->setText(tr("As far as I can see; %1 of my marks are doubtful. Look at these first: %2.")
-                              .arg(doubtful.size())
-                              .arg(names.join(", ")));
-    restsOn_->setVisible(seen > 0);
+    QString words;
+    if (!doubtful.empty())
+        words = tr("As far as I can see; %1 of my marks are doubtful. Look at these first: %2.")
+                    .arg(QString::number(doubtful.size()), names.join(", "));
+    else if (suggestionCount(desk_, Side::Sketch) > 0)
+        words = tr("As far as I can see. You have not looked my marks over; none is doubtful.");
+    sayOrHide(restsOn_, words);
     lookOver_->setVisible(!doubtful.empty());
 }
 
