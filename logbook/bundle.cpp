@@ -227,6 +227,7 @@ bool sayTheSame(Study a, Study b, const Logbook& logbook, zip_t* zip) {
         *namesA[i] = *namesB[i] = "";
     }
     a.step = b.step; // where the learner was is no change
+    a.openedSteps = b.openedSteps;
     a.current = b.current;
     return a == b;
 }

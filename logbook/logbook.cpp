@@ -8,9 +8,11 @@
 #include "logbook/study_words.h"
 
 #include <chrono>
+#include <cmath>
 #include <fmt/chrono.h>
 #include <fmt/format.h>
 #include <fstream>
+#include <nlohmann/json.hpp>
 #include <sstream>
 #include <sys/stat.h>
 
@@ -167,18 +169,44 @@ void Logbook::beginAnew(const std::filesystem::path& folder) {
     bringUpToDate(empty);
 }
 
+namespace {
+
+/// From the four corner coordinates of a framing and the picture's two sides, a JSON array of px; nothing where one is
+/// missing or they make no frame.
+std::optional<Framing> frameFrom(const std::string& numbers) {
+    const auto json = nlohmann::json::parse(numbers, nullptr, false);
+    if (!json.is_array() || json.size() != 6)
+        return std::nullopt;
+    for (const auto& number : json)
+        if (!number.is_number() || !std::isfinite(number.get<double>()))
+            return std::nullopt;
+    const PicturePoint size(json[4].get<double>(), json[5].get<double>());
+    if (size.minCoeff() < 1)
+        return std::nullopt;
+    const Framing px = within(
+        {PhotoPoint(json[0].get<double>(), json[1].get<double>()), PhotoPoint(json[2].get<double>(), json[3].get<double>())},
+        size.x(), size.y());
+    return Framing{PhotoPoint(px.low.cwiseQuotient(size)), PhotoPoint(px.high.cwiseQuotient(size))};
+}
+
+} // namespace
+
 std::vector<StudySummary> Logbook::studies(Shelved which) const {
     Statement s(db_, "SELECT study.id, title, sitter, reference_picture, changed, looked_at, attempt.picture, attempt.drawn, "
-                     "words, attempt.figures, attempt.said = '', attempt.is_marked FROM study "
+                     "words, attempt.figures, attempt.said = '', attempt.is_marked, "
+                     // Most studies have no framing; their documents need not be read for the shelf.
+                     "CASE WHEN instr(document, '\"framing\"') AND json_valid(document) THEN json_extract(document, "
+                     "'$.reference.framing[0][0]', '$.reference.framing[0][1]', '$.reference.framing[1][0]', "
+                     "'$.reference.framing[1][1]', '$.reference.marks.image.width', '$.reference.marks.image.height') END "
+                     "FROM study "
                      "LEFT JOIN attempt ON attempt.study = study.id AND attempt.place = "
                      "(SELECT max(place) FROM attempt WHERE study = study.id) "
                      "WHERE put_away = ? ORDER BY changed DESC, study.id DESC");
     s.bind(static_cast<std::int64_t>(which == Shelved::PutAway));
     std::vector<StudySummary> all;
     while (s.next())
-        all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(6), s.text(7),
-                       s.text(4), s.text(5), s.text(8), s.text(9), s.integer(10) != 0,
-                       s.integer(11) != 0});
+        all.push_back({s.integer(0), s.text(1), s.text(2), s.text(3), s.text(6), s.text(7), s.text(4), s.text(5), s.text(8),
+                       s.text(9), s.integer(10) != 0, s.integer(11) != 0, frameFrom(s.text(12))});
     return all;
 }
 
@@ -263,6 +291,7 @@ Saved Logbook::save(StudyId id, const Study& study, const Computed& computed,
     const StoredStudy stored = load(id);
     Study asStored = study;
     asStored.step = stored.study.step;
+    asStored.openedSteps = stored.study.openedSteps;
     asStored.current = stored.study.current;
     if (asStored == stored.study) {
         // Where the learner was is no change.
@@ -398,6 +427,15 @@ void Logbook::erase(StudyId id) {
     for (const std::string& name : pictures) {
         std::error_code ignored;
         std::filesystem::remove(picturePath(name), ignored);
+        // The small copies the window keeps show the same person.
+        if (name.empty())
+            continue;
+        std::vector<std::filesystem::path> copies;
+        for (const auto& entry : std::filesystem::directory_iterator(folder_ / "thumbnails", ignored))
+            if (entry.path().filename().string().starts_with(name + "."))
+                copies.push_back(entry.path());
+        for (const auto& copy : copies)
+            std::filesystem::remove(copy, ignored);
     }
 }
 

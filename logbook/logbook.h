@@ -25,6 +25,8 @@ struct StudySummary {
     std::string figures;  ///< of the last sketch, for progress; empty while not computed
     bool unsaid = false;  ///< a last sketch of which the learner has said nothing yet, nor been told
     bool marked = false;  ///< something is marked in it
+    /// The head chosen in the photograph, in shares of its width and height; nothing: all of it.
+    std::optional<Framing> frame = {};
 };
 
 /// What was computed from a study, kept beside it in the open formats of the command line so that

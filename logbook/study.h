@@ -74,6 +74,7 @@ struct Study {
     Diary diary;
     std::set<std::string> switchedLines; ///< ids of lines turned the other way than they come
     std::string step;                  ///< id of the step of the course where the learner was
+    std::set<std::string> openedSteps; ///< ids of the steps that were opened with it
 
     /// The attempt on the bench; null before there is one.
     const Sketch* sketch() const {

@@ -162,6 +162,7 @@ nlohmann::ordered_json studyJson(const Study& s) {
     if (s.lighting)
         j["lighting"] = jsonOf(*s.lighting);
     j["step"] = s.step;
+    j["opened_steps"] = s.openedSteps;
     return j;
 }
 
@@ -225,6 +226,8 @@ Study parseStudy(const std::string& text, const std::string& name) {
         if (j.contains("lighting"))
             s.lighting = lightingFrom(j["lighting"]);
         s.step = j.value("step", "");
+        // Before it was kept nobody knows; these two count as seen then.
+        s.openedSteps = j.value("opened_steps", std::set<std::string>{"set-up", "guides"});
         return s;
     } catch (const nlohmann::json::exception& e) {
         throw BadInput(fmt::format("{}: {}", name, e.what()));

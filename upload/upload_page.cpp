@@ -82,17 +82,24 @@ std::string uploadPage(const std::string& path, const std::string& nonce, Upload
                        words(ZOKRAN_WORDS("A picture for the bench")) + "</h1>";
     if (const char* sentence = sentenceOf(notice))
         html += "<p class=\"notice\" id=\"notice\">" + words(sentence) + "</p>";
-    html += "<form method=\"post\" enctype=\"multipart/form-data\" action=\"" + escaped(path) + "\">"
-            "<label>" + words(ZOKRAN_WORDS("Take a picture")) +
-            "<input type=\"file\" name=\"taken\" accept=\"image/*\" capture=\"environment\"></label>"
-            "<label>" + words(ZOKRAN_WORDS("Choose pictures")) +
-            "<input type=\"file\" name=\"chosen\" accept=\"image/*\" multiple></label>"
-            "<button type=\"submit\">" + words(ZOKRAN_WORDS("Send")) + "</button>"
-            "<progress id=\"bar\" hidden></progress><p class=\"notice\" id=\"how\" hidden>" +
-            words(ZOKRAN_WORDS("It could not be sent. Is the sheet with the code still open on the computer?")) + "</p></form><p><small>" +
-            words(ZOKRAN_WORDS("From straight above, in even light, the whole sheet in view.")) + "<br>" +
-            words(ZOKRAN_WORDS("The picture goes to your own computer and nowhere else. It passes through this network unencrypted.")) +
-            "</small></p><script nonce=\"" + nonce + "\">" + script + "</script></body></html>";
+    html +=
+        "<form method=\"post\" enctype=\"multipart/form-data\" action=\"" + escaped(path) +
+        "\">"
+        "<label>" +
+        words(ZOKRAN_WORDS("Take a picture")) +
+        "<input type=\"file\" name=\"taken\" accept=\"image/*\" capture=\"environment\"></label>"
+        "<label>" +
+        words(ZOKRAN_WORDS("Choose pictures")) +
+        "<input type=\"file\" name=\"chosen\" accept=\"image/*\" multiple></label>"
+        "<button type=\"submit\">" +
+        words(ZOKRAN_WORDS("Send")) +
+        "</button>"
+        "<progress id=\"bar\" hidden></progress><p class=\"notice\" id=\"how\" hidden>" +
+        words(ZOKRAN_WORDS("It could not be sent. Is the window with the code still open on the computer?")) +
+        "</p></form><p><small>" + words(ZOKRAN_WORDS("From straight above, in even light, the whole page in view.")) + "<br>" +
+        words(
+            ZOKRAN_WORDS("The picture goes to your own computer and nowhere else. It passes through this network unencrypted.")) +
+        "</small></p><script nonce=\"" + nonce + "\">" + script + "</script></body></html>";
     return html;
 }
 

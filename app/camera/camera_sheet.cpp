@@ -107,8 +107,9 @@ CameraSheet::CameraSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(d
     becomes_->addItem(tr("the sketch of this study"));
     becomes_->addItem(tr("a new reference"));
     becomes_->setCurrentIndex(desk_.document.isOpen() && !desk_.study().referencePicture.empty() ? 0 : 1);
-    auto* caution = new QLabel(tr("What the camera sees stays on this computer, and only the pictures that are taken are kept. Closing this "
-                                  "sheet stops the camera."));
+    auto* caution =
+        new QLabel(tr("What the camera sees stays on this computer, and only the pictures that are taken are kept. Closing this "
+                      "window stops the camera."));
     caution->setWordWrap(true);
     caution->setProperty(typeProperty, "caption");
     column->addWidget(caution);

@@ -24,8 +24,8 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
     state_ = addText({}, "caption");
     next_ = addHeading({});
     where_ = addText({});
-    // Two lines, so that nothing moves from one mark to the next.
-    where_->setMinimumHeight(2 * where_->fontMetrics().lineSpacing());
+    // Three lines, so that nothing moves from one mark to the next.
+    where_->setMinimumHeight(3 * where_->fontMetrics().lineSpacing());
     where_->setAlignment(Qt::AlignTop);
     column_->addWidget(diagram_ = new MarkDiagram);
     auto* row = new QHBoxLayout;

@@ -100,7 +100,8 @@ void SnapshotStrip::refresh(bool offered) {
 void SnapshotStrip::showThumbnails() {
     const Study& study = desk_.study();
     for (std::size_t i = 0; i < std::min(photographs_.size(), study.sketches.size()); ++i) {
-        const QImage small = desk_.pictures.thumbnail(qt(study.sketches[i].picture), thumbnailSize * devicePixelRatioF());
+        const QImage small =
+            desk_.pictures.thumbnail(qt(study.sketches[i].picture), std::nullopt, thumbnailSize * devicePixelRatioF());
         if (!small.isNull())
             photographs_[i]->setIcon(QPixmap::fromImage(small));
         photographs_[i]->setText(small.isNull() ? QString::number(i + 1) : QString());

@@ -66,8 +66,9 @@ signals:
     void pictureTaken();
     /// The learner asked for a picture to be chosen.
     void choosePicture(Side side);
-    /// A sheet is to be saved as a file, by the id of its kind.
+    /// A sheet is to be saved as a file, or shown and printed, by the id of its kind.
     void saveSheet(const char* kind);
+    void printSheet(const char* kind);
     /// A file the learner asked for was written.
     void fileSaved(const QString& file);
     /// The learner wants to send a picture by telephone.

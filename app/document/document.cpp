@@ -88,6 +88,7 @@ void Document::open(StudyId id) {
     revision_ = stored.revision;
     undo_.clear();
     study_ = stored.study;
+    study_.openedSteps.insert(study_.step);
     unsaved_ = false;
     following_ = false;
     emit opened();
@@ -119,7 +120,7 @@ void Document::startFromReadings(const PhotoMarks& marks, const QString& sitter,
     QImage sheet(marks.width, marks.height, QImage::Format_RGB32);
     sheet.fill(QColor(236, 231, 221));
     if (!folder.isValid() || !sheet.save(file))
-        throw StorageError(tr("The sheet for the sitter could not be written.").toStdString());
+        throw StorageError(tr("The page for the sitter could not be written.").toStdString());
     Study study;
     study.title = tr("A sitter who was there").toStdString();
     study.sitter = sitter.toStdString();
@@ -160,7 +161,10 @@ void Document::edit(const QString& words, const QString& merge,
 }
 
 void Document::adopt(const Study& study, bool following) {
+    // What was undone was seen all the same.
+    const auto opened = std::move(study_.openedSteps);
     study_ = study;
+    study_.openedSteps.insert(opened.begin(), opened.end());
     following_ = following;
     saveSoon();
     emit changed();
@@ -171,6 +175,7 @@ void Document::goTo(const std::string& step) {
     if (study_.step == step)
         return;
     study_.step = step;
+    study_.openedSteps.insert(step);
     if (id_)
         saveSoon();
     emit stepChanged();

@@ -271,14 +271,16 @@ HeadLight::Squinted HeadLight::squinted(const QImage& picture, const std::option
         SquintScale scale;
         if (onSmall)
             scale = squintScaleOf(lit, mask, {onSmall->scale});
-        // Of a drawing the bare paper, or white chalk, is the lightest there is; one that is line alone has no shapes.
+        // Of a drawing the bare paper, or white chalk, is the lightest there is; one that is line alone has no shapes, and no
+        // shares.
         const bool hasShapes = onSmall && !(paper && scale.dark > lineAlone);
         if (paper)
             scale.light = 100;
         const cv::Mat grey = hasShapes ? squintedShapes(lit, scale, values) : zokran::squinted(lit, values, blur);
+        constexpr double lineBlur = 0.04; // of the ball's radius
+        const cv::Mat shown = onSmall && !hasShapes ? squintedLines(lit, {lineBlur * onSmall->scale}, values) : grey;
         Squinted made;
-        made.picture = QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
-                              QImage::Format_Grayscale8)
+        made.picture = QImage(shown.data, shown.cols, shown.rows, static_cast<qsizetype>(shown.step), QImage::Format_Grayscale8)
                            .convertToFormat(QImage::Format_RGB32);
         if (hasShapes) {
             auto outlines = shapeOutlines(grey, {onSmall->scale});

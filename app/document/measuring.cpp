@@ -1,5 +1,6 @@
 #include "app/document/measuring.h"
 
+#include "app/document/marking.h"
 #include "app/text/messages.h"
 #include "core/base/errors.h"
 #include "core/measure/telling.h"
@@ -103,6 +104,56 @@ std::optional<Ends> unitEndsOn(const Desk& desk, Side side) {
 std::optional<Pixels> unitOn(const Desk& desk, Side side) {
     const auto ends = unitEndsOn(desk, side);
     return ends ? std::optional(Pixels{lengthOf(*ends)}) : std::nullopt;
+}
+
+std::optional<Mark> missingUnitCorner(const Desk& desk, Side side) {
+    if (!desk.study().unit.empty() || desk.study().picture(side).empty() || unitOn(desk, side))
+        return std::nullopt;
+    using Eye = std::array<Mark, 2>;
+    std::array<Eye, 2> eyes{{{Mark::InnerEyeL, Mark::OuterEyeL}, {Mark::InnerEyeR, Mark::OuterEyeR}}};
+    // The one that is wider on the photograph, or would be, is nearer.
+    const auto width = [&](const Eye& eye) {
+        const MarkSheet& seen = desk.study().marks(Side::Reference);
+        if (const auto a = seen.seen(eye[0]), b = seen.seen(eye[1]); a && b)
+            return (*a - *b).norm();
+        const auto& fit = desk.fit();
+        return fit ? (fit->view.project(fit->head[eye[0]]) - fit->view.project(fit->head[eye[1]])).norm() : 0.0;
+    };
+    std::stable_sort(eyes.begin(), eyes.end(), [&](const Eye& a, const Eye& b) { return width(a) > width(b); });
+    const auto& marks = desk.study().marks(side).marks;
+    for (const Eye& eye : eyes) {
+        const auto isHidden = [&](Mark m) { return marks[m] && !marks[m]->usable(); };
+        if (std::any_of(eye.begin(), eye.end(), isHidden))
+            continue;
+        for (Mark corner : eye)
+            if (!marks[corner])
+                return corner;
+    }
+    return std::nullopt;
+}
+
+std::optional<OpenPlace> openPlace(const Desk& desk, Side side) {
+    if (const auto corner = missingUnitCorner(desk, side)) {
+        OpenPlace open;
+        open.corner = corner;
+        if (side == Side::Sketch) {
+            if (const auto at = expectedMarks(desk)[*corner])
+                open.expected = *at;
+        } else if (const auto& fit = desk.fit()) {
+            open.expected = fit->view.project(fit->head[*corner]);
+        }
+        return open;
+    }
+    if (const auto end = openEnd(desk, side))
+        return OpenPlace{std::nullopt, end->measure, end->end, end->expected};
+    return std::nullopt;
+}
+
+void setOpenPlace(Desk& desk, Side side, const PicturePoint& at) {
+    if (const auto corner = missingUnitCorner(desk, side))
+        placeMark(desk, side, *corner, at);
+    else
+        setOpenEnd(desk, side, at);
 }
 
 std::optional<Reading> readingOn(const Desk& desk, const Measurement& measurement, Side side) {

@@ -24,6 +24,20 @@ std::optional<OpenEnd> openEnd(const Desk& desk, Side side);
 /// Sets that end.
 void setOpenEnd(Desk& desk, Side side, const PicturePoint& at);
 
+/// The corner of an eye that has to be marked on a sheet before anything can be measured there: the nearer eye is the unit,
+/// unless the learner chose another. Nothing where there is a unit, or where both eyes are hidden.
+std::optional<Mark> missingUnitCorner(const Desk& desk, Side side);
+
+/// What is to be placed on a sheet next before a measurement can be read there: a corner of the unit, or an open end.
+struct OpenPlace {
+    std::optional<Mark> corner; ///< nothing: an end
+    std::size_t measure = 0, end = 0;
+    std::optional<PicturePoint> expected;
+    bool isSame(const OpenPlace& other) const { return corner == other.corner && measure == other.measure && end == other.end; }
+};
+std::optional<OpenPlace> openPlace(const Desk& desk, Side side);
+void setOpenPlace(Desk& desk, Side side, const PicturePoint& at);
+
 /// What counts as one on a sheet: the learner's unit, or the nearer eye.
 std::optional<Pixels> unitOn(const Desk& desk, Side side);
 

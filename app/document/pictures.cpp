@@ -8,6 +8,7 @@
 #include <QImageReader>
 #include <QPointer>
 #include <QSaveFile>
+#include <cmath>
 #include <utility>
 
 namespace zokran {
@@ -19,8 +20,8 @@ constexpr int thumbnailSide = 320;
 /// The priority of a picture that lies on the bench.
 constexpr int beforeThumbnails = 1;
 
-/// Reads the copy on disk, or makes it.
-QImage smallCopy(const QString& file, const QString& copy, bool mayWrite) {
+/// Reads the copy on disk, or makes it; of the whole picture or of a frame of it.
+QImage smallCopy(const QString& file, const QString& copy, const std::optional<Framing>& frame, bool mayWrite) {
     QImage image(copy);
     if (!image.isNull())
         return image;
@@ -29,17 +30,35 @@ QImage smallCopy(const QString& file, const QString& copy, bool mayWrite) {
     reader.setDecideFormatFromContent(true);
     const QSize full = reader.size();
     const QSize least(thumbnailSide, thumbnailSide);
-    if (full.isValid() && std::min(full.width(), full.height()) > 2 * thumbnailSide)
+    if (!frame && full.isValid() && std::min(full.width(), full.height()) > 2 * thumbnailSide)
         reader.setScaledSize(full.scaled(2 * least, Qt::KeepAspectRatioByExpanding));
     image = reader.read();
     if (image.isNull())
         return image;
+    if (frame) {
+        const QSizeF all = image.size();
+        const QRectF part(QPointF(frame->low.x() * all.width(), frame->low.y() * all.height()),
+                          QPointF(frame->high.x() * all.width(), frame->high.y() * all.height()));
+        image = image.copy(part.toAlignedRect() & image.rect());
+    }
     if (std::min(image.width(), image.height()) > thumbnailSide)
         image = image.scaled(least, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
     QSaveFile kept(copy);
     if (mayWrite && kept.open(QIODevice::WriteOnly) && image.save(&kept, "JPG", 88))
         kept.commit();
     return image;
+}
+
+/// Tells the copy of one frame of a picture from that of another.
+QString frameName(const std::optional<Framing>& frame) {
+    if (!frame)
+        return {};
+    const auto thousandths = [](double share) { return std::lround(1000 * share); };
+    return QString(".%1-%2-%3-%4")
+        .arg(thousandths(frame->low.x()))
+        .arg(thousandths(frame->low.y()))
+        .arg(thousandths(frame->high.x()))
+        .arg(thousandths(frame->high.y()));
 }
 
 QImage filling(const QImage& image, const QSize& size) {
@@ -53,14 +72,13 @@ QImage filling(const QImage& image, const QSize& size) {
 
 } // namespace
 
-QImage smallPicture(const std::filesystem::path& folder, const QString& name, const QSize& size,
-                    bool mayWrite) {
+QImage smallPicture(const std::filesystem::path& folder, const QString& name, const std::optional<Framing>& frame,
+                    const QSize& size, bool mayWrite) {
     if (name.isEmpty())
         return {};
-    const std::string file = name.toStdString();
-    return filling(smallCopy(QString::fromStdString((folder / "pictures" / file).string()),
-                             QString::fromStdString((folder / "thumbnails" / (file + ".jpg")).string()),
-                             mayWrite),
+    return filling(smallCopy(QString::fromStdString((folder / "pictures" / name.toStdString()).string()),
+                             QString::fromStdString((folder / "thumbnails").string()) + "/" + name + frameName(frame) + ".jpg",
+                             frame, mayWrite),
                    size);
 }
 
@@ -137,16 +155,15 @@ void Pictures::keepOnly(const QStringList& names) {
         flat_.reset();
 }
 
-QImage Pictures::thumbnail(const QString& name, const QSize& size) {
+QImage Pictures::thumbnail(const QString& name, const std::optional<Framing>& frame, const QSize& size) {
     if (name.isEmpty())
         return {};
-    const QString key = QStringLiteral("%1 %2x%3").arg(name).arg(size.width()).arg(size.height());
+    const QString key = QStringLiteral("%1%2 %3x%4").arg(name, frameName(frame)).arg(size.width()).arg(size.height());
     if (const auto known = thumbnails_.constFind(key); known != thumbnails_.cend())
         return *known;
     thumbnails_[key] = {};
-    work_.run([this, name, size](const Background::Stop& stop) {
-                  return stop ? QImage() : smallPicture(folder_, name, size, mayWrite_);
-              },
+    work_.run([this, name, frame, size](
+                  const Background::Stop& stop) { return stop ? QImage() : smallPicture(folder_, name, frame, size, mayWrite_); },
               [this, name, key](const QImage& small) {
                   thumbnails_[key] = small;
                   emit thumbnailArrived(name);

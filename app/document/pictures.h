@@ -2,6 +2,7 @@
 
 #include "app/background/background.h"
 #include "app/document/picture_file.h"
+#include "core/page/framing.h"
 #include "core/page/page.h"
 
 #include <QHash>
@@ -12,10 +13,11 @@
 
 namespace zokran {
 
-/// A small upright copy of a logbook's picture that fills `size` round the picture's middle; null where it
-/// cannot be read. A copy is kept on disk where `mayWrite`. Safe off the UI thread.
-QImage smallPicture(const std::filesystem::path& folder, const QString& name, const QSize& size,
-                    bool mayWrite);
+/// A small upright copy of a logbook's picture that fills `size` round the picture's middle, or round the middle of a frame
+/// of it, in shares of its width and height; null where it cannot be read. A copy is kept on disk where `mayWrite`. Safe off
+/// the UI thread.
+QImage smallPicture(const std::filesystem::path& folder, const QString& name, const std::optional<Framing>& frame,
+                    const QSize& size, bool mayWrite);
 
 /// The pictures of a logbook, decoded off the UI thread: each once while it is in use. Small copies
 /// for the shelf are kept on disk beside them.
@@ -40,9 +42,9 @@ public:
     /// Forgets all pictures but these.
     void keepOnly(const QStringList& names);
 
-    /// A small upright copy that fills `size` round the picture's middle; null while it is made,
+    /// A small upright copy that fills `size` round the picture's middle, or a frame's; null while it is made,
     /// and `thumbnailArrived` tells.
-    QImage thumbnail(const QString& name, const QSize& size);
+    QImage thumbnail(const QString& name, const std::optional<Framing>& frame, const QSize& size);
 
     /// Decodes any file; `done` is called on the UI thread with the picture, or with the trouble
     /// and no picture.

@@ -22,15 +22,20 @@ public:
         chosen_[index(side)] = mark;
         emit changed();
     }
-    /// The mark placed or touched last, which the arrow keys nudge.
+    /// The mark placed or touched last.
     std::optional<Mark> touched(Side side) const { return touched_[index(side)]; }
+    /// Of these only one that was touched, by a press or in the list: the arrows move it, whatever is asked for.
+    std::optional<Mark> takenUp(Side side) const { return isTakenUp_[index(side)] ? touched(side) : std::nullopt; }
     void touch(Side side, std::optional<Mark> mark) {
         touched_[index(side)] = mark;
+        isTakenUp_[index(side)] = true;
         emit changed();
     }
-    /// After a mark was placed: nothing is asked for by name, and this one is taken up.
+    /// After a mark was placed: nothing is asked for by name, and this one was touched last.
     void placed(Side side, std::optional<Mark> mark) {
         chosen_[index(side)].reset();
+        if (touched_[index(side)] != mark)
+            isTakenUp_[index(side)] = false;
         touched_[index(side)] = mark;
     }
     /// The line under the pointer, lit on both sheets.
@@ -213,6 +218,7 @@ signals:
 private:
     static std::size_t index(Side side) { return side == Side::Reference ? 0 : 1; }
     std::optional<Mark> chosen_[2], touched_[2];
+    bool isTakenUp_[2] = {false, false};
     QString lit_;
     Turned turned_;
     int formStep_ = 0, finding_ = 0;

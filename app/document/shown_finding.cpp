@@ -16,4 +16,11 @@ const Finding* shownFinding(const Desk& desk) {
     return told[std::min(at, told.size() - 1)];
 }
 
+void stepFindings(Desk& desk, int by) {
+    if (!desk.comparison())
+        return;
+    const int count = static_cast<int>(toldFindings(*desk.comparison()).size());
+    desk.selection.showFinding(std::clamp(desk.selection.finding() + by, 0, std::max(0, count - 1)));
+}
+
 } // namespace zokran

@@ -1,11 +1,8 @@
 #include "app/document/view_mode_state.h"
 
-#include "core/light/squint.h"
-
 #include <QApplication>
 #include <QStyle>
 #include <cmath>
-#include <opencv2/core.hpp>
 
 namespace zokran {
 
@@ -13,17 +10,6 @@ namespace {
 
 constexpr int beatTime = 700; ///< ms, slow enough to see each picture
 constexpr int keptPictures = 4;
-constexpr int values = 4; ///< light, two halftones, dark
-
-QImage squint(const QImage& picture) {
-    const QImage rgb = shrunk(picture).convertToFormat(QImage::Format_RGB32);
-    const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC4, const_cast<uchar*>(rgb.constBits()),
-                         static_cast<std::size_t>(rgb.bytesPerLine()));
-    const cv::Mat grey = squinted(pixels, values);
-    return QImage(grey.data, grey.cols, grey.rows, static_cast<qsizetype>(grey.step),
-                  QImage::Format_Grayscale8)
-        .convertToFormat(QImage::Format_RGB32);
-}
 
 } // namespace
 
@@ -79,23 +65,6 @@ QImage ViewModeState::small(const QImage& of) {
     if (small_.size() >= keptPictures)
         small_.clear();
     return small_[of.cacheKey()] = shrunk(of);
-}
-
-QImage ViewModeState::squinted(const QImage& of) {
-    if (of.isNull())
-        return of;
-    const qint64 key = of.cacheKey();
-    if (const auto known = squinted_.constFind(key); known != squinted_.cend())
-        return *known;
-    if (squinted_.size() >= keptPictures)
-        squinted_.clear();
-    squinted_[key] = {};
-    work_.run([picture = of](const Background::Stop&) { return squint(picture); },
-              [this, key](const QImage& made) {
-                  squinted_[key] = made;
-                  emit changed();
-              });
-    return {};
 }
 
 } // namespace zokran

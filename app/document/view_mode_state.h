@@ -2,7 +2,6 @@
 
 #include "app/document/mended_picture.h"
 #include "app/document/plaster_heads.h"
-#include "app/background/background.h"
 
 #include <QHash>
 #include <QImage>
@@ -45,8 +44,6 @@ public:
 
     /// The shrunk copy, kept.
     QImage small(const QImage& of);
-    /// That copy as half-shut eyes see it; null while it is being made.
-    QImage squinted(const QImage& of);
 
 signals:
     void changed();
@@ -57,8 +54,7 @@ private:
     bool option_ = false;
     bool beat_ = false;
     QTimer timer_;
-    QHash<qint64, QImage> small_, squinted_; ///< by the picture's key
-    Background work_{Background::Newer::Joins};
+    QHash<qint64, QImage> small_; ///< by the picture's key
 };
 
 } // namespace zokran

@@ -30,6 +30,7 @@ StudyId fillFrom(Logbook& logbook, const std::filesystem::path& folder) {
             study.sitter = entry.at("sitter").get<std::string>();
             study.notes = entry.at("notes").get<std::string>();
             study.step = entry.at("step").get<std::string>();
+            study.openedSteps = {"set-up", "block-in", "guides", "draw", "check"};
             study.referencePicture = logbook.keepPicture(file("reference"));
             study.reference = readMarks(file("reference_marks"));
             QString made;

@@ -348,6 +348,7 @@ void Library::paintCards() {
             break;
         if (item->data(paintedRole).toBool() || !rect.intersects(sight))
             continue;
+        const StudySummary* study = finder_.study(item->data(idRole).toLongLong());
         const QString names[] = {item->data(referenceRole).toString(),
                                  item->data(sketchRole).toString()};
         QPixmap card(cardPicture * devicePixelRatioF());
@@ -357,7 +358,7 @@ void Library::paintCards() {
         QPainter painter(&card);
         painter.fillRect(QRect(QPoint(half.width() + 2, 0), half), Theme::current().bench);
         for (int i : {0, 1}) {
-            const QImage small = desk_.pictures.thumbnail(names[i], dense);
+            const QImage small = desk_.pictures.thumbnail(names[i], i == 0 && study ? study->frame : std::nullopt, dense);
             if (!small.isNull())
                 painter.drawImage(QRect(QPoint(i * (half.width() + 2), 0), half), small);
             else if (!names[i].isEmpty())

@@ -4,18 +4,20 @@
 #include "app/practice/drill_view.h"
 #include "app/practice/own_heads.h"
 #include "app/practice/practice_command.h"
-#include "app/widgets/theme.h"
 #include "app/text/messages.h"
+#include "app/widgets/theme.h"
 #include "core/base/translatable.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFormLayout>
-#include <QGridLayout>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QStandardItemModel>
 #include <QUndoStack>
 #include <cmath>
 
@@ -23,7 +25,7 @@ namespace zokran {
 
 namespace {
 
-constexpr int panelWidth = 256;
+constexpr int panelWidth = 288, scrollBarAir = 8; // px
 
 QString questionOf(const DrillTask& task) {
     std::string words = learnersTranslator().say(task.question);
@@ -35,37 +37,24 @@ QString questionOf(const DrillTask& task) {
 
 } // namespace
 
-DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* parent)
-    : QWidget(parent), document_(document), undo_(undo) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(8);
-    buildSwitch(column);
-    auto* grid = new QGridLayout;
-    grid->setSpacing(2);
-    column->addLayout(grid);
-    constexpr int toARow = 4;
-    for (const Drill* drill : drills()) {
-        auto* button = new QPushButton(qt(learnersTranslator().say(drill->name)));
-        button->setProperty("role", "line");
-        button->setCheckable(true);
-        button->setToolTip(qt(learnersTranslator().say(drill->about)));
-        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-        const int at = static_cast<int>(list_.size());
-        grid->addWidget(button, at / toARow, at % toARow);
-        list_.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, drill] { choose(std::string(drill->id)); });
-    }
-    auto* row = new QHBoxLayout;
+DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent)
+    : QWidget(parent), document_(document), undo_(undo), beneath_(beneath) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(16);
-    column->addLayout(row, 1);
     row->addWidget(view_ = new DrillView, 1);
     auto* panel = new QWidget;
-    panel->setFixedWidth(atType(panelWidth));
-    row->addWidget(panel);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setFixedWidth(atType(panelWidth));
+    scroll->setWidget(panel);
+    row->addWidget(scroll);
     auto* side = new QVBoxLayout(panel);
-    side->setContentsMargins(0, 0, 0, 0);
+    side->setContentsMargins(0, 0, scrollBarAir, 0);
     side->setSpacing(8);
+    buildChoice(side);
     const auto label = [&](const char* type) {
         auto* text = new QLabel;
         text->setWordWrap(true);
@@ -83,6 +72,8 @@ DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* parent)
     side->addWidget(next_ = new QPushButton(tr("&Next task")));
     side->addWidget(lay_ = new QPushButton(tr("Lay this s&tudy on the bench")));
     connect(lay_, &QPushButton::clicked, this, [this] { emit studyWanted(study_); });
+    side->addSpacing(16);
+    side->addWidget(beneath_);
     side->addStretch();
     connect(answer_, &QPushButton::clicked, this, &DrillDesk::answer);
     connect(next_, &QPushButton::clicked, this, &DrillDesk::ask);
@@ -104,13 +95,28 @@ DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* parent)
     askOfOwn(false);
 }
 
-void DrillDesk::buildSwitch(QVBoxLayout* column) {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    column->addLayout(row);
-    auto* about = new QLabel(tr("Drills with heads of"));
+void DrillDesk::buildChoice(QVBoxLayout* column) {
+    auto* about = new QLabel(tr("A drill of a &minute"));
     about->setProperty(typeProperty, "heading");
-    row->addWidget(about);
+    column->addWidget(about);
+    column->addWidget(list_ = new QComboBox);
+    about->setBuddy(list_);
+    list_->setAccessibleName(tr("Drill"));
+    for (const Drill* drill : drills()) {
+        list_->addItem(qt(learnersTranslator().say(drill->name)));
+        list_->setItemData(list_->count() - 1, qt(learnersTranslator().say(drill->about)), Qt::ToolTipRole);
+    }
+    list_->setCurrentIndex(-1);
+    list_->setMaxVisibleItems(list_->count());
+    list_->installEventFilter(this);
+    connect(list_, &QComboBox::activated, this,
+            [this](int index) { choose(std::string(drills()[static_cast<std::size_t>(index)]->id)); });
+    auto* heads = new QLabel(tr("with heads of"));
+    heads->setProperty(typeProperty, "caption");
+    column->addWidget(heads);
+    auto* row = new QVBoxLayout; // one above the other: in some languages they are long
+    row->setSpacing(2);
+    column->addLayout(row);
     for (const auto& [button, name, own] :
          {std::tuple{&fromCast_, tr("the cast &room"), false}, {&fromOwn_, tr("m&y own studies"), true}}) {
         *button = new QPushButton(name);
@@ -120,10 +126,9 @@ void DrillDesk::buildSwitch(QVBoxLayout* column) {
         constexpr int air = 26; // px
         (*button)->setMinimumWidth(
             QFontMetrics(typeFont(TypeSize::Text, true)).horizontalAdvance(QString(name).remove('&')) + air);
-        row->addWidget(*button);
+        row->addWidget(*button, 0, Qt::AlignLeft);
         connect(*button, &QPushButton::clicked, this, [this, own = own] { askOfOwn(own); });
     }
-    row->addStretch();
 }
 
 void DrillDesk::askOfOwn(bool own) {
@@ -131,8 +136,9 @@ void DrillDesk::askOfOwn(bool own) {
     own_ = own;
     fromCast_->setChecked(!own);
     fromOwn_->setChecked(own);
-    for (std::size_t i = 0; i < list_.size(); ++i)
-        list_[i]->setEnabled(!own || drills()[i]->ofStudied);
+    auto* items = qobject_cast<QStandardItemModel*>(list_->model());
+    for (std::size_t i = 0; i < drills().size(); ++i)
+        items->item(static_cast<int>(i))->setEnabled(!own || drills()[i]->ofStudied);
     if (own && !drill_.empty() && !drillNamed(drill_).ofStudied)
         drill_.clear();
     refreshList();
@@ -158,8 +164,11 @@ std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
 }
 
 void DrillDesk::refreshList() {
-    for (std::size_t i = 0; i < list_.size(); ++i)
-        list_[i]->setChecked(drills()[i]->id == drill_);
+    int chosen = -1;
+    for (std::size_t i = 0; i < drills().size(); ++i)
+        if (drills()[i]->id == drill_)
+            chosen = static_cast<int>(i);
+    list_->setCurrentIndex(chosen);
 }
 
 void DrillDesk::choose(const std::string& drill) {
@@ -285,7 +294,8 @@ void DrillDesk::showTask() {
 }
 
 void DrillDesk::keyPressEvent(QKeyEvent* event) {
-    const bool isEnter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+    const bool isEnter =
+        (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) && !beneath_->isAncestorOf(QApplication::focusWidget());
     if (isEnter && answer_->isVisible() && answer_->isEnabled())
         answer();
     else if (isEnter && next_->isVisible())
@@ -295,6 +305,13 @@ void DrillDesk::keyPressEvent(QKeyEvent* event) {
 }
 
 bool DrillDesk::eventFilter(QObject* watched, QEvent* event) {
+    // A drill is chosen in the open list only: each one passed on the way would be set up, and take the keys when it is.
+    if (watched == list_ && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Up || key->key() == Qt::Key_Down || (!key->text().isEmpty() && key->text().front().isPrint()))
+            return list_->showPopup(), true;
+        return QWidget::eventFilter(watched, event);
+    }
     // A choice is made by its number.
     if (auto* box = qobject_cast<QComboBox*>(watched); box && event->type() == QEvent::KeyPress) {
         const int number = static_cast<QKeyEvent*>(event)->key() - Qt::Key_1;

@@ -20,13 +20,14 @@ namespace zokran {
 
 class DrillView;
 
-/// One drill after another: the picture, what is asked, the answer at once. Pictures are made off the UI
-/// thread.
+/// One drill after another: the picture as large as the window allows, beside it which drill, what is asked, and the
+/// answer at once. Pictures are made off the UI thread.
 class DrillDesk : public QWidget {
     Q_OBJECT
 
 public:
-    DrillDesk(Document& document, QUndoStack& undo, QWidget* parent = nullptr);
+    /// `beneath` is shown under what is asked and scrolls with it; Enter there is its own.
+    DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent = nullptr);
 
     /// Takes up a drill by its id.
     void choose(const std::string& drill);
@@ -48,7 +49,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    void buildSwitch(QVBoxLayout* column);
+    void buildChoice(QVBoxLayout* column);
     void ask();
     void askOfCast();
     void askOfStudies();
@@ -67,8 +68,9 @@ private:
     Document& document_;
     QUndoStack& undo_;
     QPushButton *fromCast_, *fromOwn_;
-    std::vector<QPushButton*> list_;
+    QComboBox* list_;
     DrillView* view_;
+    QWidget* beneath_;
     QLabel *question_, *level_, *result_;
     QFormLayout* form_;
     QPushButton *answer_, *next_, *lay_;

@@ -26,9 +26,10 @@ void ContactSheet::write(const Logbook& logbook, const std::string& title,
                 ContactHead head;
                 head.title = s.title;
                 head.about = s.sitter + (s.sitter.empty() || s.drawn.empty() ? "" : ", ") + s.drawn.substr(0, 10);
-                for (const auto& [picture, name] :
-                     {std::pair{&head.reference, s.referencePicture}, {&head.sketch, s.sketchPicture}})
-                    if (const QImage small = smallPicture(folder, qt(name), half, mayWrite); !small.isNull())
+                using Frame = std::optional<Framing>;
+                for (const auto& [picture, name, frame] :
+                     {std::tuple{&head.reference, s.referencePicture, s.frame}, {&head.sketch, s.sketchPicture, Frame()}})
+                    if (const QImage small = smallPicture(folder, qt(name), frame, half, mayWrite); !small.isNull())
                         *picture = printed(small);
                 heads.push_back(std::move(head));
                 emit progressed(static_cast<int>(100 * heads.size() / studies.size()));

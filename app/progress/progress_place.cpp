@@ -1,7 +1,8 @@
 #include "app/progress/progress_place.h"
 
-#include "app/widgets/theme.h"
 #include "app/text/messages.h"
+#include "app/widgets/line_button.h"
+#include "app/widgets/theme.h"
 #include "core/base/atomic_file.h"
 #include "core/files/progress_file.h"
 #include "core/messages/progress_messages.h"
@@ -64,12 +65,12 @@ ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), des
     auto* names = new QGridLayout;
     names->setSpacing(2);
     constexpr int toARow = 4;
+    for (int i = 0; i < toARow; ++i)
+        names->setColumnStretch(i, 1);
     main->addLayout(names);
     for (const ProgressChart* chart : progressCharts()) {
-        auto* button = new QPushButton(qt(learnersTranslator().say(chart->name)));
-        button->setProperty("role", "line");
+        auto* button = new LineButton(qt(learnersTranslator().say(chart->name)));
         button->setCheckable(true);
-        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         const std::size_t index = charts_.size();
         names->addWidget(button, static_cast<int>(index) / toARow, static_cast<int>(index) % toARow);
         charts_.push_back(button);

@@ -18,6 +18,13 @@ QPointF loupePlace(const QPointF& at, const QRectF& area) {
             std::clamp(at.y() - 40, edge, std::max(edge, area.height() - edge))};
 }
 
+QPointF loupeCorner(const QPointF& at, const QRectF& area) {
+    constexpr double edge = radius + 8;
+    const QPointF middle = area.center();
+    return {at.x() > middle.x() ? area.left() + edge : area.right() - edge,
+            at.y() > middle.y() ? area.top() + edge : area.bottom() - edge};
+}
+
 void paintLoupe(const Canvas& canvas, const QPointF& centre, const QImage& picture,
                 const PicturePoint& at) {
     QPainter& painter = canvas.painter;

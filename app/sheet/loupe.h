@@ -14,4 +14,7 @@ void paintLoupe(const Canvas& canvas, const QPointF& centre, const QImage& pictu
 /// spot.
 QPointF loupePlace(const QPointF& at, const QRectF& area);
 
+/// For a spot that the keys hold: in the sheet's corner that is furthest from it, where it covers least of the head.
+QPointF loupeCorner(const QPointF& at, const QRectF& area);
+
 } // namespace zokran

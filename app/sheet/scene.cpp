@@ -8,7 +8,7 @@ void paintScene(const Canvas& canvas, const Scene& scene) {
     QPainter& painter = canvas.painter;
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     painter.setClipRect(canvas.area);
-    painter.fillRect(canvas.area, canvas.style.ground);
+    painter.fillRect(canvas.area, scene.picture.isNull() ? canvas.style.ground : canvas.style.beside);
     for (const auto& overlay : scene.overlays)
         overlay->paint(canvas);
     if (scene.picture.isNull() && scene.overlays.empty() && !scene.emptyText.isEmpty()) {

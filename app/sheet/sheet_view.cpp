@@ -170,14 +170,24 @@ void SheetView::paintEvent(QPaintEvent*) {
         if (wanted)
             paintLoupe(on, loupePlace(*pointer_, QRectF(rect())), scene_.picture, pointer.place);
     }
-    if (pointer_ && !panning_)
+    if (pointer_ && !panning_) {
         paintPointerWord(on);
-    else if (!pointer_)
+    } else if (!pointer_) {
         paintLitName(on);
+        paintKeyLoupe(on);
+    }
     painter.setClipping(false);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(hasFocus() ? QPen(Theme::current().ink, 2) : QPen(Theme::current().hairline, 1));
     painter.drawRect(QRectF(rect()).adjusted(1, 1, -1, -1));
+}
+
+void SheetView::paintKeyLoupe(const Canvas& on) const {
+    if (!hasFocus() || scene_.picture.isNull())
+        return;
+    for (const Tool* tool : scene_.tools)
+        if (const auto place = tool->placeHeldByKeys())
+            return paintLoupe(on, loupeCorner(transform_.toView(*place), QRectF(rect())), scene_.picture, *place);
 }
 
 void SheetView::nameNext(int step) {
@@ -349,8 +359,12 @@ void SheetView::leaveEvent(QEvent*) {
 void SheetView::keyPressEvent(QKeyEvent* event) {
     const std::vector<Tool*> tools = scene_.tools;
     for (Tool* tool : tools)
-        if (tool->key(*event, pointerAt(QPointF(width(), height()) / 2)))
+        if (tool->key(*event, pointerAt(QPointF(width(), height()) / 2))) {
+            // The keys have it now; a loupe beside the resting pointer would only cover what they do.
+            pointer_.reset();
+            update();
             return;
+        }
     switch (event->key()) {
     case Qt::Key_Plus:
     case Qt::Key_Equal:

@@ -58,6 +58,7 @@ private:
     void paintPointerWord(const Canvas& on) const;
     /// Names the line lit by the keys, where it begins.
     void paintLitName(const Canvas& on) const;
+    void paintKeyLoupe(const Canvas& on) const;
     /// Lights the next line, or the one before.
     void nameNext(int step);
     SheetPointer pointerAt(const QPointF& at) const;

@@ -60,6 +60,8 @@ public:
         Q_UNUSED(pointer);
         return {};
     }
+    /// The place that the keys move, which is to be seen larger while they do.
+    virtual std::optional<PicturePoint> placeHeldByKeys() const { return std::nullopt; }
     /// The spot under the pointer is to be seen larger.
     virtual bool wantsLoupe(const SheetPointer& pointer) const {
         Q_UNUSED(pointer);

@@ -62,7 +62,7 @@ TelephoneSheet::TelephoneSheet(Desk& desk, QWidget* parent) : QDialog(parent), d
     status_ = text(tr("Waiting for a picture…"));
     status_->setObjectName("status");
     text(tr("The picture comes straight to this computer and goes nowhere else. It passes through the network unencrypted, so "
-            "others in it could see it pass. Closing this sheet closes the door."),
+            "others in it could see it pass. Closing this window closes the door."),
          "caption");
     auto* never = new QCheckBox(tr("&Never listen for a telephone"));
     column->addWidget(never);

@@ -3,6 +3,9 @@
 #include "app/document/marking.h"
 #include "app/sheet/scene.h"
 #include "app/text/messages.h"
+#include "app/tools/arrow_keys.h"
+
+#include <utility>
 
 namespace zokran {
 
@@ -11,6 +14,8 @@ bool MarkTool::press(const SheetPointer& pointer) {
         return false;
     if (const auto near = pointer.scene.near<Mark>(pointer.transform, pointer.at)) {
         dragged_ = near;
+        candidate_.reset();
+        movedByKeys_ = false;
         beside_ = *desk_.study().marks(side_).seen(*near) - pointer.place;
         desk_.selection.touch(side_, near);
         return true;
@@ -25,6 +30,8 @@ bool MarkTool::press(const SheetPointer& pointer) {
         return false;
     // Held until the button is let go, so that the first aim can be mended in one go.
     dragged_ = next;
+    candidate_.reset();
+    movedByKeys_ = false;
     beside_ = {0, 0};
     placeMark(desk_, side_, *next, p, QString("drag%1").arg(pointer.gesture));
     return true;
@@ -41,50 +48,107 @@ void MarkTool::release(const SheetPointer&) {
     desk_.analysis.settle();
 }
 
-void MarkTool::nudge(double x, double y) {
-    const auto touched = desk_.selection.touched(side_);
-    if (!touched)
-        return;
-    if (const auto& placed = desk_.study().marks(side_).marks[*touched]; placed && placed->at)
-        placeMark(desk_, side_, *touched, *placed->at + PicturePoint(x, y),
-                  QString("nudge%1").arg(indexOf(*touched)));
+std::optional<PicturePoint> MarkTool::candidatePlace() const {
+    // Meanwhile another may be asked for.
+    return candidate_ && markToPlace(desk_, side_) == candidate_->mark ? std::optional(candidate_->at) : std::nullopt;
 }
 
-void MarkTool::drop(const SheetPointer& middle) {
+void MarkTool::showCandidate(MarksShown& shown) const {
+    if (const auto at = candidatePlace()) {
+        shown.preplaced[candidate_->mark] = *at;
+        shown.asked = candidate_->mark;
+    }
+}
+
+std::optional<PicturePoint> MarkTool::placeHeldByKeys() const {
+    if (const auto at = candidatePlace())
+        return at;
+    const auto touched = desk_.selection.touched(side_);
+    return movedByKeys_ && touched ? desk_.study().marks(side_).seen(*touched) : std::nullopt;
+}
+
+std::optional<PicturePoint> MarkTool::expectedPlace(Mark mark) const {
+    if (side_ == Side::Sketch) {
+        const auto expected = expectedMarks(desk_)[mark];
+        return expected ? std::optional<PicturePoint>(*expected) : std::nullopt;
+    }
+    if (const auto& fit = desk_.fit())
+        return fit->view.project(fit->head[mark]);
+    return std::nullopt;
+}
+
+bool MarkTool::move(const Eigen::Vector2d& by, const SheetPointer& middle) {
+    const auto& marks = desk_.study().marks(side_).marks;
+    const auto isPlaced = [&](std::optional<Mark> m) { return m && marks[*m] && marks[*m]->at; };
+    // The mark the learner took up, else the one that is asked for; on a photograph that is marked the last.
+    auto moved = desk_.selection.takenUp(side_);
+    if (!isPlaced(moved))
+        moved = askedMark(desk_, side_);
+    if (!moved && side_ == Side::Reference)
+        moved = desk_.selection.touched(side_);
+    if (isPlaced(moved)) {
+        candidate_.reset();
+        movedByKeys_ = true;
+        if (desk_.selection.takenUp(side_) != moved)
+            desk_.selection.touch(side_, moved);
+        placeMark(desk_, side_, *moved, *marks[*moved]->at + PicturePoint(by), QString("nudge%1").arg(indexOf(*moved)));
+        return true;
+    }
+    if (!moved || moved != markToPlace(desk_, side_))
+        return false;
+    // On its way to its place it goes by the pixels of the screen: a photograph has thousands.
+    constexpr double stride = 2;
+    const PicturePoint from = candidatePlace().value_or(expectedPlace(*moved).value_or(middle.place));
+    candidate_ = Candidate{*moved, from + PicturePoint(by * (stride / middle.transform.scale))};
+    emit desk_.changed();
+    return true;
+}
+
+void MarkTool::accept(const SheetPointer& middle) {
     const auto isSuggested = [this](std::optional<Mark> m) {
         return m && desk_.study().marks(side_).marks[*m] && desk_.study().marks(side_).marks[*m]->suggested;
     };
-    if (const auto touched = desk_.selection.touched(side_); isSuggested(touched))
+    // From now on the arrows move what is asked for.
+    const auto touched = desk_.selection.touched(side_);
+    const bool moved = std::exchange(movedByKeys_, false);
+    if (touched)
+        desk_.selection.touch(side_, std::nullopt);
+    if (isSuggested(touched))
         return confirmSuggestions(desk_, side_, *touched);
+    if (touched && moved)
+        return; // by the arrows; it stands where it is
     if (const auto asked = askedMark(desk_, side_); isSuggested(asked))
         return confirmSuggestions(desk_, side_, *asked);
-    // Without a mouse: the next mark drops where it is expected, or else in the middle of what
-    // is in sight, and the arrow keys take it from there.
     const auto next = markToPlace(desk_, side_);
     if (!next)
         return;
-    std::optional<PicturePoint> expected;
-    if (const auto onSketch = side_ == Side::Sketch ? expectedMarks(desk_)[*next] : std::nullopt)
-        expected = *onSketch;
-    else if (side_ == Side::Reference && desk_.fit())
-        expected = desk_.fit()->view.project(desk_.fit()->head[*next]);
-    placeMark(desk_, side_, *next, expected.value_or(middle.place));
+    auto place = candidatePlace();
+    if (!place && side_ == Side::Sketch)
+        place = expectedPlace(*next); // ringed there already
+    if (place) {
+        candidate_.reset();
+        placeMark(desk_, side_, *next, *place);
+        return desk_.selection.touch(side_, std::nullopt);
+    }
+    // Not laid unseen: first a ring shows where it would come to lie.
+    candidate_ = Candidate{*next, expectedPlace(*next).value_or(middle.place)};
+    emit desk_.changed();
 }
 
 bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (middle.scene.picture.isNull())
         return false;
-    const double step = event.modifiers() & Qt::ShiftModifier ? 10 : 1;
+    if (const auto by = arrowStep(event))
+        return move(*by, middle);
     switch (event.key()) {
-    case Qt::Key_Left:
-        return nudge(-step, 0), true;
-    case Qt::Key_Right:
-        return nudge(step, 0), true;
-    case Qt::Key_Up:
-        return nudge(0, -step), true;
-    case Qt::Key_Down:
-        return nudge(0, step), true;
+    case Qt::Key_Escape:
+        if (!candidate_ && !desk_.selection.takenUp(side_))
+            return false;
+        candidate_.reset();
+        movedByKeys_ = false;
+        return desk_.selection.touch(side_, std::nullopt), true;
     case Qt::Key_Space:
+        movedByKeys_ = false;
         if (const auto next = askedMark(desk_, side_))
             hideMark(desk_, side_, *next);
         return true;
@@ -92,7 +156,7 @@ bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
         return desk_.document.undoStack().undo(), true;
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        return drop(middle), true;
+        return accept(middle), true;
     default:
         return false;
     }

@@ -1,13 +1,14 @@
 #pragma once
 
 #include "app/document/desk.h"
+#include "app/overlays/marks_overlay.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
 
-/// Places the next mark, drags placed ones, and nudges the last by keys: arrows by a picture pixel,
-/// with Shift by ten; Space cannot see it; Backspace goes back one; Enter drops the next mark where
-/// it is expected or confirms a suggested one.
+/// Places the next mark, drags placed ones, and does both by keys. The arrows move the mark that was pressed, else the one
+/// that is asked for, from where it is expected; Enter lays it down, or confirms a suggested one; Space cannot see it;
+/// Backspace goes back one. A placed mark goes by a picture pixel, with Shift by ten.
 class MarkTool : public Tool {
 public:
     MarkTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -19,14 +20,27 @@ public:
     std::vector<SheetAction> actions(const SheetPointer& pointer) const override;
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
     bool wantsLoupe(const SheetPointer& pointer) const override;
+    std::optional<PicturePoint> placeHeldByKeys() const override;
+    /// Rings the mark that the keys are about to lay down.
+    void showCandidate(MarksShown& shown) const;
 
 private:
-    void nudge(double x, double y);
-    void drop(const SheetPointer& middle);
+    /// False where there is nothing to move.
+    bool move(const Eigen::Vector2d& by, const SheetPointer& middle);
+    void accept(const SheetPointer& middle);
+    std::optional<PicturePoint> expectedPlace(Mark mark) const;
+    std::optional<PicturePoint> candidatePlace() const;
 
     Desk& desk_;
     Side side_;
+    /// A mark on its way to its place by the keys.
+    struct Candidate {
+        Mark mark;
+        PicturePoint at;
+    };
+    std::optional<Candidate> candidate_;
     std::optional<Mark> dragged_;
+    bool movedByKeys_ = false;  ///< the mark that is taken up
     PicturePoint beside_{0, 0}; ///< from where the mark was taken hold of to the mark
 };
 

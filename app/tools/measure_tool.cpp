@@ -1,10 +1,10 @@
 #include "app/tools/measure_tool.h"
 
-#include "app/document/measuring.h"
+#include "app/document/marking.h"
 #include "app/overlays/lines_overlay.h"
 #include "app/sheet/scene.h"
-#include "app/tools/arrow_keys.h"
 #include "app/text/messages.h"
+#include "app/tools/arrow_keys.h"
 #include "core/construction/lines.h"
 #include "core/messages/mark_messages.h"
 
@@ -58,40 +58,41 @@ MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
 bool MeasureTool::press(const SheetPointer& pointer) {
     if (pointer.scene.picture.isNull())
         return false;
-    putEnd(desk_, side_, heldAt(pointer).end);
+    if (const auto corner = missingUnitCorner(desk_, side_))
+        placeMark(desk_, side_, *corner, pointer.place);
+    else
+        putEnd(desk_, side_, heldAt(pointer).end);
     return true;
 }
 
-std::optional<PicturePoint> MeasureTool::held() const {
-    const auto open = openEnd(desk_, side_);
-    return heldOpen_ && open && heldOpen_->measure == open->measure && heldOpen_->end == open->end
-               ? std::optional(heldOpen_->at)
-               : std::nullopt;
+std::optional<PicturePoint> MeasureTool::placeHeldByKeys() const {
+    const auto open = openPlace(desk_, side_);
+    return heldOpen_ && open && heldOpen_->of.isSame(*open) ? std::optional(heldOpen_->at) : std::nullopt;
 }
 
-bool MeasureTool::keyOfOpenEnd(const QKeyEvent& event, const SheetPointer& middle) {
-    const auto open = openEnd(desk_, side_);
+bool MeasureTool::keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& middle) {
+    const auto open = openPlace(desk_, side_);
     if (!open)
         return false;
     if (event.key() == Qt::Key_Return || event.key() == Qt::Key_Enter) {
         // Only what was moved by hand is set: where it is expected it would agree by itself.
-        if (const auto at = held()) {
+        if (const auto at = placeHeldByKeys()) {
             heldOpen_.reset();
-            setOpenEnd(desk_, side_, *at);
+            setOpenPlace(desk_, side_, *at);
         }
         return true;
     }
     const auto by = arrowStep(event);
     if (!by)
         return false;
-    const PicturePoint from = held().value_or(open->expected.value_or(middle.place));
-    heldOpen_ = HeldOpen{open->measure, open->end, from + PicturePoint(*by / middle.transform.scale)};
+    const PicturePoint from = placeHeldByKeys().value_or(open->expected.value_or(middle.place));
+    heldOpen_ = HeldOpen{*open, from + PicturePoint(*by / middle.transform.scale)};
     emit desk_.changed();
     return true;
 }
 
 bool MeasureTool::key(const QKeyEvent& event, const SheetPointer& middle) {
-    if (keyOfOpenEnd(event, middle))
+    if (keyOfOpenPlace(event, middle))
         return true;
     Measurement laid = desk_.selection.laying();
     switch (event.key()) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/measuring.h"
 #include "app/sheet/tool.h"
 #include "core/measure/kinds.h"
 
@@ -9,6 +9,7 @@ namespace zokran {
 /// Puts down the ends of a measurement: on a mark that lies near, else on a line that does, else where it is
 /// clicked; with Shift always where it is clicked. Enter closes a shape, Backspace takes the last end back, Escape all.
 /// An end that is open on this sheet is also set by keys: the arrows carry it from where it is expected, Enter sets it.
+/// A corner of the eye without which there is no unit on this sheet is placed the same way, before anything else.
 class MeasureTool : public Tool {
 public:
     MeasureTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -17,8 +18,7 @@ public:
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
     QString word(const SheetPointer& pointer) const override;
     bool wantsLoupe(const SheetPointer& pointer) const override;
-    /// Where the keys hold the open end.
-    std::optional<PicturePoint> held() const;
+    std::optional<PicturePoint> placeHeldByKeys() const override;
 
 private:
     /// What an end put down here takes hold of: the end, and the name of the mark or line.
@@ -28,13 +28,13 @@ private:
     };
     Held heldAt(const SheetPointer& pointer) const;
 
-    bool keyOfOpenEnd(const QKeyEvent& event, const SheetPointer& middle);
+    bool keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& middle);
 
     Desk& desk_;
     Side side_;
-    /// What the keys hold, and of which end.
+    /// What the keys hold, and of which place.
     struct HeldOpen {
-        std::size_t measure, end;
+        OpenPlace of;
         PicturePoint at;
     };
     std::optional<HeldOpen> heldOpen_;

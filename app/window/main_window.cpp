@@ -1,24 +1,25 @@
 #include "app/window/main_window.h"
 
+#include "app/camera/camera_sheet.h"
 #include "app/cast_room/cast_room.h"
 #include "app/document/picture_file.h"
+#include "app/library/library.h"
 #include "app/practice/drill_desk.h"
 #include "app/practice/practice.h"
+#include "app/print/print.h"
 #include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
-#include "app/library/library.h"
+#include "app/telephone/telephone_sheet.h"
+#include "app/text/messages.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/touch_targets.h"
 #include "app/widgets/wheel_guard.h"
-#include "app/text/messages.h"
-#include "app/window/workspace.h"
-#include "app/camera/camera_sheet.h"
 #include "app/window/live_sitter_sheet.h"
-#include "app/telephone/telephone_sheet.h"
-#include "app/window/shortcut_sheet.h"
 #include "app/window/manual.h"
 #include "app/window/message_bar.h"
+#include "app/window/shortcut_sheet.h"
 #include "app/window/walk.h"
+#include "app/window/workspace.h"
 #include "core/files/canon_file.h"
 #include "core/print/write.h"
 
@@ -143,11 +144,13 @@ void MainWindow::connectPlaces() {
                   }});
     });
     connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
-    connect(&desk_, &Desk::saveSheet, this, [this](const char* id) {
-        for (const SheetKind* kind : sheetKinds())
-            if (std::string_view(kind->id) == id)
-                saveSheets(*kind);
-    });
+    for (const auto& [wanted, act] :
+         {std::pair{&Desk::saveSheet, &MainWindow::saveSheets}, {&Desk::printSheet, &MainWindow::printSheets}})
+        connect(&desk_, wanted, this, [this, act = act](const char* id) {
+            for (const SheetKind* kind : sheetKinds())
+                if (std::string_view(kind->id) == id)
+                    (this->*act)(*kind);
+        });
     connect(&desk_, &Desk::toTelephone, this, &MainWindow::openTelephone);
     connect(&desk_, &Desk::toCamera, this, &MainWindow::openCamera);
     connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Library); });
@@ -280,14 +283,18 @@ std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
     return sheets;
 }
 
+void MainWindow::printSheets(const SheetKind& kind) {
+    if (const auto sheets = sheetsOf(kind); !sheets.empty())
+        previewSheets(sheets, this);
+}
+
 void MainWindow::saveSheets(const SheetKind& kind) {
     const auto sheets = sheetsOf(kind);
     if (sheets.empty())
         return;
     QSettings settings;
     const QString file = QFileDialog::getSaveFileName(
-        this, tr("Save the sheet"),
-        QString("%1/%2.pdf").arg(settings.value("folder").toString(), kind.id),
+        this, tr("Save for printing"), QString("%1/%2.pdf").arg(settings.value("folder").toString(), kind.id),
         sheets.size() == 1 ? tr("Documents (*.pdf);;Drawings (*.svg)") : tr("Documents (*.pdf)"));
     if (file.isEmpty())
         return;

@@ -97,6 +97,7 @@ private:
     /// The sheets of a kind for the study on the bench; none, and why is told, where it lacks something.
     std::vector<PrintSheet> sheetsOf(const SheetKind& kind);
     void saveSheets(const SheetKind& kind);
+    void printSheets(const SheetKind& kind);
     void showManual();
     void openManual(const QString& page);
     void showShortcuts();

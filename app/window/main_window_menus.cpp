@@ -221,16 +221,12 @@ void MainWindow::buildLanguageMenu(QMenu* look) {
 }
 
 void MainWindow::buildSheetMenus(QMenu* study) {
-    QMenu* print = study->addMenu(tr("&Print a sheet"));
-    QMenu* save = study->addMenu(tr("Sa&ve a sheet"));
+    QMenu* print = study->addMenu(tr("&Print on paper"));
+    QMenu* save = study->addMenu(tr("Sa&ve for printing"));
     for (const SheetKind* kind : sheetKinds()) {
         const bool correction = kind == &correctionSheetKind;
         const QString name = qt(learnersTranslator().say(kind->name)) + "…";
-        add(print, name, correction ? QKeySequence(QKeySequence::Print) : QKeySequence(),
-            [this, kind] {
-                if (const auto sheets = sheetsOf(*kind); !sheets.empty())
-                    previewSheets(sheets, this);
-            });
+        add(print, name, correction ? QKeySequence(QKeySequence::Print) : QKeySequence(), [this, kind] { printSheets(*kind); });
         add(save, name,
             correction ? QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E) : QKeySequence(),
             [this, kind] { saveSheets(*kind); });

@@ -30,7 +30,7 @@ ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidg
     line(tr("Ctrl+1 … Ctrl+%1").arg(places), tr("bench, shelf, cast room, practice, progress"));
     line(tr("Space"), tr("cannot see the next mark, or it is not drawn; the page's next corner"));
     line(tr("Enter"), tr("the next mark lies where it is expected; close a shape; on to the check"));
-    line(tr("Arrows"), tr("nudge the last mark by a pixel, with Shift by ten"));
+    line(tr("Arrows"), tr("move the mark that is asked for, or the one clicked; with Shift by more"));
     line(tr("Comma, full stop"), tr("while guessing: lean; the arrows turn and tilt"));
     line(tr("W A S D, [ ], C"), tr("while guessing: move and size the ball, drop the chin"));
     line(tr("N, Shift+N"), tr("name the next line on the sheet, or the one before"));

@@ -14,6 +14,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QSettings>
 #include <QShortcut>
 #include <QSplitter>
@@ -48,6 +49,8 @@ Workspace::Workspace(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
         seen_->fitWhole();
         drawn_->fitWhole();
     });
+    connect(&desk_.document, &Document::stepChanged, this, &Workspace::beginStep);
+    connect(&desk_.document, &Document::opened, this, &Workspace::beginStep);
     connect(&desk_.pictures, &Pictures::busyChanged, this,
             [this] { busy_->setVisible(desk_.pictures.decoding() > 0); });
     refresh();
@@ -222,10 +225,7 @@ void Workspace::refreshCourse() {
         const Step& s = *steps_[i];
         const bool open = desk_.document.isOpen();
         const QString lacks = open ? s.lacks() : QString();
-        course_[i]->setText(QString("%1  %2").arg(open && lacks.isEmpty() ? "●"
-                                                  : &s == &now            ? "◐"
-                                                                          : "○",
-                                                  s.name()));
+        course_[i]->setText(QString("%1  %2").arg(open && s.isDone() ? "●" : &s == &now ? "◐" : "○", s.name()));
         course_[i]->setChecked(&s == &now);
         // Wide enough for the step that is open, whose name is bold; Qt asks for room for the plain one.
         constexpr int padding = 24; // px, the style's, both sides
@@ -249,6 +249,15 @@ void Workspace::refreshPanel() {
     }
     panels_->setCurrentWidget(shown_[panel]);
     panel->refresh();
+}
+
+void Workspace::beginStep() {
+    if (auto* scroll = qobject_cast<QScrollArea*>(panels_->currentWidget()))
+        scroll->verticalScrollBar()->setValue(0);
+    // The sheet that has tools; the photograph where both have, or none.
+    const bool worksOnDrawn = seen_->scene().tools.empty() && !drawn_->scene().tools.empty();
+    if (isVisible())
+        (worksOnDrawn ? drawn_ : seen_)->setFocus();
 }
 
 void Workspace::refreshNext() {

@@ -49,6 +49,8 @@ private:
     void refresh();
     void refreshCourse();
     void refreshPanel();
+    /// A step was opened: its panel begins at the top, and the keys go to the sheet it works on.
+    void beginStep();
     void refreshNext();
     /// What the step lays on a side, without its lines where these are switched off.
     Scene sceneOf(Side side) const;

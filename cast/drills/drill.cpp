@@ -138,6 +138,8 @@ void drawRing(Picture& picture, const PicturePoint& at, double radius) {
 Picture beside(const Picture& left, const Picture& right) {
     Picture both = blankPicture(left.width + right.width + pictureGap, std::max(left.height, right.height));
     cv::Mat mat = matOf(both);
+    constexpr double ground = 118; // the cast room's wall, which belongs to a photograph in a light window and in a dark one
+    mat.setTo(cv::Scalar::all(ground));
     Picture l = left, r = right;
     matOf(l).copyTo(mat(cv::Rect(0, 0, l.width, l.height)));
     matOf(r).copyTo(mat(cv::Rect(l.width + pictureGap, 0, r.width, r.height)));

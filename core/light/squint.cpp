@@ -81,11 +81,59 @@ void addSmooth(std::vector<std::vector<PicturePoint>>& outlines, const std::vect
     finish();
 }
 
-} // namespace
+/// The value, from 0, at each place of a picture of lightnesses, between a darkest and a lightest.
+cv::Mat1b valuesOf(const cv::Mat1f& lightness, double dark, double light, int values) {
+    const double span = std::max(light - dark, 1.0);
+    cv::Mat1b value(lightness.size());
+    for (int y = 0; y < value.rows; ++y)
+        for (int x = 0; x < value.cols; ++x)
+            value(y, x) = static_cast<std::uint8_t>(
+                std::clamp(static_cast<int>((static_cast<double>(lightness(y, x)) - dark) / span * values), 0, values - 1));
+    return value;
+}
 
-cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int values) {
+/// Values as greys equally apart in lightness.
+cv::Mat greysOf(const cv::Mat1b& value, int values) {
+    cv::Mat1b table(1, 256);
+    for (int i = 0; i < 256; ++i)
+        table(i) = static_cast<std::uint8_t>(
+            std::lround(255 * displayOfLinear(linearOfLightness(lightnessOfValue(std::min(i, values - 1), values)))));
+    cv::Mat grey;
+    cv::LUT(value, table, grey);
+    return grey;
+}
+
+double quantileOf(std::vector<float> values, double q) {
+    const auto at = values.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(values.size() - 1));
+    std::nth_element(values.begin(), at, values.end());
+    return static_cast<double>(*at);
+}
+
+void requireValues(int values) {
     if (values < 2 || values > 10)
         throw BadInput("a picture is squinted at in 2 to 10 values");
+}
+
+} // namespace
+
+cv::Mat squintedLines(const cv::Mat& picture, Pixels sigma, int values) {
+    requireValues(values);
+    cv::Mat1f lightness = lightnessOf(picture);
+    if (lightness.empty())
+        return {};
+    // How much darker than the paper round it: paper in failing light is no tone.
+    const double near = std::max(0.5, sigma.value);
+    const int reach = 2 * static_cast<int>(std::lround(2 * near)) + 1;
+    cv::Mat1f paper, smooth, above; // the paper; the drawing; by how much it is lighter than the paper, below 0
+    cv::dilate(lightness, paper, cv::getStructuringElement(cv::MORPH_ELLIPSE, {reach, reach}));
+    cv::GaussianBlur(paper, paper, {}, 4 * near);
+    cv::GaussianBlur(lightness, smooth, {}, near);
+    cv::subtract(smooth, paper, above);
+    return greysOf(valuesOf(above, quantileOf({above.begin(), above.end()}, 0.01), 0, values), values);
+}
+
+cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int values) {
+    requireValues(values);
     cv::Mat1f lightness = lightnessOf(picture);
     // Edges are kept: a bilateral filter, twice, as wide as half-shut eyes lose on a head of this size; on a copy in
     // which that is a few pixels.
@@ -100,24 +148,14 @@ cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int val
         copy = smooth.clone();
     }
     cv::resize(copy, lightness, lightness.size(), 0, 0, cv::INTER_CUBIC);
-    const double span = std::max(scale.light - scale.dark, 5.0);
-    cv::Mat1b value(lightness.size());
-    for (int y = 0; y < value.rows; ++y)
-        for (int x = 0; x < value.cols; ++x)
-            value(y, x) = static_cast<std::uint8_t>(std::clamp(
-                static_cast<int>((static_cast<double>(lightness(y, x)) - scale.dark) / span * values), 0, values - 1));
+    constexpr double leastRange = 5; // of lightness
+    cv::Mat1b value = valuesOf(lightness, scale.dark, std::max(scale.light, scale.dark + leastRange), values);
     // Smooth borders: what most of the neighbourhood has.
     const int border = std::clamp(static_cast<int>(0.02 * scale.radius.value) * 2 + 1, 3, 15);
     cv::medianBlur(value, value, border);
     constexpr double smallest = 0.0022; // of the ball's square: a nostril is kept, a pore is not
     mergeSmall(value, values, std::max(4, static_cast<int>(smallest * scale.radius.value * scale.radius.value)));
-    cv::Mat1b table(1, 256);
-    for (int i = 0; i < 256; ++i)
-        table(i) = static_cast<std::uint8_t>(
-            std::lround(255 * displayOfLinear(linearOfLightness(lightnessOfValue(std::min(i, values - 1), values)))));
-    cv::Mat grey;
-    cv::LUT(value, table, grey);
-    return grey;
+    return greysOf(value, values);
 }
 
 std::vector<std::vector<PicturePoint>> shapeOutlines(const cv::Mat& squinted, Pixels radius) {
@@ -154,19 +192,13 @@ SquintScale squintScaleOf(const cv::Mat& picture, const cv::Mat& mask, Pixels ra
     SquintScale scale{radius};
     if (onHead.empty())
         return scale;
-    const auto quantile = [&](double q) {
-        const auto at = onHead.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(onHead.size() - 1));
-        std::nth_element(onHead.begin(), at, onHead.end());
-        return static_cast<double>(*at);
-    };
-    scale.dark = quantile(0.01);
-    scale.light = quantile(0.985);
+    scale.dark = quantileOf(onHead, 0.01);
+    scale.light = quantileOf(onHead, 0.985);
     return scale;
 }
 
 cv::Mat squinted(const cv::Mat& picture, int values, double blur) {
-    if (values < 2 || values > 10)
-        throw BadInput("a picture is squinted at in 2 to 10 values");
+    requireValues(values);
     cv::Mat grey;
     if (picture.channels() == 1)
         grey = picture.clone();

@@ -16,6 +16,12 @@ namespace zokran {
 /// blue first. Throws BadInput for another number of values.
 cv::Mat squinted(const cv::Mat& picture, int values, double blur = 0.012);
 
+/// A line drawing as half-shut eyes see it: there is no tone in it, but where its lines crowd they run together to darks.
+/// Against the paper round each place, blurred by `sigma`, then brought to `values` tones (2 to 10) from its own darkest
+/// hundredth to bare paper. 8-bit; one, three or four channels, blue first; grey. Throws BadInput for another number of
+/// values.
+cv::Mat squintedLines(const cv::Mat& picture, Pixels sigma, int values);
+
 /// A head in a picture, for squinting at it: its size, and the lightness (L*, 0 to 100) of its darkest and lightest.
 struct SquintScale {
     Pixels radius;          ///< of the ball

@@ -17,7 +17,7 @@ std::string wordsFor(PlanTrouble trouble, const Translator& translator) {
     case PlanTrouble::TooLarge:
         return translator.say(ZOKRAN_WORDS("The head eats the page: it takes more than half of its height."));
     case PlanTrouble::TooSmall:
-        return translator.say(ZOKRAN_WORDS("The head is small for the page: let it fill more of it, or take a smaller sheet."));
+        return translator.say(ZOKRAN_WORDS("The head is small for the page: let it fill more of it, or take smaller paper."));
     case PlanTrouble::TooLow:
         return translator.say(ZOKRAN_WORDS("The head sits low on the page."));
     case PlanTrouble::LooksOut:

@@ -30,7 +30,7 @@ std::string wordsFor(const DrawingDrift& drift, const Pose& seen, const Translat
         const char* sentence =
             drift.amount > 0
                 ? ZOKRAN_WORDS("The head has grown {percent} % since the first photograph, from {from} to {to} mm: going on like "
-                               "this it leaves its place on the sheet. Step its height off again before you go on.")
+                               "this it leaves its place on the page. Step its height off again before you go on.")
                 : ZOKRAN_WORDS("The head has shrunk {percent} % since the first photograph, from {from} to {to} mm. Step its "
                                "height off again before you go on.");
         return translator.say(sentence, {{"percent", fmt::format("{:.0f}", 100 * std::abs(drift.amount))},

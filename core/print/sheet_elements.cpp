@@ -47,6 +47,32 @@ void addArrow(PrintSheet& sheet, const PaperPoint& from, const PaperPoint& to, c
     sheet.items.emplace_back(std::move(tip));
 }
 
+namespace {
+
+std::vector<PaperPoint> circleRound(const PaperPoint& at, double radius) {
+    std::vector<PaperPoint> ring;
+    for (int i = 0; i < 36; ++i) {
+        const double a = i * std::numbers::pi / 18;
+        ring.push_back(PaperPoint(at.x() + radius * std::cos(a), at.y() + radius * std::sin(a)));
+    }
+    return ring;
+}
+
+/// A word before the end of a line, where neither the line nor one that meets it there runs through it; on a white ground,
+/// since a photograph may lie under it.
+void addLabel(PrintSheet& sheet, const PaperPoint& end, const PaperPoint& next, const std::string& word, Ink ink) {
+    constexpr double before = 3.4, radius = 2.2, size = 2.8; // mm
+    const double length = (end - next).norm();
+    const PaperPoint at = length > 0 ? PaperPoint(end + before / length * (end - next)) : end;
+    PrintPath ground{{circleRound(at, radius)}, {0.1}, {1, 1, 1}};
+    ground.closed = ground.filled = true;
+    sheet.items.emplace_back(std::move(ground));
+    ink.strength = 1;
+    sheet.items.emplace_back(PrintText{{at.x(), at.y() + 0.36 * size}, word, {size}, false, ink, PrintText::Stands::Middle});
+}
+
+} // namespace
+
 void addLines(PrintSheet& sheet, const std::vector<GuideLine>& lines,
               const std::function<PaperPoint(const PicturePoint&)>& onSheet, bool light) {
     for (const GuideLine& line : lines) {
@@ -59,21 +85,15 @@ void addLines(PrintSheet& sheet, const std::vector<GuideLine>& lines,
         path.width = {line.hidden ? 0.15 : line.light || light ? 0.22 : 0.45};
         if (line.hidden)
             path.dashes = {{1}, {1.2}};
-        if (!line.label.empty() && !path.lines.back().empty())
-            sheet.items.emplace_back(PrintText{path.lines.back().front(), line.label, {2.8}, false,
-                                            path.ink, PrintText::Stands::Middle});
+        if (!line.label.empty() && path.lines.back().size() > 1)
+            addLabel(sheet, path.lines.back()[0], path.lines.back()[1], line.label, path.ink);
         sheet.items.emplace_back(std::move(path));
     }
 }
 
 void addNumber(PrintSheet& sheet, const PaperPoint& at, int number, const Ink& ink) {
     constexpr double radius = 2.6;
-    std::vector<PaperPoint> ring;
-    for (int i = 0; i < 36; ++i) {
-        const double a = i * std::numbers::pi / 18;
-        ring.push_back(PaperPoint(at.x() + radius * std::cos(a), at.y() + radius * std::sin(a)));
-    }
-    PrintPath disc{{ring}, {0.4}, {1, 1, 1}};
+    PrintPath disc{{circleRound(at, radius)}, {0.4}, {1, 1, 1}};
     disc.closed = disc.filled = true;
     sheet.items.emplace_back(disc);
     disc.filled = false;

@@ -1,4 +1,6 @@
 #include "app/overlays/half_veil_overlay.h"
+#include "app/practice/drill_desk.h"
+#include "app/practice/practice.h"
 #include "app/telephone/telephone_sheet.h"
 #include "app/window/command_finder.h"
 #include "app/window/easel_view.h"
@@ -7,9 +9,42 @@
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
+#include <QPrintPreviewDialog>
 #include <cmath>
 
 namespace zokran::test {
+
+namespace {
+
+/// Counts what a hand does: keys, without those that only go with another, and clicks. Between two of them the window must
+/// have had its turn.
+class StepCounter : public QObject {
+public:
+    StepCounter() { qApp->installEventFilter(this); }
+    int count = 0;
+
+protected:
+    bool eventFilter(QObject*, QEvent* event) override {
+        // Every key is first offered as one that might be a shortcut, and those that are one come no further.
+        const bool isKey = event->type() == QEvent::ShortcutOverride;
+        if ((!isKey && event->type() != QEvent::MouseButtonPress) || isCounted_)
+            return false;
+        const int key = isKey ? static_cast<QKeyEvent*>(event)->key() : 0;
+        if (key == Qt::Key_Shift || key == Qt::Key_Alt || key == Qt::Key_Control)
+            return false;
+        ++count;
+        // One press goes from widget to widget until one takes it.
+        isCounted_ = true;
+        QMetaObject::invokeMethod(
+            this, [this] { isCounted_ = false; }, Qt::QueuedConnection);
+        return false;
+    }
+
+private:
+    bool isCounted_ = false;
+};
+
+} // namespace
 
 class CourseTest : public WindowTest {
     Q_OBJECT
@@ -36,8 +71,16 @@ private slots:
         QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 35) < 3);
         QVERIFY(!linesOn(seen()).empty());
 
+        // Nothing lacks, but the guides have not been looked at, nor the page planned.
+        QVERIFY(buttonSaying("○  Guides"));
+        QVERIFY(buttonSaying("○  Set up"));
         clickOn(nextButton()); // on to the guides
         QCOMPARE(stepId(), std::string("guides"));
+        QVERIFY(buttonSaying("●  Guides"));
+        undo();
+        QVERIFY(buttonSaying("●  Guides")); // what was undone was seen all the same
+        press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        goToStep("guides");
         clickOn(nextButton()); // draw it
         QCOMPARE(stepId(), std::string("draw"));
         QVERIFY(drawn()->scene().picture.isNull());
@@ -687,6 +730,57 @@ private slots:
         QCOMPARE(int(study().current), 1);
         desk().document.saveNow();
         QCOMPARE(int(logbook_->load(*desk().document.id()).study.sketches.size()), 2);
+    }
+
+    void commonTasksTakeFewKeysAndClicks() {
+        openDemo();
+        StepCounter counter;
+        // The next finding.
+        goToStep("check");
+        counter.count = 0;
+        QTest::keyClick(drawn(), Qt::Key_Right);
+        QCoreApplication::processEvents();
+        QVERIFY2(anyLabelSays("2 of "), said());
+        QCOMPARE(counter.count, 1);
+        // A drill: there, answered, and the next one.
+        counter.count = 0;
+        press(Qt::Key_4, Qt::ControlModifier);
+        DrillDesk* drills = window_->practice()->drills();
+        QTRY_VERIFY_WITH_TIMEOUT(!drills->isMaking() && drills->task(), 15000);
+        const auto first = drills->task()->seed;
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+        QCoreApplication::processEvents();
+        QVERIFY(buttonSaying("Next task"));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(!drills->isMaking() && drills->task() && drills->task()->seed != first, 15000);
+        QCOMPARE(counter.count, 3);
+        // The form printed, from the step in which it is drawn.
+        press(Qt::Key_1, Qt::ControlModifier);
+        counter.count = 0;
+        goToStep("draw");
+        bool shown = false;
+        QTimer poll;
+        connect(&poll, &QTimer::timeout, [&] {
+            if (auto* dialog = qobject_cast<QPrintPreviewDialog*>(QApplication::activeModalWidget())) {
+                shown = dialog->isVisible();
+                dialog->reject();
+            }
+        });
+        poll.start(200);
+        clickOn(buttonSaying("Print the form to trace"));
+        QVERIFY(shown);
+        QCOMPARE(counter.count, 2);
+        // The next head, in the same folder: a photograph that is dropped or chosen takes two, its name and Enter apart.
+        counter.count = 0;
+        press(Qt::Key_2, Qt::ControlModifier);
+        auto* shelf = visibleNamed<QListWidget>("Your studies");
+        shelf->setFocus();
+        const StudyId before = *desk().document.id();
+        QTest::keyClick(shelf, Qt::Key_Right);
+        QCoreApplication::processEvents();
+        QTest::keyClick(shelf, Qt::Key_Return);
+        QVERIFY(*desk().document.id() != before);
+        QCOMPARE(counter.count, 3);
     }
 };
 

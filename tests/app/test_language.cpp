@@ -214,10 +214,15 @@ private slots:
         // Numbers as they are written there.
         QCOMPARE(QLocale().decimalPoint(), QString(","));
         QVERIFY2(anyLabelSays("als 0,83-mal so groß"), said());
-        everyView([&](const QString& view) {
-            const QStringList cut = cutOff();
-            QVERIFY2(cut.isEmpty(), qPrintable(view + ": " + cut.join("; ")));
-        });
+        // At the usual size, and as small as the window becomes.
+        for (const QSize& size : {window_->size(), QSize(1024, 640)}) {
+            window_->resize(size);
+            everyView([&](const QString& view) {
+                const QStringList cut = cutOff();
+                QVERIFY2(cut.isEmpty(), qPrintable(QString("%1, %2 wide: ").arg(view).arg(size.width()) + cut.join("; ")));
+            });
+        }
+        window_->resize(1280, 800);
         press(Qt::Key_3, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("von einem Lotsenkutter"), said());
     }

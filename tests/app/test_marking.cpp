@@ -103,12 +103,47 @@ private slots:
         photographs();
         openReference(file("head.png"));
         QVERIFY(desk().document.isOpen());
-        seen()->setFocus();
+        // The sheet has the keys as soon as the step is open; nothing is laid down unseen.
+        QCOMPARE(window_->focusWidget(), seen());
+        const auto ring = [&] {
+            const auto* marks = seen()->scene().find<MarksOverlay>();
+            return marks && marks->shown.asked ? marks->shown.preplaced[*marks->shown.asked] : std::nullopt;
+        };
+        QVERIFY(!ring());
         QTest::keyClick(seen(), Qt::Key_Return);
-        QVERIFY(study().reference.seen(Mark::Brow));
+        QVERIFY(!study().reference.seen(Mark::Brow));
+        QVERIFY(ring());
+        const PicturePoint middle = *ring();
+        QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
+        QTest::keyClick(seen(), Qt::Key_Right);
+        QVERIFY(ring()->y() < middle.y() && ring()->x() > middle.x());
+        const PicturePoint brow = *ring();
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY((*study().reference.seen(Mark::Brow) - brow).norm() < 1e-9);
         QCOMPARE(markToPlace(desk(), Side::Reference), std::optional<Mark>(Mark::Chin));
+        // The arrows go on with the next one, and leave the last where it lies.
+        QTest::keyClick(seen(), Qt::Key_Down);
+        QCOMPARE(seen()->scene().find<MarksOverlay>()->shown.asked, std::optional(Mark::Chin));
+        QVERIFY((*study().reference.seen(Mark::Brow) - brow).norm() < 1e-9);
+        QTest::keyClick(seen(), Qt::Key_Escape);
+        QVERIFY(!ring());
         QTest::keyClick(seen(), Qt::Key_Space);
         QVERIFY(study().reference.marks[Mark::Chin]->hidden);
+    }
+
+    void arrowsBringTheMarkThatIsAskedForFromWhereItIsExpected() {
+        openDemo();
+        goToStep("block-in");
+        QCOMPARE(window_->focusWidget(), seen());
+        desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
+        desk().selection.choose(Side::Reference, Mark::Chin);
+        const PicturePoint expected = desk().fit()->view.project(desk().fit()->head[Mark::Chin]);
+        QTest::keyClick(seen(), Qt::Key_Left);
+        QTest::keyClick(seen(), Qt::Key_Right);
+        QTest::keyClick(seen(), Qt::Key_Return);
+        QVERIFY((*study().reference.seen(Mark::Chin) - expected).norm() < 1e-6);
+        undo();
+        QVERIFY(!study().reference.marks[Mark::Chin]);
     }
 
     void marksAreSuggestedForAFaceAndCanBeTakenBack() {

@@ -48,6 +48,35 @@ private slots:
         QVERIFY(study().measures.empty());
     }
 
+    void theUnitsMissingCornerIsClickedThere() {
+        openDemo();
+        const PicturePoint corner = *study().sketch()->marks.seen(Mark::OuterEyeR);
+        desk().document.edit("Half an eye", {}, [](Study& s) {
+            for (Mark m : {Mark::InnerEyeL, Mark::OuterEyeL})
+                for (Side side : {Side::Reference, Side::Sketch})
+                    s.marks(side).marks[m] = PlacedMark{std::nullopt, true};
+            s.sketch()->marks.marks[Mark::OuterEyeR].reset();
+        });
+        goToStep("measure");
+        QVERIFY2(anyLabelSays("Click its corner on your sketch: the outer corner of the right eye"), said());
+        QVERIFY(measuresOn(drawn())->open);
+        click(drawn(), spot(drawn(), corner));
+        QVERIFY((*study().sketch()->marks.seen(Mark::OuterEyeR) - corner).norm() < 2);
+        QVERIFY(study().measures.empty());
+        QVERIFY2(!anyLabelSays("Click its corner"), said());
+        // The same by the keys: from where it is expected.
+        undo();
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Left);
+        QTest::keyClick(drawn(), Qt::Key_Right);
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QVERIFY(study().sketch()->marks.seen(Mark::OuterEyeR));
+        QVERIFY2(!anyLabelSays("Click its corner"), said());
+        // On the photograph too.
+        desk().document.edit("No eye", {}, [](Study& s) { s.reference.marks[Mark::InnerEyeR].reset(); });
+        QVERIFY2(anyLabelSays("Click its corner on the photograph: the inner corner of the right eye"), said());
+    }
+
     void aFreeEndIsAskedForOnTheOtherSheetAndNothingIsSaidBefore() {
         openDemo();
         goToStep("measure");

@@ -286,7 +286,7 @@ private slots:
             const QString to = file(kind->id) + ".pdf", saved = file(kind->id) + "-saved.pdf";
             QAction* save = nullptr;
             for (QMenu* menu : window_->findChildren<QMenu*>())
-                if (menu->title().remove('&') == "Save a sheet")
+                if (menu->title().remove('&') == "Save for printing")
                     for (QAction* action : menu->actions())
                         if (action->text().startsWith(kind->name))
                             save = action;
@@ -320,7 +320,7 @@ private slots:
         for (const SheetKind* kind : sheetKinds()) {
             QAction* save = nullptr;
             for (QMenu* menu : window_->findChildren<QMenu*>())
-                if (menu->title().remove('&') == "Save a sheet")
+                if (menu->title().remove('&') == "Save for printing")
                     for (QAction* action : menu->actions())
                         if (action->text().startsWith(kind->name))
                             save = action;

@@ -74,6 +74,28 @@ TEST_CASE("Bar and lines lie to a fifth of a millimetre where they are said to, 
     }
 }
 
+TEST_CASE("The numbers of a grid stand beside it, and none upon another") {
+    std::vector<GuideLine> grid;
+    for (int i = 0; i < 4; ++i) {
+        GuideLine across, down;
+        across.points = {{40, 40 + 20.0 * i}, {100, 40 + 20.0 * i}};
+        down.points = {{40 + 20.0 * i, 40}, {40 + 20.0 * i, 100}};
+        across.label = down.label = std::to_string(i);
+        grid.insert(grid.end(), {across, down});
+    }
+    const PrintSheet sheet = guideSheet(grid, paperNamed("a4"));
+    std::vector<PaperPoint> numbers;
+    for (const auto& item : sheet.items)
+        if (const auto* text = std::get_if<PrintText>(&item); text && text->text.size() == 1)
+            numbers.push_back(text->at);
+    REQUIRE(numbers.size() == 8);
+    for (std::size_t i = 0; i < numbers.size(); ++i) {
+        CHECK((numbers[i].x() < 38 || numbers[i].y() < 39)); // mm: off the lines, whose corner lies at (40, 40)
+        for (std::size_t k = 0; k < i; ++k)
+            CHECK((numbers[i] - numbers[k]).norm() > 4);
+    }
+}
+
 TEST_CASE("A planned head stands on the sheet as high as it was planned") {
     const Folder folder;
     const PhotoMarks marks = sheetOf(adultHeads().mean, viewAt(pose(0, 0, 0)));

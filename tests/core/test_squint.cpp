@@ -59,6 +59,27 @@ TEST_CASE("Squinting loses what is small and keeps what is large, in grey and in
     CHECK_THROWS_AS(squinted(picture, 11), BadInput);
 }
 
+TEST_CASE("A line drawing squinted at is not blank: where its lines crowd it is dark") {
+    cv::Mat1b drawing(400, 400, std::uint8_t{240});
+    for (int i = 0; i < 8; ++i) // close together
+        cv::line(drawing, {60 + 5 * i, 100}, {60 + 5 * i, 200}, cv::Scalar(90), 1);
+    cv::line(drawing, {300, 60}, {300, 340}, cv::Scalar(90), 1); // alone
+    const auto valuesIn = [](const cv::Mat1b& m) { return std::set<std::uint8_t>(m.begin(), m.end()).size(); };
+    const cv::Mat1b out = squintedLines(drawing, {4}, 4);
+    CHECK(out(150, 78) < out(150, 300));
+    CHECK(out(150, 300) < out(380, 380)); // a line alone is fainter than a crowd and darker than the paper
+    CHECK(valuesIn(out) == 4);
+    CHECK(valuesIn(squintedLines(cv::Mat1b(50, 50, std::uint8_t{240}), {4}, 4)) == 1);
+    // Nor is paper in failing light dark.
+    cv::Mat1b failing = drawing.clone();
+    for (int y = 0; y < failing.rows; ++y)
+        failing.row(y) -= y / 8;
+    const cv::Mat1b dim = squintedLines(failing, {4}, 4);
+    CHECK(dim(380, 200) == dim(20, 200));
+    CHECK(dim(150, 78) < dim(150, 300));
+    CHECK_THROWS_AS(squintedLines(drawing, {4}, 1), BadInput);
+}
+
 TEST_CASE("The borders of a squinted picture are smooth lines, and its own edge is none") {
     // A disc of one value on another, and a band along the foot that reaches both sides.
     cv::Mat1b picture(400, 500, static_cast<std::uint8_t>(220));

@@ -111,6 +111,51 @@ TEST_CASE("The last changed study comes first, and one put away can be put back"
     CHECK(book.studies().size() == 2);
 }
 
+TEST_CASE("The shelf knows which head of a photograph a study is about") {
+    Folder folder;
+    Logbook book(folder.path);
+    Study study = exampleStudy();
+    study.framing.reset();
+    book.add(study);
+    study.framing = Framing{{0.25 * study.reference.width, 0.5 * study.reference.height},
+                            {0.75 * study.reference.width, 1.0 * study.reference.height}};
+    const StudyId framed = book.add(study);
+    for (const StudySummary& one : book.studies()) {
+        if (one.id != framed) {
+            CHECK_FALSE(one.frame);
+            continue;
+        }
+        REQUIRE(one.frame);
+        CHECK((one.frame->low - PhotoPoint(0.25, 0.5)).norm() < 1e-9);
+        CHECK((one.frame->high - PhotoPoint(0.75, 1)).norm() < 1e-9);
+    }
+}
+
+TEST_CASE("A study that is erased takes its photographs with it, small copies too") {
+    Folder folder;
+    Logbook book(folder.path);
+    const auto keep = [&](const std::string& name) {
+        std::ofstream(folder.path / (name + ".jpg")) << name;
+        return book.keepPicture(folder.path / (name + ".jpg"));
+    };
+    Study one = exampleStudy(), other;
+    one.sketches.clear();
+    one.referencePicture = keep("one");
+    other.referencePicture = keep("other");
+    const StudyId gone = book.add(one);
+    book.add(other);
+    std::filesystem::create_directories(folder.path / "thumbnails");
+    const auto copy = [&](const std::string& picture, const char* end) { return folder.path / "thumbnails" / (picture + end); };
+    for (const auto& file : {copy(one.referencePicture, ".jpg"), copy(one.referencePicture, ".0-0-500-500.jpg"),
+                             copy(other.referencePicture, ".jpg")})
+        std::ofstream(file) << "small";
+    book.erase(gone);
+    CHECK_FALSE(std::filesystem::exists(book.picturePath(one.referencePicture)));
+    CHECK_FALSE(std::filesystem::exists(copy(one.referencePicture, ".jpg")));
+    CHECK_FALSE(std::filesystem::exists(copy(one.referencePicture, ".0-0-500-500.jpg")));
+    CHECK(std::filesystem::exists(copy(other.referencePicture, ".jpg")));
+}
+
 TEST_CASE("Pictures are kept byte for byte under names that do not clash") {
     Folder folder;
     Logbook book(folder.path / "book");

@@ -52,6 +52,7 @@ private:
     MarkTool markTool_;
     GuessTool guessTool_;
     FaceChoice faceChoice_;
+    std::optional<StudyId> framed_; ///< the study whose photograph is shown by its head
     StepPanel *markPanel_ = nullptr, *guessPanel_ = nullptr;
 };
 
@@ -145,12 +146,15 @@ Scene BlockInStep::scene(Side side) {
         shown.doubtful = fit->outliers;
         for (int i = 0; i < markCount; ++i)
             shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
-        // A study that is marked already is opened on its head; while marks are sought the whole
-        // photograph may hold the next one.
+        // A study that is marked already is opened on its head, and stays there; while the first marks are sought the
+        // whole photograph may hold the next one.
         if (!markToPlace(desk_, Side::Reference) || suggestionCount(desk_, Side::Reference))
+            framed_ = desk_.document.id();
+        if (framed_ && framed_ == desk_.document.id())
             scene.frame = scenes_.seenFrame(fit->view, scene.extent);
     } else if (const auto frame = faceFrame())
         scene.frame = *frame;
+    markTool_.showCandidate(shown);
     scene.lay<MarksOverlay>(std::move(shown));
     scene.tools = {&ballTool_, &markTool_};
     return scene;

@@ -2,15 +2,15 @@
 
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
-#include "app/course/correction_button.h"
+#include "app/course/sheet_button.h"
 #include "app/course/telephone_button.h"
 #include "app/document/expression_marking.h"
 #include "app/document/marking.h"
-#include "app/widgets/fields.h"
-#include "app/widgets/collapsible_section.h"
 #include "app/overlays/form_drawing.h"
-#include "app/widgets/theme.h"
 #include "app/text/messages.h"
+#include "app/widgets/collapsible_section.h"
+#include "app/widgets/fields.h"
+#include "app/widgets/theme.h"
 #include "core/construction/ball_form.h"
 #include "core/head/population.h"
 #include "core/messages/finding_messages.h"
@@ -132,10 +132,10 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     // Not the buttons' own shortcuts, which only act once their press has been shown.
     for (const auto& [key, by] : {std::pair{Qt::Key_PageUp, -1}, {Qt::Key_PageDown, +1}}) {
         auto* keys = new QShortcut(key, this);
-        connect(keys, &QShortcut::activated, this, [this, by = by] { step(by); });
+        connect(keys, &QShortcut::activated, this, [this, by = by] { stepFindings(desk_, by); });
     }
-    connect(back_, &QToolButton::clicked, this, [this] { step(-1); });
-    connect(on_, &QToolButton::clicked, this, [this] { step(+1); });
+    connect(back_, &QToolButton::clicked, this, [this] { stepFindings(desk_, -1); });
+    connect(on_, &QToolButton::clicked, this, [this] { stepFindings(desk_, +1); });
     column_->addLayout(top);
     restsOn_ = addText({}, "caption");
     column_->addWidget(lookOver_ = new QPushButton(tr("&Look them over")));
@@ -186,7 +186,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     numbers_->inside()->addWidget(words);
     numbers_->inside()->addWidget(table_ = new QTableWidget(0, 4));
     column_->addWidget(numbers_);
-    column_->addWidget(new CorrectionButton(desk_));
+    column_->addWidget(new SheetButton(tr("Correction sheet…"), desk_, correctionSheetKind, &Desk::saveSheet));
     column_->addWidget(new TelephoneButton(desk_));
     column_->addStretch();
     table_->setAccessibleName(tr("Corrections"));
@@ -247,13 +247,6 @@ void FindingsPanel::buildTolerances() {
     size_ = field(tr("A size, of itself"), tr(" %"), [](Tolerances& t, double v) { t.size = v; });
     angle_ = field(tr("An angle"), tr("°"), [](Tolerances& t, double v) { t.angle = {v}; });
     column_->addWidget(fold);
-}
-
-void FindingsPanel::step(int by) {
-    if (!desk_.comparison())
-        return;
-    const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
-    desk_.selection.showFinding(std::clamp(desk_.selection.finding() + by, 0, std::max(0, count - 1)));
 }
 
 void FindingsPanel::showFinding() {

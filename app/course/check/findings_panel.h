@@ -35,7 +35,6 @@ private:
     void showStrip(const std::vector<const Finding*>& told);
     void showTable();
     void buildTolerances();
-    void step(int by);
 
     QLabel *gate_, *restsOn_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
     QToolButton *back_, *on_;

@@ -2,16 +2,18 @@
 #include "app/course/check/findings_panel.h"
 #include "app/course/check/stage.h"
 #include "app/document/expression_marking.h"
-#include "app/document/marking.h"
 #include "app/document/line_annotation.h"
+#include "app/document/marking.h"
 #include "app/overlays/arrows_overlay.h"
 #include "app/overlays/ball_overlay.h"
 #include "app/overlays/expression_overlay.h"
 #include "app/overlays/marks_overlay.h"
+#include "app/text/messages.h"
 #include "app/tools/ball_tool.h"
 #include "app/tools/expression_tool.h"
+#include "app/tools/finding_tool.h"
 #include "app/tools/mark_tool.h"
-#include "app/text/messages.h"
+#include "app/view_modes/view_mode.h"
 #include "core/messages/finding_messages.h"
 
 #include <algorithm>
@@ -47,8 +49,8 @@ std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
 class FindingsStage : public CheckStage {
 public:
     explicit FindingsStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch),
-          expressionTool_(desk, Side::Sketch) {}
+        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch), expressionTool_(desk, Side::Sketch),
+          findingTool_(desk) {}
     bool isOn() const override { return true; } // the last
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(desk_); }
     Scene scene(Side side) override;
@@ -62,13 +64,16 @@ private:
     BallTool ballTool_;
     MarkTool markTool_;
     ExpressionTool expressionTool_;
+    FindingTool findingTool_;
     StepPanel* panel_ = nullptr;
 };
 
 } // namespace
 
 Scene FindingsStage::scene(Side side) {
-    return desk_.selection.allNumbers() ? numbersScene(side) : findingScene(side);
+    // Numbers are for the sheets side by side; laid over a squint or a mirrored sheet they hide what it is to show.
+    const bool isSideBySide = &currentViewMode(desk_) == viewModes().front().get();
+    return desk_.selection.allNumbers() && isSideBySide ? numbersScene(side) : findingScene(side);
 }
 
 Scene FindingsStage::findingScene(Side side) {
@@ -98,6 +103,7 @@ Scene FindingsStage::findingScene(Side side) {
                 scene.tools = {&expressionTool_};
             }
         }
+        scene.tools.push_back(&findingTool_);
     }
     return scene;
 }

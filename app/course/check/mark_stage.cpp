@@ -135,6 +135,7 @@ Scene MarkStage::scene(Side side) {
         scene.frame = frameOf(shown);
     else if (const auto head = headTakenUp(desk_))
         scene.frame = QRectF(QPointF(head->low.x(), head->low.y()), QPointF(head->high.x(), head->high.y()));
+    markTool_.showCandidate(shown);
     scene.lay<MarksOverlay>(std::move(shown));
     scene.tools = {&ballTool_, &markTool_};
     return scene;

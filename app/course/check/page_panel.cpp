@@ -16,7 +16,7 @@ namespace zokran {
 PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     addHeading(tr("Your page"));
     addText(tr("Put each ring on a corner of the paper, also where it runs out of the picture. The "
-               "dashed lines are the paper's quarters: they should look as the sheet lies."));
+               "dashed lines are the paper's quarters: they should look as the paper lies."));
     auto* label = addText(tr("&Paper"), "strong");
     column_->addWidget(paper_ = new QComboBox);
     label->setBuddy(paper_);

@@ -1,12 +1,13 @@
 #include "app/course/draw/draw_panel.h"
 
 #include "app/course/draw/approach.h"
+#include "app/course/draw/clock_face.h"
 #include "app/course/draw/other_views.h"
 #include "app/course/draw/way_there.h"
+#include "app/course/sheet_button.h"
 #include "app/course/telephone_button.h"
-#include "app/course/draw/clock_face.h"
-#include "app/widgets/line_button.h"
 #include "app/text/messages.h"
+#include "app/widgets/line_button.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -36,9 +37,10 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     steps_ = new QVBoxLayout;
     steps_->setSpacing(2);
     column_->addLayout(steps_);
+    column_->addWidget(new SheetButton(tr("Print the form to trace…"), desk_, guideSheetKind, &Desk::printSheet));
     column_->addWidget(wayThere_ = new WayThere(desk_));
     addText(tr("Before any shading: photograph the sketch and check it here. A placement error never "
-               "gets cheaper. From straight above, in even light, the whole sheet in view."));
+               "gets cheaper. From straight above, in even light, the whole page in view."));
     column_->addWidget(new TelephoneButton(desk_));
     auto* camera = new QPushButton(tr("Watch with a camera…"));
     camera->setToolTip(tr("A camera over the easel takes a picture whenever the hand has left the page"));

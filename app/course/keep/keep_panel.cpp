@@ -1,12 +1,12 @@
 #include "app/course/keep/keep_panel.h"
 
-#include "app/course/correction_button.h"
-#include "app/widgets/theme.h"
+#include "app/course/sheet_button.h"
 #include "app/text/messages.h"
-#include "core/messages/snapshot_messages.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/theme.h"
 #include "core/construction/forms.h"
 #include "core/messages/finding_messages.h"
+#include "core/messages/snapshot_messages.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -35,7 +35,7 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     cameLabel_ = addText(tr("How it came about"), "strong");
     came_ = addText({});
     auto* label = addText(tr("&Notes"), "strong");
-    column_->addWidget(notes_ = new QPlainTextEdit, 1);
+    column_->addWidget(notes_ = new QPlainTextEdit);
     label->setBuddy(notes_);
     notes_->setAccessibleName(tr("Notes"));
     constexpr int notesHeight = 112; // px: the diary is to be in sight under it
@@ -45,10 +45,11 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     notes_->setUndoRedoEnabled(false);
     useStudyUndo(notes_);
     buildDiary();
-    column_->addWidget(new CorrectionButton(desk_));
+    column_->addWidget(new SheetButton(tr("Correction sheet…"), desk_, correctionSheetKind, &Desk::saveSheet));
     addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
                "that come back are the ones worth practising."),
             "caption");
+    column_->addStretch();
     connect(notes_, &QPlainTextEdit::textChanged, this, [this] {
         if (!refreshing_)
             desk_.document.edit(tr("Write notes"), "notes",

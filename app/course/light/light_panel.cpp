@@ -183,7 +183,8 @@ void LightPanel::showStudy() {
     const Lighting lighting = light.lighting();
     ball_->show(lighting);
     const QString where = qt(wordsFor(lighting.key, learnersTranslator()));
-    direction_->setText(tr("Light %1").arg(where));
+    direction_->setText(light.cannotTell() && !light.isReading() ? tr("Set by hand: light %1").arg(where)
+                                                                 : tr("Light %1").arg(where));
     const Degrees across = toDegrees(lighting.key.azimuth), up = toDegrees(lighting.key.elevation);
     QString doubt = tr("%1° across, %2° up").arg(std::lround(across.value)).arg(std::lround(up.value));
     if (light.isReading())

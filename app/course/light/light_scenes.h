@@ -1,11 +1,8 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/squint.h"
 
 namespace zokran {
-
-/// A sheet's picture in the values of the light, of which the head's shares are known once it is placed.
-HeadLight::Squinted squintedOn(Desk& desk, Side side);
 
 /// The values of photograph and drawing set against one another, while the sketch is shown; null while they are not, or
 /// cannot be.

@@ -141,6 +141,7 @@ void MeasurePanel::buildByKeys() {
         closeShape(desk_);
     });
     column_->addWidget(fold);
+    column_->addStretch();
 }
 
 QString MeasurePanel::lineOf(const Measurement& m) const {
@@ -161,6 +162,11 @@ QString MeasurePanel::lineOf(const Measurement& m) const {
     const int waits = desk_.selection.unguessed();
     if (waits >= 0 && &m == &desk_.study().measures[static_cast<std::size_t>(waits)])
         return tr("%1%2\nwhat do you think?").arg(name, between);
+    if (!desk_.study().sketch())
+        return seen ? tr("%1%2\nseen %3").arg(name, between, said(seen)) : name + between;
+    // Where a unit lacks the line under the sheets says which corner to click.
+    if (!seen && !drawn)
+        return name + between;
     return tr("%1%2\nseen %3 · drawn %4").arg(name, between, said(seen), said(drawn));
 }
 
@@ -176,6 +182,8 @@ void MeasurePanel::showList() {
         if (list_->item(i)->text() != line)
             list_->item(i)->setText(line);
     }
+    for (QWidget* widget : std::initializer_list<QWidget*>{list_, unit_, remove_})
+        widget->setVisible(count > 0);
     const int taken = std::min(desk_.selection.measure(), count - 1);
     if (list_->currentRow() != taken)
         list_->setCurrentRow(taken);

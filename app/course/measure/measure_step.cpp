@@ -63,8 +63,8 @@ Scene MeasureStep::scene(Side side) {
             if (const auto at = placeOf(desk_, a, laying.onSketch, side))
                 ends.push_back(*at);
     MeasureTool& tool = side == Side::Reference ? seenTool_ : drawnTool_;
-    const auto open = openEnd(desk_, side);
-    const auto held = tool.held();
+    const auto open = openPlace(desk_, side);
+    const auto held = tool.placeHeldByKeys();
     scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends), held ? held : open ? open->expected : std::nullopt,
                                held.has_value());
     scene.tools = {&tool};
@@ -73,6 +73,15 @@ Scene MeasureStep::scene(Side side) {
 
 NextThing MeasureStep::next() {
     const Action draw = goTo(tr("Draw it"), "draw");
+    for (Side side : {Side::Reference, Side::Sketch})
+        if (const auto corner = missingUnitCorner(desk_, side)) {
+            const QString name = qt(sidedWordsFor(*corner, learnersTranslator()));
+            return {side == Side::Reference
+                        ? tr("The nearer eye is the unit. Click its corner on the photograph: the %1.").arg(name)
+                        : tr("The nearer eye is the unit. Click its corner on your sketch: the %1.").arg(name),
+                    {},
+                    draw};
+        }
     if (!unitOn(desk_, Side::Reference))
         return {tr("The nearer eye is the unit: mark its two corners first."),
                 goTo(tr("Block in"), "block-in"), draw};

@@ -7,7 +7,7 @@ namespace zokran {
 const std::vector<Composition>& compositions() {
     static const std::vector<Composition> all = {
         {ZOKRAN_WORDS("Head and shoulders"), 0.42, 0, 0},
-        {ZOKRAN_WORDS("Close"), 0.54, 0, 0},
+        {ZOKRAN_WORDS("Close"), 0.49, 0, 0},
         {ZOKRAN_WORDS("With air"), 0.3, 0, 0.04},
     };
     return all;

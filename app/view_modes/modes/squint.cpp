@@ -1,6 +1,8 @@
-#include "app/view_modes/view_mode.h"
+#include "app/document/squint.h"
+
 #include "app/overlays/picture_overlay.h"
 #include "app/text/messages.h"
+#include "app/view_modes/view_mode.h"
 
 namespace zokran {
 
@@ -11,9 +13,9 @@ class Squint : public ViewMode {
     QString name() const override { return tr("Squint"); }
     Qt::Key key() const override { return Qt::Key_Q; }
     void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        for (Scene* scene : {&seen, &drawn}) {
-            const QImage squinted = desk.viewMode.squinted(scene->picture);
-            if (!squinted.isNull())
+        for (const auto& [side, scene] : {std::pair{Side::Reference, &seen}, {Side::Sketch, &drawn}}) {
+            const QImage squinted = squintedOn(desk, side).picture;
+            if (!squinted.isNull() && !scene->picture.isNull())
                 scene->overlays.front() =
                     std::make_shared<const PictureOverlay>(squinted, nullptr, scene->extent);
         }

@@ -34,12 +34,12 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Tr
     heading(ZOKRAN_WORDS("What lies ready"), 4.2);
     lines({translator.say(ZOKRAN_WORDS("Paper with some tooth, on a board that stands as upright as the sitter")),
            translator.say(ZOKRAN_WORDS("A pencil of HB or softer, held lightly, for the form; a soft one (2B to 6B) "
-                                 "or charcoal for the tones")),
+                                       "or charcoal for the tones")),
            translator.say(ZOKRAN_WORDS("A kneaded eraser and a hard one; a blade or sharpener, and somewhere "
-                                 "for the shavings")),
+                                       "for the shavings")),
            translator.say(ZOKRAN_WORDS("A ruler for border, crown and chin; a strip of paper to fold for the unit; "
-                                 "a thread with a weight")),
-           translator.say(ZOKRAN_WORDS("The reference, turned upright, and this sheet"))},
+                                       "a thread with a weight")),
+           translator.say(ZOKRAN_WORDS("The reference, turned upright, and this print"))},
           false);
     heading(ZOKRAN_WORDS("In this order"), 4.2);
     std::vector<std::string> order{

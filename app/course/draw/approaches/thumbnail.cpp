@@ -17,12 +17,13 @@ public:
                   "small as you draw it.");
     }
     std::vector<QString> steps(const Desk&) const override {
-        return {tr("Rule three frames as large as a matchbox, in the shape of your sheet."),
-                tr("In each, in two minutes: the egg of the head with its lean, the mass of the hair, the slope of the shoulders."),
-                tr("Two tones, no more: what is dark, and the rest."),
-                tr("One line for the turn of the face. No features."),
-                tr("Look at the three from across the room. Which head sits best, which is likest? Draw from that one."),
-                tr("In Set up, give the head on the large sheet the share it has in the small one.")};
+        return {
+            tr("Rule three frames as large as a matchbox, in the shape of your paper."),
+            tr("In each, in two minutes: the egg of the head with its lean, the mass of the hair, the slope of the shoulders."),
+            tr("Two tones, no more: what is dark, and the rest."),
+            tr("One line for the turn of the face. No features."),
+            tr("Look at the three from across the room. Which head sits best, which is likest? Draw from that one."),
+            tr("In Set up, give the head on the large paper the share it has in the small frame.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);

@@ -13,18 +13,19 @@ public:
     std::string id() const override { return "tone"; }
     QString name() const override { return tr("Tone first"); }
     QString about() const override {
-        return tr("For charcoal on its side: a grey sheet, one dark shape, and the features carved out of it with the eraser. "
+        return tr("For charcoal on its side: grey paper, one dark shape, and the features carved out of it with the eraser. "
                   "The photograph is squinted for you.");
     }
     std::vector<QString> steps(const Desk&) const override {
-        return {tr("Rub the sheet to one even grey, the head's place a little darker. Wipe the dust up damp, do not blow."),
-                tr("Squint. All that runs together in the dark is one shape: hair, sockets, the side in shadow. Lay it down whole."),
-                tr("Compare its edge with the photograph's before you go on: where does it turn, how far from the border?"),
-                tr("Lift out the lights with a kneaded eraser: forehead, cheekbone, ridge and tip of the nose, lower lip, chin."),
-                tr("Carve the features out of what is there: the socket's edge, the nose's underside, the parting of the lips. "
-                   "Still no line."),
-                tr("A few lines at the very end, where an edge is sharp. Hard outlines flatten."),
-                tr("Stop and photograph it: a tone that sits wrong is a feature that sits wrong.")};
+        return {
+            tr("Rub the paper to one even grey, the head's place a little darker. Wipe the dust up damp, do not blow."),
+            tr("Squint. All that runs together in the dark is one shape: hair, sockets, the side in shadow. Lay it down whole."),
+            tr("Compare its edge with the photograph's before you go on: where does it turn, how far from the border?"),
+            tr("Lift out the lights with a kneaded eraser: forehead, cheekbone, ridge and tip of the nose, lower lip, chin."),
+            tr("Carve the features out of what is there: the socket's edge, the nose's underside, the parting of the lips. "
+               "Still no line."),
+            tr("A few lines at the very end, where an edge is sharp. Hard outlines flatten."),
+            tr("Stop and photograph it: a tone that sits wrong is a feature that sits wrong.")};
     }
     Scene seen(Desk& desk, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);
