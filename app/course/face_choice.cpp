@@ -11,6 +11,7 @@ FaceChoice::FaceChoice(Desk& desk)
 
 void FaceChoice::layOn(Scene& scene) {
     scene.frame = {};
+    scene.isFollowed = true; // to the face that is chosen
     scene.lay<HeadsOverlay>(desk_.faces.frames());
     scene.tools = {&tool_};
 }

@@ -15,6 +15,7 @@ struct Scene {
     QImage picture;            ///< the ground; null: plain paper
     QSizeF extent{1000, 1250}; ///< of the picture or the paper, px
     QRectF frame;              ///< what is shown until the learner zooms; empty: all of it
+    bool isFollowed = false;   ///< the frame goes on by itself, as from a mark that is looked over to the next
     Flip flip = Flip::None;    ///< how the whole sheet is turned over
     std::vector<std::shared_ptr<const Overlay>> overlays; ///< the lowest first
     std::vector<Tool*> tools;                             ///< tried in this order

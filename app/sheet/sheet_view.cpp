@@ -37,9 +37,17 @@ SheetView::SheetView(const QString& name, QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(name);
     setAttribute(Qt::WA_AcceptTouchEvents);
+    constexpr int restTime = 3000; // ms, long enough to aim
+    resting_.setInterval(restTime);
+    resting_.setSingleShot(true);
+    connect(&resting_, &QTimer::timeout, this, [this] {
+        pointerMoves_ = false;
+        update();
+    });
     connect(&touch_, &TouchGestures::pressed, this, [this](const QPointF& at) {
         setFocus();
         pointer_ = at;
+        pointerMoves_ = true;
         transform_.reach = fingerReach;
         panning_ = !takeHold(at);
     });
@@ -98,14 +106,18 @@ void SheetView::show(Scene scene) {
     // A tool of the old scene may still hold the pointer only if it is there in the new one.
     if (held_ && std::find(scene.tools.begin(), scene.tools.end(), held_) == scene.tools.end())
         held_ = nullptr;
+    const bool goesOn = scene.isFollowed || scene_.isFollowed;
     scene_ = std::move(scene);
-    if (other || whole_)
+    // A view never jumps under the pointer: between two clicks it stays, and is framed anew when the pointer leaves.
+    if (other || (whole_ && (!isUnderHand() || goesOn)))
         fitWhole();
+    pointerMoves_ = pointerMoves_ && isHolding();
     update();
 }
 
 void SheetView::fitWhole() {
     whole_ = true;
+    isWorkedOn_ = false;
     const QRectF frame = scene_.frame.isEmpty() ? QRectF({0, 0}, scene_.extent) : scene_.frame;
     const QRectF area = QRectF(rect()).adjusted(sheetMargin, sheetMargin, -sheetMargin, -sheetMargin);
     transform_ = SheetTransform::fitting(frame, area, leastZoom, scene_.flip);
@@ -161,7 +173,7 @@ void SheetView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const Canvas on = canvas(painter);
     paintScene(on, scene_);
-    if (pointer_ && !panning_ && !scene_.picture.isNull() && QRectF(rect()).contains(*pointer_)) {
+    if (pointer_ && pointerMoves_ && !panning_ && !scene_.picture.isNull() && QRectF(rect()).contains(*pointer_)) {
         const SheetPointer pointer = pointerAt(*pointer_);
         const bool wanted =
             held_ ? held_->wantsLoupe(pointer)
@@ -170,9 +182,9 @@ void SheetView::paintEvent(QPaintEvent*) {
         if (wanted)
             paintLoupe(on, loupePlace(*pointer_, QRectF(rect())), scene_.picture, pointer.place);
     }
-    if (pointer_ && !panning_) {
+    if (pointer_ && !panning_ && !keysLead_) {
         paintPointerWord(on);
-    } else if (!pointer_) {
+    } else if (!pointer_ || keysLead_) {
         paintLitName(on);
         paintKeyLoupe(on);
     }
@@ -245,8 +257,9 @@ void SheetView::paintPointerWord(const Canvas& on) const {
 }
 
 void SheetView::resizeEvent(QResizeEvent*) {
-    if (whole_)
-        fitWhole();
+    // Also by what comes to stand beneath it after a click.
+    if (!isUnderHand())
+        frameAnew();
 }
 
 void SheetView::wheelEvent(QWheelEvent* event) {
@@ -256,6 +269,7 @@ void SheetView::wheelEvent(QWheelEvent* event) {
 
 bool SheetView::takeHold(const QPointF& at) {
     ++gesture_;
+    isWorkedOn_ = true;
     moved_ = false;
     grabbed_ = at;
     // A tool may change the scene as it takes hold, and with it the list it stands in.
@@ -270,6 +284,8 @@ bool SheetView::takeHold(const QPointF& at) {
 
 void SheetView::dragTo(const QPointF& at) {
     pointer_ = at;
+    pointerMoves_ = true;
+    keysLead_ = false;
     if (panning_) {
         transform_.offset += at - grabbed_;
         grabbed_ = at;
@@ -341,6 +357,13 @@ void SheetView::pointTo(const SheetPointer& pointer) {
 void SheetView::mouseMoveEvent(QMouseEvent* event) {
     if (isHolding())
         return dragTo(event->position());
+    // The window system tells where the pointer is without its having moved, too; and a resting hand trembles.
+    constexpr double tremble = 1.5; // px
+    if (!pointer_ || QLineF(*pointer_, event->position()).length() > tremble) {
+        pointerMoves_ = true;
+        keysLead_ = false;
+        resting_.start();
+    }
     pointer_ = event->position();
     pointTo(pointerAt(event->position()));
     update();
@@ -352,6 +375,7 @@ void SheetView::mouseReleaseEvent(QMouseEvent* event) {
 
 void SheetView::leaveEvent(QEvent*) {
     pointer_.reset();
+    frameAnew();
     lightUnderPointer({});
     update();
 }
@@ -361,7 +385,8 @@ void SheetView::keyPressEvent(QKeyEvent* event) {
     for (Tool* tool : tools)
         if (tool->key(*event, pointerAt(QPointF(width(), height()) / 2))) {
             // The keys have it now; a loupe beside the resting pointer would only cover what they do.
-            pointer_.reset();
+            pointerMoves_ = false;
+            keysLead_ = true;
             update();
             return;
         }

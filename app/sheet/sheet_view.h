@@ -3,6 +3,7 @@
 #include "app/sheet/scene.h"
 #include "app/sheet/touch_gestures.h"
 
+#include <QTimer>
 #include <QWidget>
 
 namespace zokran {
@@ -24,6 +25,11 @@ public:
 
     /// Shows the scene's frame.
     void fitWhole();
+    /// The same, unless the learner zoomed or moved the sheet: another step was opened.
+    void frameAnew() {
+        if (whole_)
+            fitWhole();
+    }
     void zoomBy(double factor);
     /// When linked, a zoom or pan here is copied to the other sheet.
     void link(SheetView* other) { linked_ = other; }
@@ -72,6 +78,8 @@ private:
     void showMenu(const QPointF& at);
     void pointTo(const SheetPointer& pointer);
     bool isHolding() const { return held_ || panning_; }
+    /// The learner is at work with the pointer, and the view must not jump under it.
+    bool isUnderHand() const { return pointer_ && isWorkedOn_; }
 
     void lightUnderPointer(const QString& line);
 
@@ -86,6 +94,10 @@ private:
     int gesture_ = 0;
     QPointF grabbed_;
     std::optional<QPointF> pointer_;
+    bool pointerMoves_ = false; ///< it has moved since it last rested, and since the scene last changed
+    bool isWorkedOn_ = false;   ///< something was pressed here since the sheet was framed
+    bool keysLead_ = false;     ///< a key was the last to do something here, and the pointer rests
+    QTimer resting_;
     TouchGestures touch_{this};
 };
 

@@ -247,13 +247,19 @@ void Workspace::refreshPanel() {
         panels_->addWidget(scroll);
         shown_[panel] = scroll;
     }
+    const bool isShownAnew = panels_->currentWidget() != shown_[panel];
     panels_->setCurrentWidget(shown_[panel]);
     panel->refresh();
+    // A panel that was left before it had been laid out keeps heights that were never right.
+    if (isShownAnew && panel->layout())
+        panel->layout()->invalidate();
 }
 
 void Workspace::beginStep() {
     if (auto* scroll = qobject_cast<QScrollArea*>(panels_->currentWidget()))
         scroll->verticalScrollBar()->setValue(0);
+    seen_->frameAnew();
+    drawn_->frameAnew();
     // The sheet that has tools; the photograph where both have, or none.
     const bool worksOnDrawn = seen_->scene().tools.empty() && !drawn_->scene().tools.empty();
     if (isVisible())

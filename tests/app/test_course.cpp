@@ -112,7 +112,7 @@ private slots:
         window_->reopenLast();
         waitForPictures();
         QCOMPARE(stepId(), std::string("keep"));
-        QVERIFY2(anyLabelSays("The mouth sits too high"), said());
+        QVERIFY2(anyLabelSays("To watch on the next head: the height of the mouth"), said());
         QCOMPARE(study().notes, std::string("step the thirds first"));
     }
 
@@ -237,8 +237,11 @@ private slots:
         QVERIFY(check);
         QVERIFY(check->toolTip().contains("Still lacks"));
         QVERIFY(check->text().startsWith(QStringLiteral("○")));
-        QVERIFY(buttonSaying("Set up")->text().startsWith(QStringLiteral("●")));
+        // It lacks nothing, and has not been looked at.
+        QVERIFY(buttonSaying("Set up")->text().startsWith(QStringLiteral("○")));
         QVERIFY(anyLabelSays("more marks are needed"));
+        goToStep("set-up");
+        QVERIFY(buttonSaying("Set up")->text().startsWith(QStringLiteral("●")));
         goToStep("check");
         QVERIFY(anyLabelSays("Photograph your sketch"));
     }
@@ -459,7 +462,7 @@ private slots:
         const QRectF near = seen()->scene().frame;
         choose("thumbnail");
         QVERIFY(seen()->scene().frame.width() > 2.5 * near.width());
-        walk("give the head on the large sheet the share");
+        walk("give the head on the large paper the share");
         undo(); // by keys each one on the way was chosen
         QCOMPARE(study().approach, std::string("half"));
         QVERIFY(seen()->scene().find<HalfVeilOverlay>());

@@ -131,6 +131,33 @@ private slots:
         QVERIFY(study().reference.marks[Mark::Chin]->hidden);
     }
 
+    void theSheetDoesNotJumpUnderThePointer() {
+        const auto [truth, sketchTruth] = photographs();
+        openReference(file("head.png"));
+        const double whole = seen()->transform().scale;
+        QTest::mouseMove(seen(), QPoint(50, 50));
+        markAll(seen(), Side::Reference, truth);
+        QVERIFY(desk().fit() && !markToPlace(desk(), Side::Reference));
+        QCOMPARE(seen()->transform().scale, whole);
+        // When the pointer has left, the head fills the sheet.
+        QEvent leaves(QEvent::Leave);
+        QApplication::sendEvent(seen(), &leaves);
+        QVERIFY(seen()->transform().scale > 1.05 * whole);
+        // And stays there, whatever is asked for again.
+        const double close = seen()->transform().scale;
+        desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
+        desk().selection.choose(Side::Reference, Mark::Chin);
+        QVERIFY(std::abs(seen()->transform().scale / close - 1) < 0.05);
+        // The sketch the same.
+        openSketch(file("sketch.png"));
+        const double sketch = drawn()->transform().scale;
+        QTest::mouseMove(drawn(), QPoint(50, 50));
+        for (int i = 0; i < 5; ++i) {
+            click(drawn(), spot(drawn(), *sketchTruth.seen(*markToPlace(desk(), Side::Sketch))));
+            QCOMPARE(drawn()->transform().scale, sketch);
+        }
+    }
+
     void arrowsBringTheMarkThatIsAskedForFromWhereItIsExpected() {
         openDemo();
         goToStep("block-in");

@@ -199,7 +199,9 @@ NextThing BlockInStep::next() {
     return {desk_.fit()
                 ? tr("The head is fitted. See the guides that turn with it.")
                 : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Reference)),
-            onward};
+            onward,
+            // A photograph that is opened goes on to its marks at once; the page is planned when the learner wants to.
+            desk_.study().openedSteps.contains("set-up") ? std::nullopt : std::optional(goTo(tr("Plan the page"), "set-up"))};
 }
 
 std::unique_ptr<Step> makeBlockInStep(Desk& desk) {

@@ -37,6 +37,7 @@ Scene HeadStage::scene(Side side) {
     Scene scene = scenes_.picture(side);
     if (scene.picture.isNull())
         return scene;
+    scene.isFollowed = true; // to the head that is chosen
     scene.lay<HeadsOverlay>(severalHeads(desk_));
     scene.tools = {&tool_};
     return scene;

@@ -86,6 +86,7 @@ Scene MarkStage::askedOnReference() {
     if (scene.picture.isNull())
         return scene;
     scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
+    scene.isFollowed = looked.has_value();
     if (ring) {
         if (const auto& seen = desk_.study().reference.expression[*ring]; seen && seen->usable())
             scene.frame = closeTo(*seen->at, desk_.fit()->view);
@@ -117,6 +118,7 @@ Scene MarkStage::scene(Side side) {
     shown.asked = askedMark(desk_, Side::Sketch);
     if (const auto looked = lookedOverMark(desk_); looked && desk_.comparison()) {
         shown.touched = shown.asked;
+        scene.isFollowed = true;
         scene.frame = closeTo(*placedIn(attempt->marks, *looked)->at, desk_.comparison()->registeredView);
         scene.lay<MarksOverlay>(std::move(shown));
         if (const auto* ring = std::get_if<ExpressionMark>(&*looked))

@@ -106,8 +106,12 @@ QString KeepPanel::summary() const {
     if (!comparison)
         return tr("There is no comparison to keep yet.");
     const Finding& first = comparison->findings.front();
-    const QString text = qt(textOf(first, learnersTranslator()));
-    QString words = first.severity == Severity::Fine ? text : tr("First to mend: %1").arg(text);
+    // What is off was said in the check; here stands what to take along to the next head.
+    QString words = first.severity == Severity::Fine
+                        ? qt(textOf(first, learnersTranslator()))
+                        : tr("To watch on the next head: the %1.").arg(qt(nameOfFinding(first.id, learnersTranslator())));
+    if (const std::string measure = first.severity == Severity::Fine ? "" : measureOf(first, learnersTranslator()); !measure.empty())
+        words += " " + tr("Measure it before the features: %1").arg(qt(measure));
     const double straighter = comparison->straightening;
     if (std::abs(straighter) > hardlyStraighter)
         words +=
