@@ -215,7 +215,7 @@ private slots:
         QCOMPARE(QLocale().decimalPoint(), QString(","));
         QVERIFY2(anyLabelSays("als 0,83-mal so groß"), said());
         // At the usual size, and as small as the window becomes.
-        for (const QSize& size : {window_->size(), QSize(1024, 640)}) {
+        for (const QSize& size : {window_->size(), QSize(1100, 700), QSize(1024, 640)}) {
             window_->resize(size);
             everyView([&](const QString& view) {
                 const QStringList cut = cutOff();
