@@ -9,7 +9,6 @@
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
-#include <QPrintPreviewDialog>
 #include <cmath>
 
 namespace zokran::test {
@@ -761,17 +760,7 @@ private slots:
         press(Qt::Key_1, Qt::ControlModifier);
         counter.count = 0;
         goToStep("draw");
-        bool shown = false;
-        QTimer poll;
-        connect(&poll, &QTimer::timeout, [&] {
-            if (auto* dialog = qobject_cast<QPrintPreviewDialog*>(QApplication::activeModalWidget())) {
-                shown = dialog->isVisible();
-                dialog->reject();
-            }
-        });
-        poll.start(200);
-        clickOn(buttonSaying("Print the form to trace"));
-        QVERIFY(shown);
+        QVERIFY(showsPreview([&] { clickOn(buttonSaying("Print the form to trace")); }));
         QCOMPARE(counter.count, 2);
         // The next head, in the same folder: a photograph that is dropped or chosen takes two, its name and Enter apart.
         counter.count = 0;

@@ -28,6 +28,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPlainTextEdit>
+#include <QPrintPreviewDialog>
 #include <QPushButton>
 #include <QSettings>
 #include <QSlider>
@@ -116,6 +117,20 @@ protected:
     }
     std::string stepId() { return window_->workspace()->step().id(); }
 
+    /// Does what opens the preview of what is printed, and closes it; whether it was seen.
+    bool showsPreview(const std::function<void()>& open) {
+        bool shown = false;
+        QTimer poll;
+        connect(&poll, &QTimer::timeout, [&] {
+            if (auto* dialog = qobject_cast<QPrintPreviewDialog*>(QApplication::activeModalWidget())) {
+                shown = dialog->isVisible();
+                dialog->reject();
+            }
+        });
+        poll.start(200);
+        open();
+        return shown;
+    }
     /// Does what opens a file chooser, types the name into it and presses Enter.
     void chooseFile(const QString& name, const std::function<void()>& open) {
         bool typed = false;
