@@ -10,9 +10,9 @@
 
 #include "app/document/marking.h"
 #include "app/widgets/theme.h"
-#include "app/window/workspace.h"
 #include "app/window/launch.h"
 #include "app/window/main_window.h"
+#include "app/window/workspace.h"
 #include "cast/bust.h"
 #include "cast/stand_in_camera.h"
 #include "core/base/errors.h"

@@ -196,9 +196,8 @@ NextThing BlockInStep::next() {
         }
         return next;
     }
-    return {desk_.fit()
-                ? tr("The head is fitted. See the guides that turn with it.")
-                : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Reference)),
+    return {desk_.fit() ? tr("The head is fitted. See the guides that turn with it.")
+                        : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Reference)),
             onward,
             // A photograph that is opened goes on to its marks at once; the page is planned when the learner wants to.
             desk_.study().openedSteps.contains("set-up") ? std::nullopt : std::optional(goTo(tr("Plan the page"), "set-up"))};

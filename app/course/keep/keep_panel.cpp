@@ -110,7 +110,8 @@ QString KeepPanel::summary() const {
     QString words = first.severity == Severity::Fine
                         ? qt(textOf(first, learnersTranslator()))
                         : tr("To watch on the next head: the %1.").arg(qt(nameOfFinding(first.id, learnersTranslator())));
-    if (const std::string measure = first.severity == Severity::Fine ? "" : measureOf(first, learnersTranslator()); !measure.empty())
+    if (const std::string measure = first.severity == Severity::Fine ? "" : measureOf(first, learnersTranslator());
+        !measure.empty())
         words += " " + tr("Measure it before the features: %1").arg(qt(measure));
     const double straighter = comparison->straightening;
     if (std::abs(straighter) > hardlyStraighter)
