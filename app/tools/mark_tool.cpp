@@ -49,8 +49,10 @@ void MarkTool::release(const SheetPointer&) {
 }
 
 std::optional<PicturePoint> MarkTool::candidatePlace() const {
-    // Meanwhile another may be asked for.
-    return candidate_ && markToPlace(desk_, side_) == candidate_->mark ? std::optional(candidate_->at) : std::nullopt;
+    // Meanwhile another mark may be asked for, or another picture may lie on the bench.
+    const bool isStillAsked = candidate_ && candidate_->picture == desk_.study().picture(side_) &&
+                              markToPlace(desk_, side_) == candidate_->mark;
+    return isStillAsked ? std::optional(candidate_->at) : std::nullopt;
 }
 
 void MarkTool::showCandidate(MarksShown& shown) const {
@@ -99,7 +101,7 @@ bool MarkTool::move(const Eigen::Vector2d& by, const SheetPointer& middle) {
     // On its way to its place it goes by the pixels of the screen: a photograph has thousands.
     constexpr double stride = 2;
     const PicturePoint from = candidatePlace().value_or(expectedPlace(*moved).value_or(middle.place));
-    candidate_ = Candidate{*moved, from + PicturePoint(by * (stride / middle.transform.scale))};
+    candidate_ = Candidate{desk_.study().picture(side_), *moved, from + PicturePoint(by * (stride / middle.transform.scale))};
     emit desk_.changed();
     return true;
 }
@@ -131,7 +133,7 @@ void MarkTool::accept(const SheetPointer& middle) {
         return desk_.selection.touch(side_, std::nullopt);
     }
     // Not laid unseen: first a ring shows where it would come to lie.
-    candidate_ = Candidate{*next, expectedPlace(*next).value_or(middle.place)};
+    candidate_ = Candidate{desk_.study().picture(side_), *next, expectedPlace(*next).value_or(middle.place)};
     emit desk_.changed();
 }
 

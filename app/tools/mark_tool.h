@@ -35,6 +35,7 @@ private:
     Side side_;
     /// A mark on its way to its place by the keys.
     struct Candidate {
+        std::string picture; ///< the name of the one it lies on
         Mark mark;
         PicturePoint at;
     };
