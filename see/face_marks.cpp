@@ -3,6 +3,7 @@
 #include "core/base/data_folder.h"
 #include "core/base/json_file.h"
 #include "core/fit/fit.h"
+#include "see/eyebrow_peak.h"
 
 #include <cmath>
 #include <map>
@@ -61,8 +62,9 @@ constexpr double perDisagreement = 1.3;
 
 /// Where a mark lies beside the point that stands for it, along the upright face's axes, in ball radii, as a linear
 /// function of `offsetTerms`; and the variance of what is left, of `varianceTerms`.
+using OffsetTerms = std::array<double, 15>;
 struct Offset {
-    std::array<double, 8> x, y;
+    OffsetTerms x, y;
     std::array<double, 5> variance;
 };
 
@@ -70,9 +72,14 @@ double square(double x) {
     return x * x;
 }
 
-std::array<double, 8> offsetTerms(const OffsetFeatures& f) {
-    const double turn = f.turn.value, tilt = f.tilt.value;
-    return {1, turn, tilt, turn * turn, turn * tilt, tilt * tilt, f.mouthOpening.value, f.eyeOpening.value};
+/// Nothing was learned beyond these readings of the pose.
+constexpr Radians learnedTurn{1.4}, learnedTilt{0.8};
+
+OffsetTerms offsetTerms(const OffsetFeatures& f) {
+    const double t = std::clamp(f.turn, -learnedTurn, learnedTurn).value,
+                 i = std::clamp(f.tilt, -learnedTilt, learnedTilt).value;
+    return {1,         t,         i,         t * t,         t * i,         i * i,        f.mouthOpening.value, f.eyeOpening.value,
+            t * t * t, t * t * i, t * i * i, i * i * i,     t * t * t * t, t * t * t * i, t * t * i * i};
 }
 
 /// The sitter's left side is turned away where the nose points to the viewer's right.
@@ -93,8 +100,8 @@ const std::map<Mark, Offset>& learnedOffsets() {
                 const auto mark = markNamed(id);
                 if (!mark)
                     throw BadInput(fmt::format("there is no mark \"{}\"", id));
-                read[*mark] = {offset.at("x").get<std::array<double, 8>>(),
-                               offset.at("y").get<std::array<double, 8>>(),
+                read[*mark] = {offset.at("x").get<OffsetTerms>(),
+                               offset.at("y").get<OffsetTerms>(),
                                offset.at("variance").get<std::array<double, 5>>()};
             }
             return read;
@@ -143,10 +150,6 @@ const std::map<std::string, SkinOffset>& skinOffsets() {
 /// learned on renders hold on plaster alone, those learned on photographs of people on people alone.
 constexpr double livingSaturation = 0.14;
 
-bool isLiving(const FoundFace& face) {
-    return face.saturation >= livingSaturation;
-}
-
 /// The errors of the marks of one face are not independent, as the fit supposes; by this factor the noise is raised
 /// so that the fit's own doubt covers them.
 constexpr double correlated = 1.2;
@@ -154,6 +157,10 @@ constexpr double correlated = 1.2;
 constexpr BallRadii lipsApart{0.08};
 
 } // namespace
+
+bool isLiving(const FoundFace& face) {
+    return face.saturation >= livingSaturation;
+}
 
 PicturePoint disagreementAt(const FoundFace& face, Mark mark) {
     return meanFor(face.disagreement, markPoints(), mark);
@@ -190,7 +197,7 @@ MarkSheet marksOf(const FoundFace& face, int width, int height) {
     sheet.smiling = features.mouthOpening > lipsApart;
     const double scale = features.radius.value;
     const Eigen::Rotation2Dd lean(features.lean.value);
-    const std::array<double, 8> terms = offsetTerms(features);
+    const OffsetTerms terms = offsetTerms(features);
     const bool living = isLiving(face);
     const auto skinShift = [&](const SkinOffset& offset, double side) {
         return PicturePoint(scale * (lean * Eigen::Vector2d(side * offset.out, offset.down)));
@@ -222,6 +229,8 @@ MarkSheet marksOf(const FoundFace& face, int width, int height) {
             variance += variances[k] * varies[k];
         placed->noise = Pixels{correlated * scale * std::sqrt(variance)};
     }
+    sheet.expression[BrowPeakR]->at = eyebrowPeak(face.points, false, features);
+    sheet.expression[BrowPeakL]->at = eyebrowPeak(face.points, true, features);
     for (int i = 0; i < expressionMarkCount; ++i) {
         const ExpressionMark mark = expressionMarkAt(i);
         auto& placed = sheet.expression[mark];

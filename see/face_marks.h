@@ -16,6 +16,9 @@ MarkSheet uncorrectedMarks(const FoundFace& face, int width, int height);
 /// in this picture. `smiling` is set where the lips stand apart. Throws BadInput when one of the files cannot be read.
 MarkSheet marksOf(const FoundFace& face, int width, int height);
 
+/// Whether the face has the colour of skin: plaster and drawings have not, nor have photographs without colour.
+bool isLiving(const FoundFace& face);
+
 /// What the offset of a mark from its point depends on, as the uncorrected marks' own fit reads it.
 struct OffsetFeatures {
     Radians turn, tilt, lean;

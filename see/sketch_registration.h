@@ -34,8 +34,15 @@ public:
     std::vector<RegisteredPoint> operator()(const cv::Mat& drawing, const FoundFace& drawn,
                                             const std::vector<PicturePoint>& places) const;
 
+    /// How far the points of a drawn face lie from the photograph's, laid over one another as well as they go: the median
+    /// distance as a share of the drawn face's width. Of several drawn faces the least is most likely the photographed one.
+    double unlikeness(const FoundFace& drawn) const;
+
 private:
+    FacePointArray placesInPhoto() const; ///< `drawingLikePoints_` in px of the photograph
+
     FaceNetworks& networks_;
+    bool hasColour_; ///< the photographed face
     /// Points of the mesh, px of the normalized square, as the network reads the photograph's own square, and as it
     /// reads drawing-like versions of it on average.
     FacePointArray photoPoints_, drawingLikePoints_;

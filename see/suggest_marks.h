@@ -61,7 +61,8 @@ private:
 /// Finds a face in a picture of a drawing, laid flat or not, and marks it; with `reference` by registering the
 /// drawing to the photograph, which does not flatter it as the network alone does; where the
 /// photograph's marks are given, a mark's noise is that of the registration alone: an error of the photograph's mark is
-/// carried over with it and says nothing of the drawing. Of several faces the largest first.
+/// carried over with it and says nothing of the drawing. Of several faces the one that is most like the photographed face
+/// comes first, without `reference` the largest.
 /// A face turned by more than 60 degrees is never certain: the network is often wrong there. Empty where no face is
 /// found in the drawing, or none in the photograph.
 std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing,

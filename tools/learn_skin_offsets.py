@@ -7,8 +7,9 @@ each face is left out in turn, in per cent of two ball radii, median and 90th pe
 
 An offset is a constant for each kind of mark, in ball radii along the axes of the upright face: away from the middle
 of the face, and down. It is a robust mean (Huber) that is drawn towards zero as by `SHRINKAGE` further faces without
-an offset; marks in the middle of the face have no offset sideways. What is left, each face left out in turn, gives the
-standard deviation of one axis (from the median of its size, for single faces lie far out).
+an offset; marks in the middle of the face have no offset sideways. The
+point that stands for the peak of an eyebrow is the one of see/eyebrow_peak.cpp. What is left, each face left out in turn, gives
+the standard deviation of one axis (from the median of its size, for single faces lie far out).
 """
 
 import json
@@ -32,6 +33,32 @@ POINTS = {
 }
 
 
+# As in see/eyebrow_peak.cpp, from the end of the brow to its start.
+UPPER_EDGE = {"r": [70, 63, 105, 66, 107], "l": [300, 293, 334, 296, 336]}
+LOWER_EDGE = {"r": [46, 53, 52, 65, 55], "l": [276, 283, 282, 295, 285]}
+OUTWARDS, UPWARDS, FORWARDS = 0.5, -0.05, -0.2
+
+
+def usual_rise(side, turn, tilt):
+    across = side * OUTWARDS * numpy.cos(turn) + FORWARDS * numpy.sin(turn)
+    depth = -side * OUTWARDS * numpy.sin(turn) + FORWARDS * numpy.cos(turn)
+    return -(UPWARDS * numpy.cos(tilt) + depth * numpy.sin(tilt)) / max(0.1, side * across)
+
+
+def eyebrow_peak(face, mark, upright):
+    points = numpy.array(face["points"])
+    line = (points[UPPER_EDGE[mark[-1]]] + points[LOWER_EDGE[mark[-1]]]) / 2 @ upright.T
+    chord = line[-1] - line[0]
+    length = numpy.linalg.norm(chord)
+    shares = (line - line[0]) @ chord / length**2
+    curve = numpy.polyfit(shares, line, 2)
+    side = side_of(mark)
+    slope = curve[1, 1] / length + usual_rise(side, face["turn"], face["tilt"]) - usual_rise(side, 0, 0)
+    bend = curve[0, 1] / length
+    share = numpy.clip(-slope / (2 * bend) if bend > 0 else 0.5, 0.02, 0.98)
+    return upright.T @ (curve[0] * share**2 + curve[1] * share + curve[2])
+
+
 def side_of(mark):
     return {"_l": 1, "_r": -1}.get(mark[-2:], 0)
 
@@ -49,7 +76,9 @@ def samples_of(faces):
         points = numpy.array(face["points"])
         for mark, first in face["first"].items():
             middle = (numpy.array(first) + face["second"][mark]) / 2
-            offset = upright @ (middle - points[POINTS[mark]].mean(axis=0)) / face["radius"]
+            is_peak = kind_of(mark) == "brow_peak"
+            point = eyebrow_peak(face, mark, upright) if is_peak else points[POINTS[mark]].mean(axis=0)
+            offset = upright @ (middle - point) / face["radius"]
             side = side_of(mark)
             rows.append((number, kind_of(mark), side, offset * [side or 1, 1]))
     return rows

@@ -2,12 +2,12 @@
 """Writes data/heads/mesh_offsets.json: where our marks lie beside the face mesh's points.
 
     cmake --build build --target zokran-mesh-offsets
-    build/see/zokran-mesh-offsets 1 1800 | python3 tools/make_mesh_offsets.py
+    build/see/zokran-mesh-offsets 100001 101540 | python3 tools/make_mesh_offsets.py
 
-The network's points are not our marks: its brow lies lower, its wings further in. On renders of people who do not
-exist (data/heads) both are known. For every mark the script finds, by least squares with a small ridge, how far it
+The network's points are not our marks: its brow lies lower, its wings further in. On renders of plaster heads of
+people who do not exist (data/heads) both are known. For every mark the script finds, by robust least squares (Huber) with a small ridge, how far it
 lies from the point that stands for it, along the axes of the face's own upright picture and in ball radii as the fit
-to the uncorrected points reads them, depending on the turn and tilt that this fit reads and on how open mouth and
+to the uncorrected points reads them, depending on the turn and tilt that this fit reads, up to their fourth powers, and on how open mouth and
 eyes are. Then, by non-negative least squares, the variance of what is left, depending on the turn, on how far the
 mark's side is turned away, on the tilt and on how much the readings of the face and of its mirror image disagree.
 Renders and their mirror images are used together, so that both sides are treated alike. A quarter of the people is
@@ -28,7 +28,8 @@ ORDER = ["crown", "hairline", "brow", "nose_root", "inner_eye_l", "inner_eye_r",
          "outer_eye_r", "pupil_l", "pupil_r", "nose_tip", "nose_base", "nose_wing_l", "nose_wing_r",
          "mouth_corner_l", "mouth_corner_r", "lip_line", "chin", "jaw_angle_l", "jaw_angle_r",
          "ear_top_l", "ear_top_r", "ear_base_l", "ear_base_r", "back"]
-RIDGE = 1e-3
+RIDGE = 1e-4
+WELL_FITTED = 0.05  # ball radii; what is off by more counts less
 
 
 def twin(name):
@@ -52,7 +53,8 @@ def main():
 
     def terms(sign):
         t = sign * turn
-        return np.stack([np.ones_like(t), t, tilt, t**2, t * tilt, tilt**2, mouth, eyes], -1)
+        return np.stack([np.ones_like(t), t, tilt, t**2, t * tilt, tilt**2, mouth, eyes, t**3, t**2 * tilt, t * tilt**2,
+                         tilt**3, t**4, t**3 * tilt, t**2 * tilt**2], -1)
 
     def variance_terms(name, sign):
         away = np.maximum(0, side(name) * sign * turn)
@@ -72,7 +74,11 @@ def main():
         def solved(chosen):
             a = np.concatenate([terms(1)[chosen], terms(-1)[chosen]])
             b = np.concatenate([here[mark][chosen], there[chosen]])
-            w = np.linalg.solve(a.T @ a + RIDGE * len(a) * np.eye(a.shape[1]), a.T @ b)
+            weights = np.ones(len(a))
+            for _ in range(5):
+                w = np.linalg.solve(a.T @ (a * weights[:, None]) + RIDGE * len(a) * np.eye(a.shape[1]),
+                                    a.T @ (b * weights[:, None]))
+                weights = 1 / np.maximum(1, np.linalg.norm(b - a @ w, axis=-1) / WELL_FITTED)
             # What no point of the mesh can be off by is a face found elsewhere; it would rule the squares.
             left = np.minimum(((b - a @ w)**2).mean(-1), 0.15**2)
             v = np.concatenate([variance_terms(mark, 1)[chosen], variance_terms(twin(mark), -1)[chosen]])
@@ -91,7 +97,8 @@ def main():
     print(f"all within two deviations {np.mean(within):.3f}", file=sys.stderr)
     head = {"format": "zokran-mesh-offsets", "version": 1,
             "of": "x, y: the mark's place from the point that stands for it, ball radii along the upright face:"
-                  " 1, turn, tilt, turn^2, turn tilt, tilt^2 (radians), the mouth's and the eyes' opening;"
+                  " 1, turn, tilt, turn^2, turn tilt, tilt^2 (radians), the mouth's and the eyes' opening, turn^3,"
+                  " turn^2 tilt, turn tilt^2, tilt^3, turn^4, turn^3 tilt, turn^2 tilt^2;"
                   " variance of what is left, per axis: 1, turn^2, the square of the turn by which the mark's side is"
                   " turned away, tilt^2, the square of half the mirror image's disagreement per axis",
             "source": f"{int(good.sum())} renders of the model of bust.json, by tools/make_mesh_offsets.py",

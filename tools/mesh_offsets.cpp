@@ -1,4 +1,4 @@
-// Renders people who do not exist, as plaster and as living heads under many lights, lenses and expressions, finds
+// Renders people who do not exist, in plaster, under many lights, lenses and with many expressions, finds
 // their faces and prints one line for each face found:
 //   seed, turn, tilt, lean (degrees, true), then what the offsets depend on: turn, tilt, lean (radians, as read),
 //   ball radius (px), mouth's and eyes' opening (ball radii); then x,y of every uncorrected mark (nan where there is
@@ -26,21 +26,6 @@ namespace {
 std::mt19937 lots;
 double between(double low, double high) {
     return low + (high - low) * static_cast<double>(lots()) / 4294967296.0;
-}
-
-/// Skin from very dark to pale, hair from black to white.
-Tones livingTones(double age) {
-    const double light = between(0, 1);
-    Tones tones;
-    tones.skin = (1 - light) * Eigen::Vector3d(0.10, 0.055, 0.035) +
-                 light * Eigen::Vector3d(0.72, 0.50, 0.38);
-    const double grey = age > 55 ? between(0, 1) : between(0, 0.1), fair = light * between(0, 0.5);
-    tones.hair = Eigen::Vector3d(0.02, 0.014, 0.01) + fair * Eigen::Vector3d(0.4, 0.26, 0.12) +
-                 grey * Eigen::Vector3d(0.4, 0.4, 0.4);
-    tones.brow = 0.55 * tones.hair + 0.35 * tones.skin;
-    tones.eye = Eigen::Vector3d(0.7, 0.68, 0.66);
-    tones.iris = Eigen::Vector3d(0.03, 0.02, 0.015) + between(0, 0.12) * Eigen::Vector3d(0.4, 0.5, 0.6);
-    return tones;
 }
 
 void putExpression(Recipe& recipe) {
@@ -75,8 +60,6 @@ int main(int argc, char** argv) {
             shot.lightElevation = {between(0, 65)};
             shot.softness = {between(0.2, 1)};
             shot.fill = between(0.5, 1.6);
-            if (seed % 3) // a third is plaster
-                shot.tones = livingTones(sitter.recipe.age);
             const View view = viewOf(shot);
             Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
             const cv::Mat image(picture.height, picture.width, CV_8UC3, picture.bgr.data());

@@ -1,5 +1,6 @@
 #include "app/course/mark_panel.h"
 
+#include "app/course/another_face_button.h"
 #include "app/course/check/line_panel.h"
 #include "app/course/mark_diagram.h"
 #include "app/document/marking.h"
@@ -75,9 +76,7 @@ void MarkPanel::buildReferenceOnly() {
     column_->addWidget(suggest_ = new QPushButton);
     suggest_->setToolTip(tr("Look for a face and mark it; then look each mark over"));
     connect(suggest_, &QPushButton::clicked, this, [this] { desk_.faces.toggle(); });
-    column_->addWidget(another_ = new QPushButton);
-    another_->setToolTip(tr("The picture shows several faces: mark the next one instead"));
-    connect(another_, &QPushButton::clicked, this, [this] { desk_.faces.nextFace(); });
+    column_->addWidget(another_ = new AnotherFaceButton(desk_, side_));
     column_->addWidget(guess_ = new QPushButton(tr("&Guess by hand")));
     guess_->setToolTip(tr("Lay the construction on the head and turn it by hand"));
     connect(guess_, &QPushButton::clicked, this, [this] { startGuess(desk_); });
@@ -92,6 +91,7 @@ void MarkPanel::buildReferenceOnly() {
 }
 
 void MarkPanel::buildSketchOnly() {
+    column_->addWidget(another_ = new AnotherFaceButton(desk_, side_));
     column_->addWidget(rest_ = new QPushButton(tr("That is &all I have drawn")));
     rest_->setToolTip(tr("Judge what is marked and leave out the rest, as for a bare block-in"));
     connect(rest_, &QPushButton::clicked, this, [this] { leaveRest(desk_); });
@@ -176,14 +176,11 @@ void MarkPanel::showStudy() {
     if (side_ == Side::Reference && desk_.faces.foundNone() && placedCount(desk_, side_) == 0)
         state = tr("No face was found in this photograph. Place the marks by hand.");
     state_->setText(state);
+    another_->refresh();
     if (side_ == Side::Reference) {
         suggest_->setText(desk_.faces.isRunning() ? tr("Looking for a face… stop")
                                                        : tr("S&uggest marks"));
         suggest_->setEnabled(desk_.faces.isRunning() || markToPlace(desk_, side_));
-        const auto faces = static_cast<int>(desk_.faces.faces().size());
-        another_->setVisible(faces > 1 && suggestionCount(desk_, side_) > 0);
-        another_->setText(
-            tr("An&other face (%1 of %2)").arg(desk_.faces.face() + 1).arg(faces));
         smiling_->setChecked(desk_.study().reference.smiling);
         const auto& guess = desk_.study().guess;
         const bool told = guess && guess->committed && desk_.fit();

@@ -8,6 +8,7 @@ class QPushButton;
 
 namespace zokran {
 
+class AnotherFaceButton;
 class LineButtons;
 class MarkDiagram;
 
@@ -31,7 +32,8 @@ private:
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;
     QPushButton* hair_;
-    QPushButton *suggest_ = nullptr, *another_ = nullptr, *guess_ = nullptr;
+    AnotherFaceButton* another_ = nullptr;
+    QPushButton *suggest_ = nullptr, *guess_ = nullptr;
     QPushButton *rest_ = nullptr, *page_ = nullptr, *length_ = nullptr;
     LineButtons* lines_ = nullptr;
     QCheckBox* smiling_ = nullptr;

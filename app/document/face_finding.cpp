@@ -230,13 +230,33 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
             const Sketch* now = document_.study().sketch();
             if (found.empty() || !now || now->picture != picture || !isUntouched(now->marks))
                 return;
-            document_.edit(tr("Find the marks on the sketch"), {}, [&](Study& s) {
-                const MarkSheet& marks = found.front().marks;
-                suggest(s.sketch()->marks,
-                        s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
-            });
+            sketchFaces_ = found;
+            sketchFacesOf_ = picture;
+            sketchFace_ = 0;
+            markSketch(tr("Find the marks on the sketch"));
         },
         false);
+}
+
+std::size_t FaceFinding::sketchFaceCount() const {
+    const Sketch* sketch = document_.isOpen() ? document_.study().sketch() : nullptr;
+    return sketch && sketch->picture == sketchFacesOf_ ? sketchFaces_.size() : 0;
+}
+
+void FaceFinding::nextSketchFace() {
+    if (sketchFaceCount() < 2)
+        return;
+    sketchFace_ = (sketchFace_ + 1) % sketchFaces_.size();
+    markSketch(tr("Another face"));
+    emit changed();
+}
+
+void FaceFinding::markSketch(const QString& what) {
+    document_.edit(what, {}, [&](Study& s) {
+        const MarkSheet& marks = sketchFaces_[sketchFace_].marks;
+        suggest(s.sketch()->marks,
+                s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
+    });
 }
 
 const std::vector<SuggestedFace>& FaceFinding::faces() const {

@@ -48,6 +48,12 @@ public:
     /// None of them is to be marked.
     void dismiss();
 
+    /// How many faces were found in the open study's sketch, and which of them is marked, from 0.
+    std::size_t sketchFaceCount() const;
+    std::size_t sketchFace() const { return sketchFace_; }
+    /// Marks the next face of the sketch instead; only marks not yet looked over change.
+    void nextSketchFace();
+
     /// Pictures are looked at without being asked. Remembered; so at first.
     bool looksByItself() const { return looksByItself_; }
     void lookByItself(bool on);
@@ -71,6 +77,7 @@ private:
     void startReference(bool tellsNone);
     void referenceFound(const Found& found, bool asked);
     void mark(const QString& what);
+    void markSketch(const QString& what);
     bool mayStart() const;
     /// Keeps a wish for the next start.
     void remember(const char* key, bool on);
@@ -80,6 +87,9 @@ private:
     Found faces_; ///< of the study `facesOf_`
     std::optional<StudyId> facesOf_;
     std::size_t face_ = 0;
+    Found sketchFaces_; ///< of the picture `sketchFacesOf_`, the most likely first
+    std::string sketchFacesOf_;
+    std::size_t sketchFace_ = 0;
     bool isOpenQuestion_ = false; ///< several or a doubtful one, and none taken
     bool isWithheld_ = false;     ///< found, and not shown before the guess stands
     QSet<QString> looked_;        ///< pictures looked at by itself

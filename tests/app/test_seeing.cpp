@@ -1,5 +1,6 @@
 #include "app/overlays/expression_overlay.h"
 #include "app/telephone/telephone_sheet.h"
+#include "cast/stand_in_camera.h"
 #include "core/messages/expression_messages.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
@@ -285,6 +286,38 @@ private slots:
         goToStep("block-in");
         clickOn(buttonSaying("Another face (2 of 2)"));
         QVERIFY(desk().fit()->ball().centre.x() < 450);
+    }
+
+    void ofSeveralDrawnFacesTheOneThatWasPhotographedIsTaken() {
+        // A drawing of two, the larger of whom is somebody else.
+        const cv::Mat one = portrait();
+        openReference(save(one, "portrait.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        Shot shot;
+        shot.size = 700;
+        shot.pose = poseFromDegrees({-25}, {10}, {0});
+        const Picture other = photograph(Bust(sitterNamed("bellwether")), shot);
+        const cv::Mat larger(other.height, other.width, CV_8UC3, const_cast<std::uint8_t*>(other.bgr.data()));
+        const auto drawingFrom = [](const cv::Mat& photo) {
+            cv::Mat grey;
+            cv::cvtColor(photo, grey, cv::COLOR_BGR2GRAY);
+            return drawingOf(grey, DrawingFilter::Dodged);
+        };
+        const cv::Mat drawn = drawingFrom(one), drawnOther = drawingFrom(larger);
+        cv::Mat page(std::max(drawn.rows, drawnOther.rows), drawn.cols + drawnOther.cols, drawn.type(), cv::Scalar::all(240));
+        drawnOther.copyTo(page(cv::Rect(0, 0, drawnOther.cols, drawnOther.rows)));
+        drawn.copyTo(page(cv::Rect(drawnOther.cols, 0, drawn.cols, drawn.rows)));
+        // They lean on one rail, which makes one drawing of them.
+        cv::line(page, {40, page.rows - 60}, {page.cols - 40, page.rows - 60}, cv::Scalar::all(60), 12);
+        openSketch(save(page, "page.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().faces.sketchFaceCount() == 2, 30000);
+        QTRY_VERIFY2(study().sketch()->marks.seen(Mark::NoseTip), said());
+        QVERIFY(study().sketch()->marks.seen(Mark::NoseTip)->x() > drawnOther.cols);
+        skipSaying();
+        clickOn(buttonSaying("Another face (1 of 2)"));
+        QTRY_VERIFY(study().sketch()->marks.seen(Mark::NoseTip)->x() < drawnOther.cols);
+        undo();
+        QVERIFY(study().sketch()->marks.seen(Mark::NoseTip)->x() > drawnOther.cols);
     }
 
     void whoGuessesFirstSeesNothingBeforeTheGuessStands() {

@@ -1,5 +1,7 @@
 #include "app/course/check/findings_panel.h"
 
+#include "app/course/another_face_button.h"
+#include "app/course/check/corrections_table.h"
 #include "app/course/check/finding_scene.h"
 #include "app/course/check/line_panel.h"
 #include "app/course/sheet_button.h"
@@ -22,14 +24,12 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
-#include <QHeaderView>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QShortcut>
 #include <QStandardItemModel>
-#include <QTableWidget>
 #include <QToolButton>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -40,38 +40,6 @@ namespace zokran {
 namespace {
 
 constexpr QSize card(58, 58);
-
-/// A figure with its sign; nothing is ever minus zero.
-QString signedFigure(double value) {
-    return std::abs(value) < 0.05 ? QStringLiteral("0.0") : QString::asprintf("%+.1f", value);
-}
-
-/// How far a mark is to go, as its arrow shows: the drawing's own pose and the feature's place
-/// together.
-struct Correction {
-    Mark mark;
-    double up = 0, right = 0; ///< on the paper, % of the head's height
-    Pixels length;
-    bool sure = false;
-};
-
-std::vector<Correction> correctionsOf(const Comparison& c) {
-    const Pixels head{headHeight(c.sitter).value * c.registeredView.scale};
-    std::vector<Correction> all;
-    for (int i = 0; i < markCount; ++i) {
-        const Mark m = markAt(i);
-        const auto& p = c.placements[m];
-        if (!p)
-            continue;
-        const SketchPoint way = *c.asSeen[m] - p->drawn;
-        const Pixels length{way.norm()};
-        all.push_back({m, -100 * way.y() / head.value, 100 * way.x() / head.value, length,
-                       100 * (length / head) > 2.5 * p->doubt});
-    }
-    std::sort(all.begin(), all.end(),
-              [](const Correction& a, const Correction& b) { return a.length > b.length; });
-    return all;
-}
 
 /// A small head from the front with an arrow where a finding is.
 QPixmap cardOf(const Comparison& c, const Finding& finding, double density) {
@@ -141,6 +109,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     column_->addWidget(lookOver_ = new QPushButton(tr("&Look them over")));
     lookOver_->setToolTip(tr("From the most doubtful on: Enter when it is right, or drag it"));
     connect(lookOver_, &QPushButton::clicked, this, [this] { desk_.selection.lookOver(true); });
+    column_->addWidget(another_ = new AnotherFaceButton(desk_, Side::Sketch));
     headline_ = addText({}, "heading");
     body_ = addText({});
     measure_ = addText({}, "caption");
@@ -184,27 +153,11 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     words->setWordWrap(true);
     words->setProperty(typeProperty, "caption");
     numbers_->inside()->addWidget(words);
-    numbers_->inside()->addWidget(table_ = new QTableWidget(0, 4));
+    numbers_->inside()->addWidget(table_ = new CorrectionsTable(desk_));
     column_->addWidget(numbers_);
     column_->addWidget(new SheetButton(tr("Correction sheet…"), desk_, correctionSheetKind, &Desk::saveSheet));
     column_->addWidget(new TelephoneButton(desk_));
     column_->addStretch();
-    table_->setAccessibleName(tr("Corrections"));
-    table_->setHorizontalHeaderLabels({tr("Feature"), tr("up %"), tr("right %"), tr("mm")});
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    table_->verticalHeader()->hide();
-    table_->setWordWrap(true);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setMinimumHeight(260);
-    connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
-        if (!refreshing_ && table_->currentItem())
-            desk_.selection.touch(
-                Side::Sketch,
-                markAt(table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toInt()));
-    });
 }
 
 void FindingsPanel::showWhatItRestsOn() {
@@ -220,6 +173,7 @@ void FindingsPanel::showWhatItRestsOn() {
         words = tr("As far as I can see. You have not looked my marks over; none is doubtful.");
     sayOrHide(restsOn_, words);
     lookOver_->setVisible(!doubtful.empty());
+    another_->refresh();
 }
 
 void FindingsPanel::buildTolerances() {
@@ -339,37 +293,6 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
     strip_->addStretch();
 }
 
-void FindingsPanel::showTable() {
-    const std::vector<Correction> all = correctionsOf(*desk_.comparison());
-    const Sketch* attempt = desk_.study().sketch();
-    const auto perPixel =
-        attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt;
-    // Rows are written over and not made anew, so that one chosen by the learner stays chosen.
-    table_->setRowCount(static_cast<int>(all.size()));
-    for (int row = 0; row < table_->rowCount(); ++row) {
-        const Correction& c = all[static_cast<std::size_t>(row)];
-        const QString cells[] = {qt(wordsFor(c.mark, learnersTranslator())), signedFigure(c.up),
-                                 signedFigure(c.right),
-                                 perPixel ? QString::asprintf("%.0f", (c.length * *perPixel).value)
-                                          : QStringLiteral("–")};
-        for (int column = 0; column < 4; ++column) {
-            QTableWidgetItem* item = table_->item(row, column);
-            if (!item) {
-                table_->setItem(row, column, item = new QTableWidgetItem);
-                if (column)
-                    item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-            }
-            item->setText(cells[column]);
-            item->setFont(typeFont(TypeSize::Caption, c.sure));
-        }
-        table_->item(row, 0)->setToolTip(cells[0]);
-        table_->item(row, 0)->setData(Qt::UserRole, indexOf(c.mark));
-        if (desk_.selection.touched(Side::Sketch) == c.mark && table_->currentRow() != row)
-            table_->setCurrentCell(row, 0);
-    }
-    table_->resizeRowsToContents();
-}
-
 void FindingsPanel::showStudy() {
     // The ball can be held only where it is laid over both heads.
     const Sketch* shownAttempt = desk_.study().sketch();
@@ -388,7 +311,7 @@ void FindingsPanel::showStudy() {
     numbers_->setOpen(desk_.selection.allNumbers());
     showFinding();
     if (numbers_->isOpen())
-        showTable();
+        table_->showCorrections();
 }
 
 } // namespace zokran

@@ -9,12 +9,13 @@ class QComboBox;
 class QDoubleSpinBox;
 class QHBoxLayout;
 class QPushButton;
-class QTableWidget;
 class QToolButton;
 
 namespace zokran {
 
+class AnotherFaceButton;
 class CollapsibleSection;
+class CorrectionsTable;
 class LineButtons;
 
 /// One finding at a time in large words, a strip of all of them, what holds; and folded away, what is
@@ -33,7 +34,6 @@ private:
     /// What the check rests on: how much of it the program saw and the learner has not looked over.
     void showWhatItRestsOn();
     void showStrip(const std::vector<const Finding*>& told);
-    void showTable();
     void buildTolerances();
 
     QLabel *gate_, *restsOn_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
@@ -46,7 +46,8 @@ private:
     QDoubleSpinBox *place_, *size_, *angle_;
     CollapsibleSection* numbers_;
     LineButtons* lines_;
-    QTableWidget* table_;
+    CorrectionsTable* table_;
+    AnotherFaceButton* another_;
 };
 
 } // namespace zokran

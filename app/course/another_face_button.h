@@ -1,0 +1,22 @@
+#pragma once
+
+#include "app/document/desk.h"
+
+#include <QPushButton>
+
+namespace zokran {
+
+/// Marks the next face of a picture that shows several; gone where it shows one, or where no mark is a suggestion any more.
+class AnotherFaceButton : public QPushButton {
+    Q_OBJECT
+
+public:
+    AnotherFaceButton(Desk& desk, Side side);
+    void refresh();
+
+private:
+    Desk& desk_;
+    Side side_;
+};
+
+} // namespace zokran
