@@ -150,6 +150,10 @@ void HeadLight::setShowsEdges(bool edges) {
     edges_ = edges;
     emit changed();
 }
+void HeadLight::setNamesTerms(bool names) {
+    namesTerms_ = names;
+    emit changed();
+}
 void HeadLight::setOutlines(bool outlines) {
     outlines_ = outlines;
     emit changed();
@@ -185,6 +189,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     const bool another = wanted_ != wanted;
     if (another) {
         LitSolid solid;
+        placesRelief_.reset();
         if (head) {
             if (!places_ || litMarks_ != fit->head) {
                 litHead_ = litHead(fit->head);
@@ -193,7 +198,6 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
             litMarks_ = fit->head;
             solid = litHead_;
             edgesOfPlanes_.clear();
-            placesRelief_.reset();
             if (inPlanes) {
                 // Where light catches first is told of the round head.
                 View small = view;
@@ -214,7 +218,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
         relief_ = std::make_unique<DepthBuffer>(std::move(solid), view, across, down);
         wanted_ = wanted;
     }
-    if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_)
+    if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_ && shadedTerms_ == namesTerms_)
         return shaded_;
     const Shading shading(*relief_, light);
     constexpr std::uint8_t paper = 119; // the middle of the scale
@@ -227,15 +231,23 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     if (edges_)
         drawEdges(made.picture, *relief_, shading);
     made.view = view;
-    if (head)
-    {
-        made.places = placesRelief_ ? litPlaces(*placesRelief_, Shading(*placesRelief_, light), *places_)
-                                    : litPlaces(*relief_, shading, *places_);
+    const auto tell = [&](const DepthBuffer& relief, const Shading& lit, double scale) {
+        if (head)
+            made.places = litPlaces(relief, lit, *places_);
         for (LitPlace& place : made.places)
-            place.at /= placesRelief_ ? placesScale : 1;
-    }
+            place.at /= scale;
+        if (namesTerms_)
+            made.terms = lightTermPlaces(relief, lit, light);
+        for (LightTermPlace& place : made.terms)
+            place.at /= scale;
+    };
+    if (placesRelief_)
+        tell(*placesRelief_, Shading(*placesRelief_, light), placesScale);
+    else
+        tell(*relief_, shading, 1);
     shadedBy_ = light;
     shadedEdges_ = edges_;
+    shadedTerms_ = namesTerms_;
     return shaded_ = std::move(made);
 }
 

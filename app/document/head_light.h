@@ -5,6 +5,7 @@
 #include "app/document/selection.h"
 #include "core/light/light.h"
 #include "core/light/light_regions.h"
+#include "core/light/light_terms.h"
 #include "core/light/planar_head.h"
 #include "core/light/values.h"
 #include "core/page/paper_tone.h"
@@ -48,6 +49,9 @@ public:
     void setStands(bool stands);
     bool showsEdges() const { return edges_; }
     void setShowsEdges(bool edges);
+    /// Whether highlight, halftone, core and the other parts of light and shadow are named on the form and on the photo.
+    bool namesTerms() const { return namesTerms_; }
+    void setNamesTerms(bool names);
     bool squints() const { return squints_; }
     void setSquints(bool squints);
     /// Whether the borders of the values lie on both sheets as lines.
@@ -59,6 +63,7 @@ public:
         QImage picture;
         View view;
         std::vector<LitPlace> places; ///< of a head, the lightest first
+        std::vector<LightTermPlace> terms; ///< where they are to be named
     };
     /// As the lighting has it; nothing before there is a fit. Worked out when light, head, or pose change.
     const std::optional<Shaded>& shaded();
@@ -85,7 +90,7 @@ private:
     Analysis& analysis_;
     Selection& selection_;
     std::string form_ = usualHeadForm;
-    bool stands_ = true, edges_ = false, squints_ = true, outlines_ = false;
+    bool stands_ = true, edges_ = false, namesTerms_ = false, squints_ = true, outlines_ = false;
     bool reading_ = false, cannotTell_ = false;
     std::optional<LightReading> told_;
     /// What the relief was made for, and what the shading.
@@ -107,7 +112,7 @@ private:
     std::vector<PlanarSolid::Edge> edgesOfPlanes_;
     std::optional<Shaded> shaded_;
     Lighting shadedBy_;
-    bool shadedEdges_ = false;
+    bool shadedEdges_ = false, shadedTerms_ = false;
     QHash<QString, Squinted> squinted_;
     Background reader_{Background::Newer::Replaces}, squinter_{Background::Newer::Joins};
 };

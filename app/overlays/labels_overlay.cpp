@@ -1,12 +1,10 @@
 #include "app/overlays/labels_overlay.h"
 
-#include "app/sheet/strokes.h"
-#include "app/widgets/theme.h"
+#include "app/overlays/label_column.h"
 #include "app/text/messages.h"
 #include "core/construction/lines.h"
 #include "core/messages/line_messages.h"
 
-#include <QFontMetricsF>
 #include <algorithm>
 
 namespace zokran {
@@ -52,33 +50,10 @@ std::vector<LabelsOverlay::Label> LabelsOverlay::labels(const Canvas& canvas, bo
 
 void LabelsOverlay::paint(const Canvas& canvas) const {
     bool onRight = true;
-    std::vector<Label> all = labels(canvas, onRight);
-    std::sort(all.begin(), all.end(), [](const Label& a, const Label& b) { return a.y < b.y; });
-    const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
-    const double step = metrics.height() + 4;
-    for (std::size_t i = 1; i < all.size(); ++i)
-        all[i].y = std::max(all[i].y, all[i - 1].y + step);
-    const double lowest = canvas.area.bottom() - 12;
-    if (!all.empty() && all.back().y > lowest) {
-        all.back().y = lowest;
-        for (std::size_t i = all.size() - 1; i-- > 0;)
-            all[i].y = std::min(all[i].y, all[i + 1].y - step);
-    }
-    QPainter& painter = canvas.painter;
-    for (const Label& label : all) {
-        const double width = metrics.horizontalAdvance(label.text);
-        const QRectF box(onRight ? canvas.area.right() - width - 14 : canvas.area.left() + 6,
-                         label.y - step / 2, width + 8, step);
-        const QPointF to = onRight ? label.right : label.left;
-        const QPointF from(onRight ? box.left() : box.right(), label.y);
-        QColor leader = canvas.style.halo;
-        leader.setAlphaF(0.7f);
-        painter.setPen(QPen(leader, 2.4));
-        painter.drawLine(from, to);
-        painter.setPen(QPen(canvas.style.text, label.id == canvas.lit.toStdString() ? 1.6 : 0.8));
-        painter.drawLine(from, to);
-        paintWord(canvas, box, label.text);
-    }
+    std::vector<ColumnLabel> column;
+    for (const Label& label : labels(canvas, onRight))
+        column.push_back({label.text, label.y, onRight ? label.right : label.left, label.id == canvas.lit.toStdString()});
+    paintLabelColumn(canvas, std::move(column), onRight);
 }
 
 } // namespace zokran

@@ -35,6 +35,13 @@ nlohmann::ordered_json json(const ToneComparison& tones, int values) {
                                  {"says", wordsFor(finding, tones, values)},
                                  {"mend", mendWords(finding, tones, values)}});
     }
+    j["shadow_edges"] = nlohmann::ordered_json::array();
+    for (const ShadowEdgeShift& shift : tones.shadowEdges)
+        j["shadow_edges"].push_back({{"by", shift.by.value},
+                                     {"way", shift.intoLight ? "into_light" : "back"},
+                                     {"says", wordsFor(shift, tones)},
+                                     {"photo_at", {shift.seenAt.x(), shift.seenAt.y()}},
+                                     {"drawing_at", {shift.drawnAt.x(), shift.drawnAt.y()}}});
     j["places"] = nlohmann::ordered_json::array();
     for (const TonePair& pair : tones.pairs)
         j["places"].push_back({{"place", idOf(pair)},

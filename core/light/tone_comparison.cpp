@@ -34,6 +34,14 @@ struct Cut {
     PicturePoint origin{0, 0};
     double perPixel = 1; ///< px of the cut to one of the picture
     PicturePoint at(const PicturePoint& p) const { return perPixel * (p - origin); }
+    PicturePoint inPicture(const PicturePoint& p) const { return p / perPixel + origin; }
+    HeadLuminance of(const HeadInPicture& head) const {
+        View view = head.view;
+        view.centre = at(view.centre);
+        view.principal = at(view.principal);
+        view.scale *= perPixel;
+        return {luminance, view, head.head};
+    }
 };
 
 cv::Rect boxRound(const cv::Mat& picture, const HeadInPicture& head) {
@@ -255,6 +263,12 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
     if (!comparison.isShaded)
         return comparison;
 
+    comparison.headHeight = headHeight(seen.head);
+    for (ShadowEdgeShift shift : shadowEdgeShifts(photoCut.of(seen), drawingCut.of(drawn))) {
+        shift.seenAt = photoCut.inPicture(shift.seenAt);
+        shift.drawnAt = drawingCut.inPicture(shift.drawnAt);
+        comparison.shadowEdges.push_back(shift);
+    }
     const double scatter = fitKey(pairs);
     if (comparison.darkestDrawn > timidFrom && comparison.darkestDrawn > comparison.darkestSeen + timidBeyond)
         comparison.findings.push_back({ToneFinding::Kind::Timid, 0, 0,

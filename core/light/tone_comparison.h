@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/page/paper_tone.h"
+#include "core/light/shadow_edges.h"
 #include "core/light/tone_places.h"
 #include "core/view/view.h"
 
@@ -50,6 +51,8 @@ struct ToneComparison {
     double darkestSeen = 0;       ///< of the photograph's, its lightest at 100
     std::vector<TonePair> pairs;  ///< the photograph's darkest first
     std::vector<ToneFinding> findings; ///< the largest first
+    std::vector<ShadowEdgeShift> shadowEdges; ///< where a shadow's edge has crept, the furthest first; px of the two pictures
+    BallRadii headHeight{1};      ///< of the photographed head
 };
 
 /// Compares the values of a photograph and a drawing of it, place by place; both 8-bit with one, three or four

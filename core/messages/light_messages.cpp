@@ -33,6 +33,34 @@ std::string wordsFor(const LitPlace& place, const Translator& translator) {
     return placeWords(place.place->name, place.side, translator);
 }
 
+namespace {
+
+struct TermWords {
+    const char *name, *meaning;
+};
+/// In the order of `LightTerm`.
+constexpr TermWords termWords[lightTermCount] = {
+    {ZOKRAN_WORDS("highlight"), ZOKRAN_WORDS("where the light is thrown straight at you; the paper stays bare")},
+    {ZOKRAN_WORDS("light"), ZOKRAN_WORDS("turned to the lamp; nothing here is as dark as the lightest shadow")},
+    {ZOKRAN_WORDS("halftone"), ZOKRAN_WORDS("turning away from the lamp; it still belongs to the light")},
+    {ZOKRAN_WORDS("form shadow"), ZOKRAN_WORDS("turned away from the lamp; lay it in as one shape first")},
+    {ZOKRAN_WORDS("core shadow"), ZOKRAN_WORDS("just past where the light ends, the darkest of the form shadow; its edge is soft")},
+    {ZOKRAN_WORDS("reflected light"),
+     ZOKRAN_WORDS("light that comes back into the shadow; always darker than the halftone, however light it looks")},
+    {ZOKRAN_WORDS("cast shadow"),
+     ZOKRAN_WORDS("what something else keeps the lamp from; its edge is crisp near what throws it, and softens away from it")},
+};
+
+} // namespace
+
+std::string nameOf(LightTerm term, const Translator& translator) {
+    return translator.say(termWords[static_cast<std::size_t>(term)].name);
+}
+
+std::string meaningOf(LightTerm term, const Translator& translator) {
+    return translator.say(termWords[static_cast<std::size_t>(term)].meaning);
+}
+
 std::string wordsFor(ValueTrouble trouble, const Translator& translator) {
     switch (trouble) {
     case ValueTrouble::NotShaded:

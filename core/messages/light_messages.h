@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/light/light_regions.h"
+#include "core/light/light_terms.h"
 #include "core/light/values.h"
 #include "core/messages/translator.h"
 
@@ -14,6 +15,10 @@ std::string wordsFor(const LightDirection& light, const Translator& translator =
 std::string wordsFor(const LitPlace& place, const Translator& translator = english());
 /// The same of any place; `side`: +1 the sitter's left, -1 the right, 0 in the middle.
 std::string placeWords(const char* name, int side, const Translator& translator = english());
+
+/// A term as it stands beside the picture, and what it means in a sentence.
+std::string nameOf(LightTerm term, const Translator& translator = english());
+std::string meaningOf(LightTerm term, const Translator& translator = english());
 
 /// What a drawing's values lack, in a sentence; empty when nothing.
 std::string wordsFor(ValueTrouble trouble, const Translator& translator = english());

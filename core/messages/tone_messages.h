@@ -17,6 +17,9 @@ std::string wordsFor(const ToneFinding& finding, const ToneComparison& compariso
 std::string mendWords(const ToneFinding& finding, const ToneComparison& comparison, int values,
                       const Translator& translator = english());
 
+/// Where a shadow's edge has crept, which way and how far, in a sentence.
+std::string wordsFor(const ShadowEdgeShift& shift, const ToneComparison& comparison, const Translator& translator = english());
+
 /// The whole of it in a sentence: that nothing stands out, or that there is no tone yet.
 std::string verdictWords(const ToneComparison& comparison, const Translator& translator = english());
 

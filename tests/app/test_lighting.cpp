@@ -1,6 +1,7 @@
 // The step Light in the real window.
 
 #include "app/course/light/light_scenes.h"
+#include "app/overlays/named_places_overlay.h"
 #include "app/overlays/outlines_overlay.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
@@ -74,6 +75,56 @@ private slots:
         QTRY_VERIFY((outlines = seen()->scene().find<OutlinesOverlay>()) && outlines->lines().size() < usual);
         tick("The shapes as outlines");
         QVERIFY(!seen()->scene().find<OutlinesOverlay>());
+    }
+
+    void lightAndShadowAreNamedOnTheFormAndOnThePhoto() {
+        openDemo();
+        goToStep("light");
+        QVERIFY(places());
+        tick("Name light and shadow");
+        QTRY_VERIFY(seen()->scene().find<NamedPlacesOverlay>() && drawn()->scene().find<NamedPlacesOverlay>());
+        const auto onForm = drawn()->scene().find<NamedPlacesOverlay>()->places,
+                   onPhoto = seen()->scene().find<NamedPlacesOverlay>()->places;
+        QVERIFY(!places()); // one thing at a time
+        QCOMPARE(onForm.size(), onPhoto.size());
+        QStringList names;
+        const View& view = desk().fit()->view;
+        for (std::size_t i = 0; i < onForm.size(); ++i) {
+            names << onForm[i].name;
+            QCOMPARE(onPhoto[i].name, onForm[i].name);
+            // The photograph's place is the form's: as far from the middle of the ball, in its radii, and in the same direction.
+            const View& shaded = desk().light.shaded()->view;
+            const PicturePoint there = (onPhoto[i].at - view.centre) / view.scale,
+                               here = (onForm[i].at - shaded.centre) / shaded.scale;
+            QVERIFY2((there - here).norm() < 0.1, qPrintable(names.last()));
+            QVERIFY2(anyLabelSays(names.last() + "</b>: "), said());
+        }
+        QVERIFY2(names.contains("halftone") && names.contains("core shadow"), qPrintable(names.join(", ")));
+        QVERIFY2(anyLabelSays("(here: the "), said());
+        // A head turned in the hand is no longer the one in the photograph.
+        drawn()->setFocus();
+        drag(drawn(), QPoint(drawn()->width() / 2, drawn()->height() / 2), QPoint(drawn()->width() / 2 + 60, drawn()->height() / 2));
+        QVERIFY(drawn()->scene().find<NamedPlacesOverlay>());
+        QVERIFY(!seen()->scene().find<NamedPlacesOverlay>());
+        // A sphere on a table, on which they are learnt: each stands on the tone it names.
+        auto* shown = visibleNamed<QComboBox>("On the right");
+        shown->setFocus();
+        while (shown->currentText() != "Sphere" && shown->currentIndex() + 1 < shown->count())
+            QTest::keyClick(shown, Qt::Key_Down);
+
+        std::map<QString, int> tones;
+        const QImage& picture = desk().light.shaded()->picture;
+        for (const auto& place : drawn()->scene().find<NamedPlacesOverlay>()->places)
+            tones[place.name] = qGray(picture.pixel(QPointF(place.at.x(), place.at.y()).toPoint()));
+        QVERIFY(tones.contains("cast shadow") && tones.contains("core shadow") && tones.contains("halftone"));
+        QVERIFY(tones["highlight"] > tones["halftone"]);
+        QVERIFY(tones["halftone"] > tones["core shadow"]);
+        QVERIFY(tones["light"] > tones["cast shadow"]);
+        shown->setFocus();
+        QTest::keyClick(shown, Qt::Key_Home);
+        tick("Name light and shadow");
+        QVERIFY(!drawn()->scene().find<NamedPlacesOverlay>());
+        QVERIFY(places());
     }
 
     void valuesThatAreOffAreToldPlaceByPlaceOnBothSheets() {

@@ -3,6 +3,7 @@
 #include "core/base/errors.h"
 #include "core/head/population.h"
 #include "core/light/light_regions.h"
+#include "core/light/light_terms.h"
 #include "core/base/tone.h"
 #include "core/light/values.h"
 #include "core/messages/light_messages.h"
@@ -155,6 +156,67 @@ TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond i
         }
     CHECK(zones == std::vector{Zone::Light, Zone::Half, Zone::Core, Zone::Reflected});
     CHECK(last > 1.15f * darkest);
+}
+
+TEST_CASE("The terms of light are pointed at where a sphere has them") {
+    // A sphere with the light from the right, a little above: all is known from the normal alone.
+    const Lighting lighting{light(70, 20)};
+    View view = lookAt(pose(0, -22, 0));
+    view.nearness = 1e-6;
+    const DepthBuffer relief(litForm(form("sphere"), true), view, pictureSide, pictureSide);
+    const Shading shading(relief, lighting);
+    const auto places = lightTermPlaces(relief, shading, lighting);
+    const Vector3d lamp = towardsLight(lighting.key), half = (lamp + Vector3d::UnitZ()).normalized();
+    std::set<LightTerm> named;
+    for (const LightTermPlace& place : places) {
+        INFO(nameOf(place.term));
+        named.insert(place.term);
+        CHECK((view.project(place.onSolid) - place.at).norm() < 1.5);
+        const Vector3d normal = view.rotation * place.onSolid; // of a unit sphere
+        const double cosine = normal.dot(lamp);
+        switch (place.term) {
+        case LightTerm::Highlight:
+            CHECK(normal.dot(half) > 0.96);
+            break;
+        case LightTerm::Light:
+            CHECK(cosine > 0.5);
+            break;
+        case LightTerm::Halftone:
+            CHECK(cosine > 0);
+            CHECK(cosine < 0.5);
+            break;
+        case LightTerm::FormShadow:
+            CHECK(cosine < 0);
+            break;
+        case LightTerm::CoreShadow:
+            CHECK(cosine < 0);
+            CHECK(cosine > -0.5);
+            break;
+        case LightTerm::ReflectedLight:
+            CHECK(cosine < -0.4);
+            break;
+        case LightTerm::CastShadow:
+            // On the table, on the other side of the sphere from the lamp.
+            CHECK(place.onSolid.norm() > 1.01);
+            CHECK(normal.x() < 0);
+            break;
+        }
+        for (const LightTermPlace& other : places)
+            if (&other != &place)
+                CHECK((other.at - place.at).norm() > 0.29 * view.scale);
+    }
+    for (const LightTerm term : {LightTerm::Highlight, LightTerm::Light, LightTerm::Halftone, LightTerm::CoreShadow,
+                                 LightTerm::ReflectedLight, LightTerm::CastShadow})
+        {
+            INFO(nameOf(term));
+            CHECK(named.count(term));
+        }
+    // With the lamp behind the viewer there is no shadow of the form to name.
+    const Lighting frontal{light(0, 0)};
+    const Shading flat(relief, frontal);
+    for (const LightTermPlace& place : lightTermPlaces(relief, flat, frontal))
+        CHECK((place.term == LightTerm::Highlight || place.term == LightTerm::Light || place.term == LightTerm::Halftone ||
+               place.term == LightTerm::CastShadow));
 }
 
 TEST_CASE("A second light fills the shadows of the first") {

@@ -196,3 +196,49 @@ TEST_CASE("A timid drawing, a line drawing and a darkest dark in the wrong place
     away.view.centre = {5000, 5000};
     CHECK_FALSE(compareTones(photo.picture, photo.head, photo.picture, away));
 }
+
+namespace {
+
+/// A face parted into light and shadow by a level edge: in shadow is what lies to the left of `edge`, ball radii from the middle
+/// of the face. `hatched`: the shadow is drawn in strokes.
+HeadLuminance partedFace(double scale, PicturePoint centre, double edge, bool hatched, double lit = 0.75, double dark = 0.12) {
+    View view = viewAt(pose(0, 0, 0));
+    view.centre = view.principal = centre;
+    view.scale = scale;
+    cv::Mat1f luminance(700, 600);
+    for (int y = 0; y < luminance.rows; ++y)
+        for (int x = 0; x < luminance.cols; ++x) {
+            const bool shadow = (x - centre.x()) / scale < edge;
+            const bool between = hatched && (x + y) % 6 >= 4;
+            luminance(y, x) = static_cast<float>(shadow && !between ? dark : lit);
+        }
+    return {luminance, view, adultHeads().mean};
+}
+
+} // namespace
+
+TEST_CASE("How far a shadow's edge has crept is told with its way, and a faithful edge is left in peace") {
+    const HeadLuminance photo = partedFace(150, {300, 250}, 0.05, false);
+    // The drawing is smaller, lies elsewhere and is hatched.
+    for (const double crept : {0.2, -0.2}) {
+        const HeadLuminance drawing = partedFace(120, {280, 300}, 0.05 + crept, true);
+        const auto shifts = shadowEdgeShifts(photo, drawing);
+        INFO("crept by " << crept);
+        REQUIRE(!shifts.empty());
+        CHECK(shifts.front().intoLight == (crept > 0));
+        CHECK(shifts.front().by.value == Approx(0.2).margin(0.05));
+        CHECK((shifts.front().seenAt.x() - 300) / 150 == Approx(0.05 + crept / 2).margin(0.05));
+        CHECK((shifts.front().drawnAt.x() - 280) / 120 == Approx(0.05 + crept / 2).margin(0.05));
+    }
+    CHECK(shadowEdgeShifts(photo, partedFace(120, {280, 300}, 0.05, true)).empty());
+    CHECK(shadowEdgeShifts(photo, partedFace(120, {280, 300}, 0.09, true)).empty());
+    // A paler drawing has its edge at the same place.
+    CHECK(shadowEdgeShifts(photo, partedFace(120, {280, 300}, 0.05, true, 0.95, 0.4)).empty());
+    // No edge in the photograph, or none in the drawing.
+    CHECK(shadowEdgeShifts(partedFace(150, {300, 250}, 0.05, false, 0.5, 0.45), partedFace(120, {280, 300}, 0.3, true)).empty());
+    CHECK(shadowEdgeShifts(photo, partedFace(120, {280, 300}, 0.3, true, 0.9, 0.88)).empty());
+    // A dark patch away from the shadow is a tone, and no edge that has moved.
+    HeadLuminance patched = partedFace(120, {280, 300}, 0.05, true);
+    cv::circle(patched.luminance, {280 + 48, 300 + 70}, 14, cv::Scalar(0.12), cv::FILLED);
+    CHECK(shadowEdgeShifts(photo, patched).empty());
+}

@@ -67,6 +67,8 @@ LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     }
     column_->addLayout(places);
     next_ = addText({}, "caption");
+    meanings_ = addText({});
+    meanings_->setTextFormat(Qt::RichText);
     buildShown();
     column_->addStretch();
 }
@@ -162,6 +164,8 @@ void LightPanel::buildShown() {
                   [this](bool on) { desk_.light.setSquints(on); });
     outlines_ = box(tr("The s&hapes as outlines"), [this](bool on) { desk_.light.setOutlines(on); });
     edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
+    terms_ = box(tr("&Name light and shadow"), [this](bool on) { desk_.light.setNamesTerms(on); });
+    terms_->setToolTip(tr("Highlight, halftone, core, reflected light and cast shadow, on the form and on the photo"));
     stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });
 }
 
@@ -202,11 +206,25 @@ void LightPanel::showStudy() {
     edges_->setChecked(light.showsEdges());
     const bool basic = !light.showsHead() && light.form() != "sketch";
     edges_->setEnabled(light.form() != "sketch");
+    terms_->setChecked(light.namesTerms());
+    terms_->setEnabled(light.form() != "sketch");
     stands_->setVisible(basic);
     stands_->setChecked(light.stands());
     showValues();
     showPlaces();
+    showTerms();
     showTones();
+}
+
+void LightPanel::showTerms() {
+    QStringList lines;
+    for (const NamedTerm& term : namedTerms(desk_))
+        lines << QString("<b>%1</b>: %2").arg(term.name.toHtmlEscaped(), term.meaning.toHtmlEscaped());
+    meanings_->setText(lines.join("<br>"));
+    meanings_->setVisible(!lines.isEmpty());
+    // One thing at a time: the places of the lights are told while the terms are not.
+    for (QLabel* label : {lights_, darks_, next_})
+        label->setVisible(label->isVisibleTo(this) && lines.isEmpty());
 }
 
 void LightPanel::buildTones() {
@@ -218,6 +236,7 @@ void LightPanel::buildTones() {
     tones_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     tones_->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
     toneMend_ = addText({});
+    shadowEdges_ = addText({});
     connect(tones_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_ && row >= 0)
             desk_.tones.choose(static_cast<std::size_t>(row));
@@ -239,6 +258,13 @@ void LightPanel::showTones() {
     toneVerdict_->setVisible(!verdict.isEmpty());
     tones_->setVisible(has);
     toneMend_->setVisible(has);
+    QStringList edges;
+    if (tones)
+        for (const ShadowEdgeShift& shift : tones->shadowEdges)
+            edges << QString("%1  %2").arg(shadowEdgeSign(static_cast<std::size_t>(edges.size())),
+                                           qt(wordsFor(shift, *tones, learnersTranslator())));
+    shadowEdges_->setText(edges.join('\n'));
+    shadowEdges_->setVisible(!edges.isEmpty());
     if (!has)
         return;
     const int values = desk_.light.lighting().values;

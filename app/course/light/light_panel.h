@@ -33,17 +33,18 @@ private:
     void showValues();
     void buildTones();
     void showPlaces();
+    void showTerms();
     void showTones();
 
     LightBall* ball_;
-    QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_;
+    QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_, *meanings_;
     QPushButton* read_;
-    QCheckBox *second_, *squint_, *outlines_, *edges_, *stands_;
+    QCheckBox *second_, *squint_, *outlines_, *edges_, *terms_, *stands_;
     std::vector<QPushButton*> values_;
     ValueStrip* strip_;
     QComboBox* form_;
     QListWidget* tones_;
-    QLabel *toneVerdict_, *toneMend_;
+    QLabel *toneVerdict_, *toneMend_, *shadowEdges_;
 };
 
 } // namespace zokran

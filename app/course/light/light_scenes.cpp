@@ -1,5 +1,11 @@
 #include "app/course/light/light_scenes.h"
 
+#include "app/text/messages.h"
+#include "core/messages/light_messages.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
 namespace zokran {
 
 const ToneComparison* tonesOn(Desk& desk) {
@@ -9,6 +15,10 @@ const ToneComparison* tonesOn(Desk& desk) {
 
 std::size_t shownTones(const ToneComparison& tones) {
     return std::min<std::size_t>(tones.findings.size(), 7);
+}
+
+QString shadowEdgeSign(std::size_t number) {
+    return QString(QChar(static_cast<char16_t>(u'A' + number)));
 }
 
 std::vector<SignedPlace> signedPlaces(Desk& desk) {
@@ -21,6 +31,29 @@ std::vector<SignedPlace> signedPlaces(Desk& desk) {
     int letter = 0;
     for (const LitPlace& place : told.dark)
         all.push_back({place, QString(QChar('a' + letter++)), true});
+    return all;
+}
+
+std::vector<NamedTerm> namedTerms(Desk& desk) {
+    std::vector<NamedTerm> all;
+    if (!desk.light.namesTerms() || desk.light.form() == "sketch" || !desk.light.shaded())
+        return all;
+    const HeadLight::Shaded& shaded = *desk.light.shaded();
+    const bool isHead = desk.light.showsHead();
+    // A head turned in the hand is not the one in the photograph.
+    const bool isAsSeen = isHead && desk.fit() && desk.selection.turned() == Selection::Turned{};
+    for (const LightTermPlace& place : shaded.terms) {
+        NamedTerm term{qt(nameOf(place.term, learnersTranslator())), qt(meaningOf(place.term, learnersTranslator())), place.at, {}};
+        if (isAsSeen)
+            term.inPhoto = desk.fit()->view.project(place.onSolid);
+        const auto nearest = std::min_element(shaded.places.begin(), shaded.places.end(), [&](const LitPlace& a, const LitPlace& b) {
+            return (a.at - place.at).norm() < (b.at - place.at).norm();
+        });
+        if (nearest != shaded.places.end())
+            term.meaning = QCoreApplication::translate("LightStep", "%1 (here: %2)")
+                               .arg(term.meaning, qt(wordsFor(*nearest, learnersTranslator())));
+        all.push_back(std::move(term));
+    }
     return all;
 }
 

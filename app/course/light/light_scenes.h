@@ -10,6 +10,9 @@ const ToneComparison* tonesOn(Desk& desk);
 /// How many of its findings are shown; a learner mends a few at a time.
 std::size_t shownTones(const ToneComparison& tones);
 
+/// The letter by which a shadow's edge that has crept stands on the sheets and in the list.
+QString shadowEdgeSign(std::size_t number);
+
 /// A place that is pointed out: the five lightest by number, the five darkest by letter.
 struct SignedPlace {
     LitPlace place;
@@ -18,5 +21,15 @@ struct SignedPlace {
 };
 /// Of the head's form when that is shown; the lights first, each the strongest first.
 std::vector<SignedPlace> signedPlaces(Desk& desk);
+
+/// A term of light as it stands on a sheet and in the list.
+struct NamedTerm {
+    QString name;    ///< "core shadow"
+    QString meaning; ///< what it is, and on a head where it lies on this one
+    PicturePoint at{0, 0}; ///< px of the shaded form
+    std::optional<PicturePoint> inPhoto; ///< where the same place of the head is seen, px of the photograph
+};
+/// Of the form that is shown, from the lightest term to the cast shadow; empty unless they are asked for.
+std::vector<NamedTerm> namedTerms(Desk& desk);
 
 } // namespace zokran

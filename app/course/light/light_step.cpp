@@ -1,6 +1,7 @@
 #include "app/course/light/light_panel.h"
 #include "app/course/light/light_scenes.h"
 #include "app/course/step.h"
+#include "app/overlays/named_places_overlay.h"
 #include "app/overlays/outlines_overlay.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/overlays/places_overlay.h"
@@ -56,6 +57,11 @@ void LightStep::layTones(Scene& scene, Side side) {
                          static_cast<int>(i) + 1, finding.off > 0, i == desk_.tones.chosen()});
     }
     scene.lay<TonesOverlay>(std::move(shown));
+    std::vector<NamedPlacesOverlay::Shown> edges;
+    for (const ShadowEdgeShift& shift : tones->shadowEdges)
+        edges.push_back({side == Side::Reference ? shift.seenAt : shift.drawnAt, shadowEdgeSign(edges.size())});
+    if (!edges.empty())
+        scene.lay<NamedPlacesOverlay>(std::move(edges));
 }
 
 Scene LightStep::pictured(Side side) {
@@ -71,6 +77,14 @@ Scene LightStep::pictured(Side side) {
         if (const auto outlines = squintedOn(desk_, side).outlines)
             scene.lay<OutlinesOverlay>(outlines);
     layTones(scene, side);
+    if (side == Side::Reference) {
+        std::vector<NamedPlacesOverlay::Shown> named;
+        for (const NamedTerm& term : namedTerms(desk_))
+            if (term.inPhoto)
+                named.push_back({*term.inPhoto, term.name});
+        if (!named.empty())
+            scene.lay<NamedPlacesOverlay>(std::move(named));
+    }
     return scene;
 }
 
@@ -85,7 +99,12 @@ Scene LightStep::shadedForm() {
     scene.lay<PictureOverlay>(shaded->picture, scaled_);
     scene.caption = head ? tr("The form under this light") : tr("Turn it in the hand");
     scene.tools = {head ? &turnTool_ : &layTool_};
-    if (head) {
+    if (const auto terms = namedTerms(desk_); !terms.empty()) {
+        std::vector<NamedPlacesOverlay::Shown> named;
+        for (const NamedTerm& term : terms)
+            named.push_back({term.at, term.name});
+        scene.lay<NamedPlacesOverlay>(std::move(named));
+    } else if (head) {
         std::vector<PlacesOverlay::Shown> shown;
         for (const SignedPlace& place : signedPlaces(desk_))
             shown.push_back({place.place.at, place.sign, place.dark});
