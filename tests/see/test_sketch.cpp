@@ -1,5 +1,7 @@
-#include "see/suggest_marks.h"
+#include "cast/sitter.h"
+#include "cast/stand_in_camera.h"
 #include "core/base/thin_plate_warp.h"
+#include "see/suggest_marks.h"
 #include "tests/see/drawing_of.h"
 
 #include <catch2/catch.hpp>
@@ -102,6 +104,33 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             CHECK(std::abs(share(c.still)) < 0.12);
         }
     }
+}
+
+TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left to the hand") {
+    // A head that looks far aside, by our own pencil: the network takes a face for it that is turned otherwise.
+    FaceNetworks networks;
+    Shot shot;
+    shot.size = 800;
+    shot.pose = poseFromDegrees({-58.9}, {-7.8}, {-22.1});
+    shot.lightAzimuth = {-59};
+    shot.lightElevation = {25};
+    const Bust bust(someone(900085));
+    Picture photograph = zokran::photograph(bust, shot);
+    PlantedErrors planted;
+    planted.hand = "steady";
+    SimulatedSketch sketch = drawSketch(bust, shot, planted, 85);
+    const auto matrixOf = [](Picture& p) { return cv::Mat(p.height, p.width, CV_8UC3, p.bgr.data()); };
+    const auto alone = suggestSketchMarks(networks, matrixOf(sketch.picture));
+    REQUIRE(alone.size() == 1);
+    CHECK_FALSE(alone.front().certain);
+    SketchReference reference(networks, {matrixOf(photograph)});
+    CHECK(suggestSketchMarks(networks, matrixOf(sketch.picture), &reference).empty());
+    // The same pencil's head turned less is marked.
+    shot.pose = poseFromDegrees({-35}, {-7.8}, {-22.1});
+    photograph = zokran::photograph(bust, shot);
+    sketch = drawSketch(bust, shot, planted, 85);
+    SketchReference less(networks, {matrixOf(photograph)});
+    CHECK(suggestSketchMarks(networks, matrixOf(sketch.picture), &less).size() == 1);
 }
 
 TEST_CASE("A sheet on which too little is drawn is not marked") {
