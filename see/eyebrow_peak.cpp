@@ -49,7 +49,8 @@ PicturePoint eyebrowPeak(const FacePointArray& points, bool isLeft, const Offset
     const Eigen::Matrix<double, 3, 2> curve = terms.colPivHouseholderQr().solve(line);
     // The picture's y points down: a brow is highest where y is least.
     const double bend = curve(2, 1) / length;
-    const double slope = curve(1, 1) / length + usualRise(isLeft, pose.turn, pose.tilt) - usualRise(isLeft, Radians{0}, Radians{0});
+    const double slope =
+        curve(1, 1) / length + usualRise(isLeft, pose.turn, pose.tilt) - usualRise(isLeft, Radians{0}, Radians{0});
     const double share = std::clamp(bend > 0 ? -slope / (2 * bend) : 0.5, leastShare, 1 - leastShare);
     const Eigen::Vector2d peak = curve.transpose() * Eigen::Vector3d(1, share, share * share);
     return PicturePoint(lean * peak);

@@ -76,10 +76,9 @@ double square(double x) {
 constexpr Radians learnedTurn{1.4}, learnedTilt{0.8};
 
 OffsetTerms offsetTerms(const OffsetFeatures& f) {
-    const double t = std::clamp(f.turn, -learnedTurn, learnedTurn).value,
-                 i = std::clamp(f.tilt, -learnedTilt, learnedTilt).value;
-    return {1,         t,         i,         t * t,         t * i,         i * i,        f.mouthOpening.value, f.eyeOpening.value,
-            t * t * t, t * t * i, t * i * i, i * i * i,     t * t * t * t, t * t * t * i, t * t * i * i};
+    const double t = std::clamp(f.turn, -learnedTurn, learnedTurn).value, i = std::clamp(f.tilt, -learnedTilt, learnedTilt).value;
+    return {1,         t,         i,         t * t,     t * i,         i * i,         f.mouthOpening.value, f.eyeOpening.value,
+            t * t * t, t * t * i, t * i * i, i * i * i, t * t * t * t, t * t * t * i, t * t * i * i};
 }
 
 /// The sitter's left side is turned away where the nose points to the viewer's right.
@@ -100,8 +99,7 @@ const std::map<Mark, Offset>& learnedOffsets() {
                 const auto mark = markNamed(id);
                 if (!mark)
                     throw BadInput(fmt::format("there is no mark \"{}\"", id));
-                read[*mark] = {offset.at("x").get<OffsetTerms>(),
-                               offset.at("y").get<OffsetTerms>(),
+                read[*mark] = {offset.at("x").get<OffsetTerms>(), offset.at("y").get<OffsetTerms>(),
                                offset.at("variance").get<std::array<double, 5>>()};
             }
             return read;

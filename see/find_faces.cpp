@@ -132,8 +132,7 @@ void score(FaceNetworks& networks, const cv::Mat& picture, FoundFace& face) {
     face.score = scored(DetectorRange::Short, shortSquare, false);
     if (face.score >= beyondDoubt)
         return;
-    face.score = (face.score + scored(DetectorRange::Short, shortSquare, true) +
-                  scored(DetectorRange::Full, fullSquare, false) +
+    face.score = (face.score + scored(DetectorRange::Short, shortSquare, true) + scored(DetectorRange::Full, fullSquare, false) +
                   scored(DetectorRange::Full, fullSquare, true)) /
                  4;
 }
@@ -240,9 +239,8 @@ private:
                 continue;
             ++looked;
             const PicturePoint across = candidate.leftEye - candidate.rightEye;
-            FoundFace face = look(networks_, picture_, {candidate.box.centre,
-                                   candidate.box.side * 1.5,
-                                   {std::atan2(across.y(), across.x())}});
+            FoundFace face =
+                look(networks_, picture_, {candidate.box.centre, candidate.box.side * 1.5, {std::atan2(across.y(), across.x())}});
             if (disagreementOf(face) > suspicious)
                 lookTheOtherWayUp(face);
             // A box that strayed to a face that is known, or to nothing.
@@ -279,9 +277,8 @@ private:
             disagreement += disagreementOf(*face) / static_cast<double>(largest.size());
         if (stopped() || largest.size() < agreeing || disagreement > steadyAgreement)
             return;
-        faces_.push_back(**std::max_element(largest.begin(), largest.end(), [](const FoundFace* a, const FoundFace* b) {
-            return quality(*a) < quality(*b);
-        }));
+        faces_.push_back(**std::max_element(largest.begin(), largest.end(),
+                                            [](const FoundFace* a, const FoundFace* b) { return quality(*a) < quality(*b); }));
     }
 
     static double disagreementOf(const FoundFace& face) { return rms(face.disagreement) / face.width.value; }
@@ -330,8 +327,8 @@ std::vector<FoundFace> fitsFromAround(FaceNetworks& networks, const cv::Mat& pic
     for (double lean : otherLeans)
         for (double size : otherSizes)
             if (!cancelled || !*cancelled)
-                fits.push_back(look(networks, picture,
-                                    {first.centre, first.side * size, first.turned + toRadians(Degrees{lean})}));
+                fits.push_back(
+                    look(networks, picture, {first.centre, first.side * size, first.turned + toRadians(Degrees{lean})}));
     return fits;
 }
 

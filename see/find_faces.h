@@ -20,8 +20,7 @@ enum class PictureKind { Photograph, Drawing };
 /// candidates lead is then offered though no detector is sure of it. A face of a photograph that is read unsteadily is fitted
 /// from squares around the first too, and the steadiest kept; in drawings, which are all read less steadily, that misleads.
 /// Tenths of a second to a second; returns early, with nothing, once `cancelled` is true.
-std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
-                                 const std::atomic<bool>* cancelled = nullptr,
+std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture, const std::atomic<bool>* cancelled = nullptr,
                                  PictureKind kind = PictureKind::Photograph);
 
 /// The mesh fitted to the same face again from squares around it that lean, or are larger or smaller: it may have settled

@@ -1,9 +1,9 @@
 #include "see/sketch_registration.h"
 
+#include "core/base/thin_plate_warp.h"
 #include "see/face_marks.h"
 #include "see/face_mesh.h"
 #include "see/oriented_edges.h"
-#include "core/base/thin_plate_warp.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -25,8 +25,8 @@ struct Peaks {
     double weak, strong;
 };
 constexpr Peaks commonPeaks{0.25, 0.45};
-/// The same of eyebrows where the photograph has no colour and so may show plaster: a ridge of plaster correlates well with a brow
-/// that is drawn as hair, which lies higher. Measured: 0.36 to 0.66 there, 0.56 to 0.96 between photographs of people and
+/// The same of eyebrows where the photograph has no colour and so may show plaster: a ridge of plaster correlates well with a
+/// brow that is drawn as hair, which lies higher. Measured: 0.36 to 0.66 there, 0.56 to 0.96 between photographs of people and
 /// drawing-like pictures of them. The trust grows slowly, or the reading would hang on the light.
 constexpr Peaks colourlessEyebrowPeaks{0, 1};
 
@@ -308,8 +308,8 @@ Displacement locate(const Feature& feature, const std::vector<cv::Mat>& template
             variants.push_back({0, prior.mean.turn + k * prior.turn});
         else if (k == 0)
             variants.push_back({0, 0});
-    return posterior(variants, {feature.scales, feature.turns}, templates, drawing, patchOf(feature, points), prior,
-                     peaks, window);
+    return posterior(variants, {feature.scales, feature.turns}, templates, drawing, patchOf(feature, points), prior, peaks,
+                     window);
 }
 
 /// The same of one place about which the feature already lies: a small patch, a short way.

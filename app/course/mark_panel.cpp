@@ -4,9 +4,9 @@
 #include "app/course/check/line_panel.h"
 #include "app/course/mark_diagram.h"
 #include "app/document/marking.h"
+#include "app/text/messages.h"
 #include "app/widgets/collapsible_section.h"
 #include "app/widgets/theme.h"
-#include "app/text/messages.h"
 #include "core/messages/guess_messages.h"
 #include "core/messages/mark_messages.h"
 

@@ -254,8 +254,7 @@ void FaceFinding::nextSketchFace() {
 void FaceFinding::markSketch(const QString& what) {
     document_.edit(what, {}, [&](Study& s) {
         const MarkSheet& marks = sketchFaces_[sketchFace_].marks;
-        suggest(s.sketch()->marks,
-                s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
+        suggest(s.sketch()->marks, s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
     });
 }
 

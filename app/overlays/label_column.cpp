@@ -25,8 +25,8 @@ void paintLabelColumn(const Canvas& canvas, std::vector<ColumnLabel> labels, boo
     QPainter& painter = canvas.painter;
     for (const ColumnLabel& label : labels) {
         const double width = metrics.horizontalAdvance(label.text);
-        const QRectF box(onRight ? canvas.area.right() - width - 14 : canvas.area.left() + 6,
-                         label.y - step / 2, width + 8, step);
+        const QRectF box(onRight ? canvas.area.right() - width - 14 : canvas.area.left() + 6, label.y - step / 2, width + 8,
+                         step);
         const QPointF from(onRight ? box.left() : box.right(), label.y);
         QColor leader = canvas.style.halo;
         leader.setAlphaF(0.7f);

@@ -9,8 +9,8 @@ namespace zokran {
 /// One of several labels in a column at the side of a sheet.
 struct ColumnLabel {
     QString text;
-    double y = 0;       ///< of its middle, px of the widget
-    QPointF end;        ///< where its leader leads
+    double y = 0; ///< of its middle, px of the widget
+    QPointF end;  ///< where its leader leads
     bool strong = false;
 };
 

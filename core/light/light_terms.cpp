@@ -1,8 +1,7 @@
 #include "core/light/light_terms.h"
 
-#include <opencv2/imgproc.hpp>
-
 #include <algorithm>
+#include <opencv2/imgproc.hpp>
 
 namespace zokran {
 
@@ -48,8 +47,8 @@ std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Sha
         for (int x = 0; x < width; ++x)
             tones[index(x, y)] = shading.at(x, y);
     // The parts of a form's shadow come before the whole of it, which is pointed at where there is room.
-    constexpr LightTerm inTurn[] = {LightTerm::Highlight, LightTerm::CoreShadow, LightTerm::ReflectedLight,
-                                    LightTerm::CastShadow, LightTerm::Halftone, LightTerm::Light, LightTerm::FormShadow};
+    constexpr LightTerm inTurn[] = {LightTerm::Highlight, LightTerm::CoreShadow, LightTerm::ReflectedLight, LightTerm::CastShadow,
+                                    LightTerm::Halftone,  LightTerm::Light,      LightTerm::FormShadow};
     static_assert(std::size(inTurn) == lightTermCount);
     std::vector<LightTermPlace> places;
     for (const LightTerm term : inTurn) {
@@ -85,8 +84,7 @@ std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Sha
         const DepthBuffer::Spot& spot = relief.spot(static_cast<int>(at->x()), static_cast<int>(at->y()));
         places.push_back({term, *at, HeadPoint(relief.facing().transpose().cast<double>() * spot.at.cast<double>())});
     }
-    std::sort(places.begin(), places.end(),
-              [](const LightTermPlace& a, const LightTermPlace& b) { return a.term < b.term; });
+    std::sort(places.begin(), places.end(), [](const LightTermPlace& a, const LightTermPlace& b) { return a.term < b.term; });
     return places;
 }
 

@@ -83,7 +83,8 @@ cv::Mat1b skinMask(const HeadLuminance& photo, const Frame& frame, const std::ve
             leaveOut({eye.x(), photo.head[Mark::Brow].y() + 0.02, eye.z()}, 0.09);
         }
     for (const double along : {0.0, 0.25, 0.5, 0.75, 1.0})
-        leaveOut(photo.head[Mark::MouthCornerR] + along * (photo.head[Mark::MouthCornerL] - photo.head[Mark::MouthCornerR]), 0.11);
+        leaveOut(photo.head[Mark::MouthCornerR] + along * (photo.head[Mark::MouthCornerL] - photo.head[Mark::MouthCornerR]),
+                 0.11);
     leaveOut(photo.head[Mark::NoseBase], 0.10);
     return mask;
 }
@@ -213,8 +214,7 @@ std::vector<ShadowEdgeShift> shadowEdgeShifts(const HeadLuminance& photo, const 
             shifts.push_back({seen.inPicture(place), drawn.inPicture(place + warp(place)), width, intoLight});
         }
     }
-    std::sort(shifts.begin(), shifts.end(),
-              [](const ShadowEdgeShift& a, const ShadowEdgeShift& b) { return a.by > b.by; });
+    std::sort(shifts.begin(), shifts.end(), [](const ShadowEdgeShift& a, const ShadowEdgeShift& b) { return a.by > b.by; });
     shifts.resize(std::min(shifts.size(), mostTold));
     return shifts;
 }

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/page/paper_tone.h"
 #include "core/light/shadow_edges.h"
 #include "core/light/tone_places.h"
+#include "core/page/paper_tone.h"
 #include "core/view/view.h"
 
 #include <optional>
@@ -52,7 +52,7 @@ struct ToneComparison {
     std::vector<TonePair> pairs;  ///< the photograph's darkest first
     std::vector<ToneFinding> findings; ///< the largest first
     std::vector<ShadowEdgeShift> shadowEdges; ///< where a shadow's edge has crept, the furthest first; px of the two pictures
-    BallRadii headHeight{1};      ///< of the photographed head
+    BallRadii headHeight{1};                  ///< of the photographed head
 };
 
 /// Compares the values of a photograph and a drawing of it, place by place; both 8-bit with one, three or four

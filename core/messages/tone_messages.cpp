@@ -57,13 +57,15 @@ std::string mendWords(const ToneFinding& finding, const ToneComparison& comparis
 }
 
 std::string wordsFor(const ShadowEdgeShift& shift, const ToneComparison& comparison, const Translator& translator) {
-    const auto nearest = std::min_element(comparison.pairs.begin(), comparison.pairs.end(), [&](const TonePair& a, const TonePair& b) {
-        return (a.seenAt - shift.seenAt).norm() < (b.seenAt - shift.seenAt).norm();
-    });
+    const auto nearest =
+        std::min_element(comparison.pairs.begin(), comparison.pairs.end(), [&](const TonePair& a, const TonePair& b) {
+            return (a.seenAt - shift.seenAt).norm() < (b.seenAt - shift.seenAt).norm();
+        });
     if (nearest == comparison.pairs.end())
         return "";
-    return translator.say(shift.intoLight ? ZOKRAN_WORDS("{place}: your shadow's edge has crept into the light, by {share} % of the head")
-                                          : ZOKRAN_WORDS("{place}: your shadow's edge has drawn back, by {share} % of the head"),
+    return translator.say(shift.intoLight
+                              ? ZOKRAN_WORDS("{place}: your shadow's edge has crept into the light, by {share} % of the head")
+                              : ZOKRAN_WORDS("{place}: your shadow's edge has drawn back, by {share} % of the head"),
                           {{"place", wordsFor(*nearest, translator)},
                            {"share", fmt::to_string(std::lround(100 * (shift.by / comparison.headHeight)))}});
 }

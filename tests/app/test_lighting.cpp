@@ -103,7 +103,8 @@ private slots:
         QVERIFY2(anyLabelSays("(here: the "), said());
         // A head turned in the hand is no longer the one in the photograph.
         drawn()->setFocus();
-        drag(drawn(), QPoint(drawn()->width() / 2, drawn()->height() / 2), QPoint(drawn()->width() / 2 + 60, drawn()->height() / 2));
+        drag(drawn(), QPoint(drawn()->width() / 2, drawn()->height() / 2),
+             QPoint(drawn()->width() / 2 + 60, drawn()->height() / 2));
         QVERIFY(drawn()->scene().find<NamedPlacesOverlay>());
         QVERIFY(!seen()->scene().find<NamedPlacesOverlay>());
         // A sphere on a table, on which they are learnt: each stands on the tone it names.

@@ -1,10 +1,10 @@
 // Light on solids, against a ray that is sent by hand from each pixel to the light; places, values.
 
 #include "core/base/errors.h"
+#include "core/base/tone.h"
 #include "core/head/population.h"
 #include "core/light/light_regions.h"
 #include "core/light/light_terms.h"
-#include "core/base/tone.h"
 #include "core/light/values.h"
 #include "core/messages/light_messages.h"
 #include "core/page/paper_tone.h"
@@ -206,11 +206,10 @@ TEST_CASE("The terms of light are pointed at where a sphere has them") {
                 CHECK((other.at - place.at).norm() > 0.29 * view.scale);
     }
     for (const LightTerm term : {LightTerm::Highlight, LightTerm::Light, LightTerm::Halftone, LightTerm::CoreShadow,
-                                 LightTerm::ReflectedLight, LightTerm::CastShadow})
-        {
-            INFO(nameOf(term));
-            CHECK(named.count(term));
-        }
+                                 LightTerm::ReflectedLight, LightTerm::CastShadow}) {
+        INFO(nameOf(term));
+        CHECK(named.count(term));
+    }
     // With the lamp behind the viewer there is no shadow of the form to name.
     const Lighting frontal{light(0, 0)};
     const Shading flat(relief, frontal);

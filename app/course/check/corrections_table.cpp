@@ -38,11 +38,10 @@ std::vector<Correction> correctionsOf(const Comparison& c) {
             continue;
         const SketchPoint way = *c.asSeen[m] - p->drawn;
         const Pixels length{way.norm()};
-        all.push_back({m, -100 * way.y() / head.value, 100 * way.x() / head.value, length,
-                       100 * (length / head) > 2.5 * p->doubt});
+        all.push_back(
+            {m, -100 * way.y() / head.value, 100 * way.x() / head.value, length, 100 * (length / head) > 2.5 * p->doubt});
     }
-    std::sort(all.begin(), all.end(),
-              [](const Correction& a, const Correction& b) { return a.length > b.length; });
+    std::sort(all.begin(), all.end(), [](const Correction& a, const Correction& b) { return a.length > b.length; });
     return all;
 }
 
@@ -69,16 +68,13 @@ void CorrectionsTable::showCorrections() {
     const QSignalBlocker shown(this);
     const std::vector<Correction> all = correctionsOf(*desk_.comparison());
     const Sketch* attempt = desk_.study().sketch();
-    const auto perPixel =
-        attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt;
+    const auto perPixel = attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt;
     // Rows are written over and not made anew, so that one chosen by the learner stays chosen.
     setRowCount(static_cast<int>(all.size()));
     for (int row = 0; row < rowCount(); ++row) {
         const Correction& c = all[static_cast<std::size_t>(row)];
-        const QString cells[] = {qt(wordsFor(c.mark, learnersTranslator())), signedFigure(c.up),
-                                 signedFigure(c.right),
-                                 perPixel ? QString::asprintf("%.0f", (c.length * *perPixel).value)
-                                          : QStringLiteral("–")};
+        const QString cells[] = {qt(wordsFor(c.mark, learnersTranslator())), signedFigure(c.up), signedFigure(c.right),
+                                 perPixel ? QString::asprintf("%.0f", (c.length * *perPixel).value) : QStringLiteral("–")};
         for (int column = 0; column < 4; ++column) {
             QTableWidgetItem* cell = item(row, column);
             if (!cell) {

@@ -43,12 +43,14 @@ std::vector<NamedTerm> namedTerms(Desk& desk) {
     // A head turned in the hand is not the one in the photograph.
     const bool isAsSeen = isHead && desk.fit() && desk.selection.turned() == Selection::Turned{};
     for (const LightTermPlace& place : shaded.terms) {
-        NamedTerm term{qt(nameOf(place.term, learnersTranslator())), qt(meaningOf(place.term, learnersTranslator())), place.at, {}};
+        NamedTerm term{
+            qt(nameOf(place.term, learnersTranslator())), qt(meaningOf(place.term, learnersTranslator())), place.at, {}};
         if (isAsSeen)
             term.inPhoto = desk.fit()->view.project(place.onSolid);
-        const auto nearest = std::min_element(shaded.places.begin(), shaded.places.end(), [&](const LitPlace& a, const LitPlace& b) {
-            return (a.at - place.at).norm() < (b.at - place.at).norm();
-        });
+        const auto nearest =
+            std::min_element(shaded.places.begin(), shaded.places.end(), [&](const LitPlace& a, const LitPlace& b) {
+                return (a.at - place.at).norm() < (b.at - place.at).norm();
+            });
         if (nearest != shaded.places.end())
             term.meaning = QCoreApplication::translate("LightStep", "%1 (here: %2)")
                                .arg(term.meaning, qt(wordsFor(*nearest, learnersTranslator())));

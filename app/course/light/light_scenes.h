@@ -24,9 +24,9 @@ std::vector<SignedPlace> signedPlaces(Desk& desk);
 
 /// A term of light as it stands on a sheet and in the list.
 struct NamedTerm {
-    QString name;    ///< "core shadow"
-    QString meaning; ///< what it is, and on a head where it lies on this one
-    PicturePoint at{0, 0}; ///< px of the shaded form
+    QString name;                        ///< "core shadow"
+    QString meaning;                     ///< what it is, and on a head where it lies on this one
+    PicturePoint at{0, 0};               ///< px of the shaded form
     std::optional<PicturePoint> inPhoto; ///< where the same place of the head is seen, px of the photograph
 };
 /// Of the form that is shown, from the lightest term to the cast shadow; empty unless they are asked for.
