@@ -30,10 +30,10 @@ constexpr double doubtfulDisagreement = 0.02;
 constexpr double suspicious = 0.012;
 /// Seen the other way up it must be read as steadily as a face that is seen well.
 constexpr double mostTurnedOver = 0.025;
-/// From this one on a face that is offered is fitted again from squares around the first, for the mesh may have settled wrongly.
+/// From this one on a face that is offered is fitted again from perturbed crops, for the mesh may have converged wrongly.
 constexpr double unsteady = 0.015;
-/// The squares it is fitted from again, against the first: leans in degrees and sizes.
-constexpr double otherLeans[] = {-30, 0, 30}, otherSizes[] = {0.8, 1.25};
+/// The perturbed crops against the first one: rotations in degrees, and relative sizes.
+constexpr double perturbedLeans[] = {-30, 0, 30}, perturbedSizes[] = {0.8, 1.25};
 /// What a disagreement of a whole face's width takes off the score where such fits are compared.
 constexpr double perDisagreementOfFits = 8;
 /// Where a face is too dark or turned too far for the detectors to be sure of it upright, it is offered if so many candidates,
@@ -166,7 +166,7 @@ public:
                 search(range, {1, 1.6}, {0, -35, 35, -80, 80, 180}, wideLeast);
             verify(mostCandidates);
             if (faces_.empty())
-                offerWhatCandidatesAgreeOn();
+                offerConsensus();
         }
         if (stopped())
             return {};
@@ -253,7 +253,7 @@ private:
                 continue;
             }
             if (kind_ == PictureKind::Photograph && disagreementOf(face) > unsteady)
-                lookFromAround(face);
+                refitFromPerturbedCrops(face);
             face.certain = face.score >= sure && disagreementOf(face) < doubtfulDisagreement;
             faces_.push_back(face);
         }
@@ -261,7 +261,7 @@ private:
     }
 
     /// The largest group of refused candidates that are all the same face, if it is large and steady enough.
-    void offerWhatCandidatesAgreeOn() {
+    void offerConsensus() {
         std::vector<const FoundFace*> largest;
         for (const FoundFace& one : refused_) {
             std::vector<const FoundFace*> group;
@@ -299,10 +299,10 @@ private:
             face = other;
     }
 
-    /// Keeps the best of all fits from squares around the first.
-    void lookFromAround(FoundFace& face) {
+    /// Keeps the best of all fits from perturbed crops.
+    void refitFromPerturbedCrops(FoundFace& face) {
         const auto merit = [](const FoundFace& f) { return f.score - perDisagreementOfFits * disagreementOf(f); };
-        for (const FoundFace& seen : fitsFromAround(networks_, picture_, face, cancelled_))
+        for (const FoundFace& seen : refitsFromPerturbedCrops(networks_, picture_, face, cancelled_))
             if (merit(seen) > merit(face))
                 face = seen;
     }
@@ -320,12 +320,12 @@ private:
 
 } // namespace
 
-std::vector<FoundFace> fitsFromAround(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
+std::vector<FoundFace> refitsFromPerturbedCrops(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
                                       const std::atomic<bool>* cancelled) {
     const FaceCrop first = meshCrop(face.points);
     std::vector<FoundFace> fits;
-    for (double lean : otherLeans)
-        for (double size : otherSizes)
+    for (double lean : perturbedLeans)
+        for (double size : perturbedSizes)
             if (!cancelled || !*cancelled)
                 fits.push_back(
                     look(networks, picture, {first.centre, first.side * size, first.turned + toRadians(Degrees{lean})}));

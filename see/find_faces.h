@@ -23,9 +23,9 @@ enum class PictureKind { Photograph, Drawing };
 std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture, const std::atomic<bool>* cancelled = nullptr,
                                  PictureKind kind = PictureKind::Photograph);
 
-/// The mesh fitted to the same face again from squares around it that lean, or are larger or smaller: it may have settled
-/// wrongly at first. Some tenths of a second; fewer fits once `cancelled` is true.
-std::vector<FoundFace> fitsFromAround(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
+/// The mesh fitted to the same face again from crops that are rotated, or larger or smaller: it may have converged wrongly at
+/// first. Some tenths of a second; fewer fits once `cancelled` is true.
+std::vector<FoundFace> refitsFromPerturbedCrops(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
                                       const std::atomic<bool>* cancelled = nullptr);
 
 } // namespace zokran

@@ -68,8 +68,8 @@ struct Displacement {
 /// Standard deviations of what draughtsmen misplace, as shares of the face, and of the logarithm of a size and of a
 /// rotation (the trial's).
 constexpr double usualShift = 0.05, usualScale = 0.15, usualTurn = 0.10;
-/// Further than this no feature of a face that was found at all is misplaced, as a share of the face: the rounds have led each
-/// other astray, and the network's first word stands.
+/// Further than this no feature of a face that was found at all is misplaced, as a share of the face: the rounds have diverged,
+/// and the network's own estimate is used.
 constexpr double mostShift = 0.14;
 /// The search window's half width in the first round and in later ones, as a share of the face.
 constexpr double firstWindow = 0.10, laterWindow = 0.06;
@@ -419,7 +419,7 @@ FacePointArray SketchRegistration::placesInPhoto() const {
     return places;
 }
 
-double SketchRegistration::unlikeness(const FoundFace& drawn) const {
+double SketchRegistration::shapeDissimilarity(const FoundFace& drawn) const {
     const FacePointArray places = placesInPhoto();
     const Eigen::Matrix<double, 2, 3> carried = robustSimilarity(places, drawn.points);
     std::array<double, facePointCount> apart;
@@ -442,7 +442,7 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
                                photoCrop.turned + Radians{std::atan2(carried(1, 0), carried(0, 0))}};
     const cv::Mat drawnSquare = greyOf(sample(drawing, drawingCrop, squareSize));
 
-    std::vector<Displacement> displaced(features().size()), firstWord(features().size());
+    std::vector<Displacement> displaced(features().size()), networkEstimate(features().size());
     for (int round = 0; round < rounds; ++round) {
         const cv::Mat back = pulledBack(drawnSquare, warpOf(photoPoints_, displaced));
         const FacePointArray read = steadyPoints(networks_, back);
@@ -454,8 +454,8 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
             const Displacement rest = locate(feature, templates_, edges, photoPoints_, prior,
                                              hasColour_ ? commonPeaks : feature.colourlessPeaks, window);
             if (round == 0) {
-                firstWord[f] = prior.mean;
-                firstWord[f].sigma = usualShift * faceSize;
+                networkEstimate[f] = prior.mean;
+                networkEstimate[f].sigma = usualShift * faceSize;
             }
             Displacement& d = displaced[f];
             d.shift += rest.shift;
@@ -464,7 +464,7 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
             d.sigma = rest.sigma;
             d.peak = rest.peak;
             if (d.shift.norm() > mostShift * faceSize)
-                d = firstWord[f];
+                d = networkEstimate[f];
         };
         forEachInParallel(features().size(), locateFeature);
     }

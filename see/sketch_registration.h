@@ -36,7 +36,7 @@ public:
 
     /// How far the points of a drawn face lie from the photograph's, laid over one another as well as they go: the median
     /// distance as a share of the drawn face's width. Of several drawn faces the least is most likely the photographed one.
-    double unlikeness(const FoundFace& drawn) const;
+    double shapeDissimilarity(const FoundFace& drawn) const;
 
 private:
     FacePointArray placesInPhoto() const; ///< `drawingLikePoints_` in px of the photograph

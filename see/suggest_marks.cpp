@@ -23,10 +23,10 @@ constexpr int largestSide = 16384;
 constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.
 constexpr double sketchAlone = 1.5;
-/// A drawn face that is not certain is taken for the photographed one up to this unlikeness. Measured on 57 sketches by our own
+/// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by our own
 /// pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its pose;
 /// drawings that lose half of a turn reach 0.036, but all of these are certain.
-constexpr double mostUnlike = 0.026;
+constexpr double mostDissimilar = 0.026;
 /// A photograph is read with the fewest pixels that leave its longer side this long.
 constexpr int searchedSide = 2400;
 
@@ -206,7 +206,7 @@ public:
     /// The faces of a drawing, the one that is most like the photographed face first.
     std::vector<FoundFace> byLikeness(std::vector<FoundFace> drawn) const {
         std::stable_sort(drawn.begin(), drawn.end(), [this](const FoundFace& a, const FoundFace& b) {
-            return registration_->unlikeness(a) < registration_->unlikeness(b);
+            return registration_->shapeDissimilarity(a) < registration_->shapeDissimilarity(b);
         });
         return drawn;
     }
@@ -215,12 +215,12 @@ public:
     /// taken that is least so; nothing where even that is too unlike.
     std::optional<FoundFace> plausible(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& drawn,
                                        const std::atomic<bool>* cancelled) const {
-        if (drawn.certain || registration_->unlikeness(drawn) <= mostUnlike)
+        if (drawn.certain || registration_->shapeDissimilarity(drawn) <= mostDissimilar)
             return drawn;
         std::optional<FoundFace> best;
-        double least = mostUnlike;
-        for (const FoundFace& fit : fitsFromAround(networks, drawing, drawn, cancelled))
-            if (const double unlike = registration_->unlikeness(fit); unlike < least) {
+        double least = mostDissimilar;
+        for (const FoundFace& fit : refitsFromPerturbedCrops(networks, drawing, drawn, cancelled))
+            if (const double unlike = registration_->shapeDissimilarity(fit); unlike < least) {
                 best = fit;
                 least = unlike;
             }

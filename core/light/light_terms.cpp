@@ -11,7 +11,7 @@ namespace {
 constexpr float mirrors = 0.97f;
 /// The least disc that is pointed at, and the room between two places, ball radii.
 constexpr double leastRadius = 0.04, room = 0.3;
-/// At the picture's sides there are names; ball radii.
+/// No place lies nearer than this to the picture's left or right edge, where its names are written; ball radii.
 constexpr double margin = 0.45;
 
 bool holds(LightTerm term, const Shading::Tone& tone, float towardsHalf) {
@@ -69,14 +69,11 @@ std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Sha
         std::optional<PicturePoint> at;
         for (int y = 0; y < height; ++y)
             for (int x = 0; x < width; ++x) {
-                double clear = depth(y + 1, x + 1);
-                for (const LightTermPlace& other : places) {
-                    const double apart = (other.at - PicturePoint(x, y)).norm();
-                    clear = apart < room * scale ? 0 : clear;
-                }
-                if (clear > best) {
-                    best = clear;
-                    at = PicturePoint(x, y);
+                const PicturePoint here(x, y);
+                const auto isNear = [&](const LightTermPlace& other) { return (other.at - here).norm() < room * scale; };
+                if (depth(y + 1, x + 1) > best && std::none_of(places.begin(), places.end(), isNear)) {
+                    best = depth(y + 1, x + 1);
+                    at = here;
                 }
             }
         if (!at)

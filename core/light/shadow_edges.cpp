@@ -66,7 +66,7 @@ cv::Mat1b skinMask(const HeadLuminance& photo, const Frame& frame, const std::ve
     for (Mark m : marks)
         if (m != Mark::Hairline)
             outline.push_back(at(photo.head[m]));
-    // The forehead up to two thirds of the way to the hair, which may be dark.
+    // The forehead counts up to three fifths of the way to the hair, which may be dark.
     outline.push_back(at(photo.head[Mark::Brow] + 0.6 * (photo.head[Mark::Hairline] - photo.head[Mark::Brow])));
     std::vector<cv::Point> hull;
     cv::convexHull(outline, hull);
