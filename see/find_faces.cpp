@@ -321,7 +321,7 @@ private:
 } // namespace
 
 std::vector<FoundFace> refitsFromPerturbedCrops(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
-                                      const std::atomic<bool>* cancelled) {
+                                                const std::atomic<bool>* cancelled) {
     const FaceCrop first = meshCrop(face.points);
     std::vector<FoundFace> fits;
     for (double lean : perturbedLeans)

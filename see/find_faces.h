@@ -26,6 +26,6 @@ std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
 /// The mesh fitted to the same face again from crops that are rotated, or larger or smaller: it may have converged wrongly at
 /// first. Some tenths of a second; fewer fits once `cancelled` is true.
 std::vector<FoundFace> refitsFromPerturbedCrops(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
-                                      const std::atomic<bool>* cancelled = nullptr);
+                                                const std::atomic<bool>* cancelled = nullptr);
 
 } // namespace zokran

@@ -23,9 +23,9 @@ constexpr int largestSide = 16384;
 constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.
 constexpr double sketchAlone = 1.5;
-/// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by our own
-/// pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its pose;
-/// drawings that lose half of a turn reach 0.036, but all of these are certain.
+/// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by
+/// our own pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its
+/// pose; drawings that lose half of a turn reach 0.036, but all of these are certain.
 constexpr double mostDissimilar = 0.026;
 /// A photograph is read with the fewest pixels that leave its longer side this long.
 constexpr int searchedSide = 2400;
