@@ -1,4 +1,5 @@
-#include "see/suggest_marks.h"
+#include "app/document/picture_file.h"
+#include "app/document/searched_picture.h"
 
 #include <benchmark/benchmark.h>
 #include <filesystem>
@@ -29,13 +30,13 @@ const std::filesystem::path& largePhotograph() {
 /// What reading the file alone takes, for comparison.
 void photographRead(benchmark::State& state) {
     for (auto _ : state)
-        benchmark::DoNotOptimize(readColourPicture(largePhotograph()));
+        benchmark::DoNotOptimize(readPicture(QString::fromStdString(largePhotograph().string())));
 }
 
 void facesOfPhotograph(benchmark::State& state) {
     FaceNetworks networks;
     for (auto _ : state)
-        benchmark::DoNotOptimize(suggestMarks(networks, readSearchedPicture(largePhotograph(), 6000, 4000)));
+        benchmark::DoNotOptimize(suggestMarks(networks, searchedPicture(largePhotograph(), searchedReduction(6000, 4000))));
 }
 
 void marksOfSketch(benchmark::State& state) {

@@ -9,7 +9,6 @@
 #include <cmath>
 #include <exiv2/exiv2.hpp>
 #include <opencv2/core.hpp>
-#include <opencv2/imgcodecs.hpp>
 
 namespace zokran {
 
@@ -248,27 +247,8 @@ Picture photograph(const Bust& bust, const Shot& shot,
     return mesh ? photograph(*mesh, shot, cancelled) : Picture{};
 }
 
-namespace {
-
-cv::Mat asImage(const Picture& picture) {
-    return {picture.height, picture.width, CV_8UC3, const_cast<std::uint8_t*>(picture.bgr.data())};
-}
-
-} // namespace
-
-std::string encoded(const Picture& picture, const std::string& extension) {
-    std::vector<std::uint8_t> bytes;
-    cv::imencode(extension, asImage(picture), bytes, {cv::IMWRITE_JPEG_QUALITY, 92});
-    return {bytes.begin(), bytes.end()};
-}
-
-std::string encodeAsCameraJpeg(const Picture& picture, const Shot& shot) {
-    // A camera held upright writes what its sensor saw, lying on its side, and says so.
-    cv::Mat lying;
-    cv::rotate(asImage(picture), lying, cv::ROTATE_90_COUNTERCLOCKWISE);
-    std::vector<std::uint8_t> bytes;
-    cv::imencode(".jpg", lying, bytes, {cv::IMWRITE_JPEG_QUALITY, 92});
-    auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
+std::string withCameraExif(const std::string& jpeg, const Shot& shot, int width, int height) {
+    auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(jpeg.data()), static_cast<long>(jpeg.size()));
     Exiv2::ExifData exif;
     exif["Exif.Image.Make"] = "Zokran";
     exif["Exif.Image.Model"] = "Stand-in camera";
@@ -277,14 +257,13 @@ std::string encodeAsCameraJpeg(const Picture& picture, const Shot& shot) {
     exif["Exif.Photo.FocalLength"] =
         Exiv2::Rational(static_cast<int>(std::lround(10 * shot.lens.value / crop)), 10);
     exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(std::lround(shot.lens.value));
-    exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(lying.cols);
-    exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(lying.rows);
+    exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(width);
+    exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(height);
     image->setExifData(exif);
     image->writeMetadata();
     Exiv2::BasicIo& io = image->io();
     io.open();
-    const Exiv2::DataBuf buffer = io.read(static_cast<long>(io.size()));
-    return {reinterpret_cast<const char*>(buffer.pData_), static_cast<std::size_t>(buffer.size_)};
+    return {reinterpret_cast<const char*>(io.mmap()), static_cast<std::size_t>(io.size())};
 }
 
 } // namespace zokran

@@ -106,11 +106,8 @@ struct SimulatedSketch {
 SimulatedSketch drawSketch(const Bust& bust, const Shot& shot, const PlantedErrors& planted,
                   unsigned seed);
 
-/// Encodes a picture; `extension` is ".png" or ".jpg".
-std::string encoded(const Picture& picture, const std::string& extension);
-
-/// The photograph as a camera writes it: a JPEG lying on its side with EXIF that says how it was
-/// held and through which lens it was taken.
-std::string encodeAsCameraJpeg(const Picture& picture, const Shot& shot);
+/// A JPEG file of what the sensor of a camera held upright saw, which is the picture turned by a quarter anticlockwise, with
+/// EXIF that says so and through which lens it was taken. `width` and `height`: of the picture as it lies, px.
+std::string withCameraExif(const std::string& jpeg, const Shot& shot, int width, int height);
 
 } // namespace zokran

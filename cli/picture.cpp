@@ -3,11 +3,19 @@
 #include "cli/quiet.h"
 #include "core/base/errors.h"
 
+#include <algorithm>
 #include <filesystem>
 #include <fmt/format.h>
 #include <opencv2/imgcodecs.hpp>
 
 namespace zokran::cli {
+
+namespace {
+
+/// Pictures larger than this each way are no photographs; gigabytes would be needed for them.
+constexpr int largestSide = 16384;
+
+} // namespace
 
 cv::Mat pictureFrom(const std::string& file) {
     std::error_code error;
@@ -21,7 +29,10 @@ cv::Mat pictureFrom(const std::string& file) {
         // More pixels than OpenCV allows.
     }
     if (picture.empty())
-        throw BadInput(fmt::format("{}: cannot be read as a picture", file));
+        throw BadInput(fmt::format("{}: this is not a picture that can be read", file));
+    if (std::max(picture.cols, picture.rows) > largestSide)
+        throw BadInput(fmt::format("{}: {} by {} px are too many; {} each way at the most", file, picture.cols, picture.rows,
+                                   largestSide));
     return picture;
 }
 

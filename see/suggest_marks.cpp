@@ -8,17 +8,13 @@
 #include "see/sketch_registration.h"
 
 #include <algorithm>
-#include <fmt/format.h>
 #include <map>
-#include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
 namespace zokran {
 
 namespace {
 
-/// Pictures larger than this each way are no photographs; OpenCV would need gigabytes for them.
-constexpr int largestSide = 16384;
 /// Beyond this turn a face in a drawing is never taken for certain.
 constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.
@@ -107,39 +103,13 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
     return found;
 }
 
-cv::Mat read(const std::filesystem::path& file, int flags) {
-    // OpenCV reports a file that is not there on stderr.
-    std::error_code ignored;
-    cv::Mat picture;
-    try {
-        if (std::filesystem::is_regular_file(file, ignored))
-            picture = cv::imread(file.string(), flags);
-    } catch (const cv::Exception&) {
-        // A picture with more pixels than OpenCV allows: it cannot be read either.
-    }
-    if (picture.empty())
-        throw BadInput(fmt::format("{}: this is not a picture that can be read", file.string()));
-    if (std::max(picture.cols, picture.rows) > largestSide)
-        throw BadInput(fmt::format("{}: {} by {} px are too many; {} each way at the most", file.string(), picture.cols,
-                                   picture.rows, largestSide));
-    return picture;
-}
-
 } // namespace
 
-cv::Mat readColourPicture(const std::filesystem::path& file) {
-    return read(file, cv::IMREAD_COLOR);
-}
-
-SearchedPicture readSearchedPicture(const std::filesystem::path& file, int width, int height) {
-    const int longer = std::max(width, height);
-    if (longer >= 8 * searchedSide)
-        return {read(file, cv::IMREAD_REDUCED_COLOR_8), 8};
-    if (longer >= 4 * searchedSide)
-        return {read(file, cv::IMREAD_REDUCED_COLOR_4), 4};
-    if (longer >= 2 * searchedSide)
-        return {read(file, cv::IMREAD_REDUCED_COLOR_2), 2};
-    return {readColourPicture(file)};
+int searchedReduction(int width, int height) {
+    for (int reduction : {8, 4, 2})
+        if (std::max(width, height) >= reduction * searchedSide)
+            return reduction;
+    return 1;
 }
 
 std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const SearchedPicture& photo,

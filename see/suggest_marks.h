@@ -6,7 +6,6 @@
 #include "see/networks.h"
 
 #include <atomic>
-#include <filesystem>
 #include <memory>
 #include <opencv2/core.hpp>
 #include <optional>
@@ -70,11 +69,8 @@ std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::
                                               const std::atomic<bool>* cancelled = nullptr,
                                               PaperChoice paper = PaperChoice::AsItShows);
 
-/// Reads a picture as the two functions want it, upright. Throws BadInput, naming the file and the cause.
-cv::Mat readColourPicture(const std::filesystem::path& file);
-
-/// The same with no more pixels than a search for faces needs, which is several times quicker for a JPEG file; `width`
-/// and `height`: of the picture, px.
-SearchedPicture readSearchedPicture(const std::filesystem::path& file, int width, int height);
+/// By how much a picture of `width` by `height` px may be reduced before it is searched: 1, 2, 4 or 8. Some decoders read so
+/// many fewer pixels several times quicker.
+int searchedReduction(int width, int height);
 
 } // namespace zokran

@@ -312,7 +312,7 @@ void CastRoom::take() {
                 throw StorageError(taken_.errorString().toStdString());
             file = taken_.filePath(
                 QString("%1 at %2°.jpg").arg(name).arg(std::lround(toDegrees(shot.pose.turn).value)));
-            writeAtomically(file.toStdString(), encodeAsCameraJpeg(picture, shot));
+            writeAtomically(file.toStdString(), cameraJpeg(picture, shot));
         }
         return file;
     };

@@ -3,6 +3,7 @@
 #include "cast/stand_in_camera.h"
 
 #include <QImage>
+#include <string>
 
 namespace zokran {
 
@@ -10,5 +11,9 @@ namespace zokran {
 QImage asQImage(const Picture& picture);
 /// And back; empty of a null one.
 Picture asPicture(const QImage& image);
+
+/// A picture of the stand-in camera as a camera writes it: a JPEG file lying on its side that says how it was held and through
+/// which lens it was taken.
+std::string cameraJpeg(const Picture& picture, const Shot& shot);
 
 } // namespace zokran

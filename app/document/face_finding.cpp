@@ -1,12 +1,12 @@
 #include "app/document/face_finding.h"
 
 #include "app/document/carried_marks.h"
+#include "app/document/searched_picture.h"
 
 #include <QTimer>
 #include <algorithm>
 #include <cmath>
 #include <mutex>
-#include <opencv2/core.hpp>
 
 namespace zokran {
 
@@ -18,14 +18,6 @@ constexpr double air = 0.9;
 
 /// The noise of the marks of a face that is not certain grows by this factor.
 constexpr double notCertain = 3;
-
-/// The picture as OpenCV wants it, with memory of its own.
-cv::Mat matrixOf(const QImage& picture) {
-    const QImage bgr = picture.convertToFormat(QImage::Format_BGR888);
-    return cv::Mat(bgr.height(), bgr.width(), CV_8UC3, const_cast<uchar*>(bgr.constBits()),
-                   static_cast<std::size_t>(bgr.bytesPerLine()))
-        .clone();
-}
 
 bool isUntouched(const MarkSheet& sheet) {
     return !sheet.ball && std::none_of(sheet.marks.begin(), sheet.marks.end(), [](const auto& m) { return m; });
@@ -66,7 +58,7 @@ struct FaceFinding::Worker {
                                  const std::atomic<bool>& stop) {
         if (!reference || referenceFile != file) {
             reference.reset();
-            SketchReference looked(*networks, readSearchedPicture(file, width, height), &stop);
+            SketchReference looked(*networks, searchedPicture(file, searchedReduction(width, height)), &stop);
             if (stop) // and so not looked at to its end
                 return nullptr;
             referenceFile = file;
@@ -138,8 +130,7 @@ void FaceFinding::startReference(bool tellsNone) {
         [file, framed = study.framing, width = study.reference.width,
          height = study.reference.height](Worker& worker, const std::atomic<bool>& stop) {
             // The part that is framed may be small.
-            const SearchedPicture photo =
-                framed ? SearchedPicture{readColourPicture(file)} : readSearchedPicture(file, width, height);
+            const SearchedPicture photo = searchedPicture(file, framed ? 1 : searchedReduction(width, height));
             return suggestMarks(*worker.networks, photo, &stop, framed);
         },
         [this, tellsNone](const Found& found) { referenceFound(found, tellsNone); }, tellsNone);

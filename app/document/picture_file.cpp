@@ -27,7 +27,7 @@ QString pictureFilter() {
     return tr("Photographs (*.jpg *.jpeg *.png *.webp *.tif *.tiff *.bmp);;All files (*)");
 }
 
-ReadPicture readPicture(const QString& file) {
+ReadPicture readPicture(const QString& file, int reduction) {
     const QString name = QFileInfo(file).fileName();
     auto refuse = [&](const QString& why) -> BadInput {
         return BadInput((name + ": " + why).toStdString());
@@ -52,8 +52,13 @@ ReadPicture readPicture(const QString& file) {
                          .arg(size.height()));
     if (jpeg && !reachesItsEnd(file))
         throw refuse(tr("the picture is damaged or cut short"));
-    if (size.isValid() && pixels > mostPixels)
-        reader.setScaledSize(size * std::sqrt(mostPixels / pixels));
+    QSize read = size;
+    if (pixels > mostPixels)
+        read *= std::sqrt(mostPixels / pixels);
+    if (reduction > 1) // rounded up, as the decoder of JPEG does, so that nothing is scaled a second time
+        read = QSize((read.width() + reduction - 1) / reduction, (read.height() + reduction - 1) / reduction);
+    if (size.isValid() && read != size)
+        reader.setScaledSize(read);
     QImageReader::setAllocationLimit(640);
     ReadPicture picture;
     picture.image = reader.read();

@@ -1,4 +1,5 @@
 #include "cast/drills/drill.h"
+#include "cast/picture_encoding.h"
 #include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/base/errors.h"

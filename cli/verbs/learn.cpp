@@ -1,3 +1,4 @@
+#include "cast/picture_encoding.h"
 #include "cast/simulated_learner.h"
 #include "cast/stand_in_camera.h"
 #include "cli/verb.h"

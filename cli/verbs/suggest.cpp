@@ -1,6 +1,6 @@
 #include "see/suggest_marks.h"
 
-#include "cli/quiet.h"
+#include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/files/marks_file.h"
 
@@ -8,15 +8,6 @@
 #include <opencv2/core.hpp>
 
 namespace zokran::cli {
-
-namespace {
-
-cv::Mat read(const std::string& file) {
-    const Quiet quiet;
-    return readColourPicture(file);
-}
-
-} // namespace
 
 std::function<void()> suggest(CLI::App& app) {
     struct Options {
@@ -34,7 +25,7 @@ std::function<void()> suggest(CLI::App& app) {
     command->add_option("--reference-marks", o->referenceMarks, "marks of that photograph, looked over")
         ->needs(reference);
     return [o] {
-        const cv::Mat picture = read(o->picture);
+        const cv::Mat picture = pictureFrom(o->picture);
         FaceNetworks networks;
         std::vector<SuggestedFace> faces;
         if (!o->isSketch)
@@ -42,7 +33,7 @@ std::function<void()> suggest(CLI::App& app) {
         else if (o->reference.empty())
             faces = suggestSketchMarks(networks, picture);
         else {
-            const cv::Mat photo = read(o->reference);
+            const cv::Mat photo = pictureFrom(o->reference);
             SketchReference drawnFrom(networks, {photo});
             if (!o->referenceMarks.empty())
                 drawnFrom.marks = readMarks(o->referenceMarks);

@@ -15,6 +15,7 @@
 #include "app/widgets/theme.h"
 #include "app/window/main_window.h"
 #include "app/window/workspace.h"
+#include "cast/picture_encoding.h"
 #include "cast/stand_in_camera.h"
 #include "core/construction/forms.h"
 #include "core/messages/mark_messages.h"

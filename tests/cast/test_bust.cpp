@@ -1,5 +1,6 @@
 #include "cast/hair.h"
 #include "cast/raster.h"
+#include "cast/picture_encoding.h"
 #include "cast/stand_in_camera.h"
 #include "core/base/data_folder.h"
 #include "tests/heads.h"

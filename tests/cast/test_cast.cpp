@@ -1,3 +1,4 @@
+#include "cast/picture_encoding.h"
 #include "cast/stand_in_camera.h"
 #include "cast/raster.h"
 #include "core/compare/compare.h"

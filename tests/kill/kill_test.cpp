@@ -14,6 +14,7 @@
 #include "app/window/main_window.h"
 #include "app/window/workspace.h"
 #include "cast/bust.h"
+#include "cast/picture_encoding.h"
 #include "cast/stand_in_camera.h"
 #include "core/base/errors.h"
 
