@@ -75,9 +75,13 @@ bool isTurnedFar(const MarkSheet& sheet) {
 
 /// What the photograph's sheet says of every mark that the network can find, in the drawing.
 /// `doubt`: px of the drawing by which a px of the photograph's own noise counts; 0 where its marks are taken as given.
+/// Between the eyebrows nothing is drawn, and the registration moves that place along with them. Where the photograph has no
+/// colour they are a ridge of plaster, and a brow drawn as hair lies higher: there the network's word alone is taken, which
+/// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
 MarkSheet registered(const SketchRegistration& registration, const cv::Mat& drawing, const FoundFace& drawn,
-                     const MarkSheet& reference, double doubt) {
+                     const MarkSheet& reference, double doubt, bool hasColour) {
     MarkSheet found = marksOf(drawn, drawing.cols, drawing.rows);
+    const std::optional<PlacedMark> brow = found.marks[Mark::Brow];
     std::vector<PlacedMark*> targets;
     std::vector<PicturePoint> places;
     std::vector<Pixels> noises;
@@ -100,6 +104,10 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
     for (std::size_t i = 0; i < targets.size(); ++i)
         *targets[i] = PlacedMark{points[i].at, false, true,
                                  Pixels{std::hypot(points[i].noise.value, noises[i].value)}};
+    if (!hasColour && found.marks[Mark::Brow]) {
+        found.marks[Mark::Brow] = brow;
+        *found.marks[Mark::Brow]->noise *= sketchAlone;
+    }
     return found;
 }
 
@@ -198,7 +206,7 @@ public:
     }
 
     SuggestedFace marked(const cv::Mat& drawing, const FoundFace& drawn) const {
-        return {registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width),
+        return {registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width, isLiving(*face_)),
                 drawn.certain, drawn.score};
     }
 
