@@ -91,20 +91,24 @@ std::array<double, 5> varianceTerms(const OffsetFeatures& f, Mark mark, BallRadi
     return {1, turn * turn, away * away, tilt * tilt, disagreement.value * disagreement.value};
 }
 
-const std::map<Mark, Offset>& learnedOffsets() {
-    static const std::map<Mark, Offset> known =
-        readJson(dataFolder() / "heads" / "mesh_offsets.json", "zokran-mesh-offsets", [](const nlohmann::json& j) {
-            std::map<Mark, Offset> read;
-            for (const auto& [id, offset] : j.at("marks").items()) {
-                const auto mark = markNamed(id);
-                if (!mark)
-                    throw BadInput(fmt::format("there is no mark \"{}\"", id));
-                read[*mark] = {offset.at("x").get<OffsetTerms>(), offset.at("y").get<OffsetTerms>(),
-                               offset.at("variance").get<std::array<double, 5>>()};
-            }
-            return read;
-        });
-    return known;
+std::map<Mark, Offset> readOffsets(const char* name) {
+    return readJson(dataFolder() / "heads" / name, "zokran-mesh-offsets", [](const nlohmann::json& j) {
+        std::map<Mark, Offset> read;
+        for (const auto& [id, offset] : j.at("marks").items()) {
+            const auto mark = markNamed(id);
+            if (!mark)
+                throw BadInput(fmt::format("there is no mark \"{}\"", id));
+            read[*mark] = {offset.at("x").get<OffsetTerms>(), offset.at("y").get<OffsetTerms>(),
+                           offset.at("variance").get<std::array<double, 5>>()};
+        }
+        return read;
+    });
+}
+
+const std::map<Mark, Offset>& learnedOffsets(PictureKind kind) {
+    static const std::map<Mark, Offset> onPlaster = readOffsets("mesh_offsets.json");
+    static const std::map<Mark, Offset> inDrawings = readOffsets("drawing_offsets.json");
+    return kind == PictureKind::Drawing ? inDrawings : onPlaster;
 }
 
 /// Where a mark lies beside its point on living skin, along the upright face's axes, in ball radii; and the standard
@@ -189,18 +193,18 @@ OffsetFeatures offsetFeatures(const FoundFace& face, const MarkSheet& uncorrecte
             {fit.view.scale}, apart(13, 14), (apart(159, 145) + apart(386, 374)) / 2};
 }
 
-MarkSheet marksOf(const FoundFace& face, int width, int height) {
+MarkSheet marksOf(const FoundFace& face, int width, int height, PictureKind kind) {
     MarkSheet sheet = uncorrectedMarks(face, width, height);
     const OffsetFeatures features = offsetFeatures(face, sheet);
     sheet.smiling = features.mouthOpening > lipsApart;
     const double scale = features.radius.value;
     const Eigen::Rotation2Dd lean(features.lean.value);
     const OffsetTerms terms = offsetTerms(features);
-    const bool living = isLiving(face);
+    const bool living = kind == PictureKind::Photograph && isLiving(face);
     const auto skinShift = [&](const SkinOffset& offset, double side) {
         return PicturePoint(scale * (lean * Eigen::Vector2d(side * offset.out, offset.down)));
     };
-    for (const auto& [mark, offset] : learnedOffsets()) {
+    for (const auto& [mark, offset] : learnedOffsets(kind)) {
         auto& placed = sheet.marks[mark];
         if (!placed)
             continue;

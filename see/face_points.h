@@ -18,6 +18,8 @@ namespace mesh_point {
 inline constexpr int outerEyeR = 33, outerEyeL = 263, forehead = 10, chin = 152;
 }
 
+enum class PictureKind { Photograph, Drawing };
+
 /// One face as it was found.
 struct FoundFace {
     FacePointArray points;       ///< the mean of what the network says of the face and of its mirror image

@@ -12,8 +12,6 @@ class Mat;
 
 namespace zokran {
 
-enum class PictureKind { Photograph, Drawing };
-
 /// Finds the faces of a picture (blue, green, red, 8 bits each), however they lean, turned by up to some 70 degrees,
 /// the largest first. First the quick search: upright and leaning by 45 degrees, and in parts of the picture where
 /// what is found is small. Where it finds nothing, a wider one at every lean with lower thresholds; a face to which most of its

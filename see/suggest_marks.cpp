@@ -29,8 +29,8 @@ constexpr int searchedSide = 2400;
 /// Points of the mesh on the oval of the face, as `SuggestedFace::outline` has them.
 constexpr int outlinePoints[] = {127, 93, 58, 136, mesh_point::chin, 365, 288, 323, 356};
 
-SuggestedFace marked(const FoundFace& face, const cv::Mat& picture) {
-    SuggestedFace suggested{marksOf(face, picture.cols, picture.rows), face.certain, face.score};
+SuggestedFace marked(const FoundFace& face, const cv::Mat& picture, PictureKind kind) {
+    SuggestedFace suggested{marksOf(face, picture.cols, picture.rows, kind), face.certain, face.score};
     for (const int point : outlinePoints)
         suggested.outline.push_back(face.points[static_cast<std::size_t>(point)]);
     return suggested;
@@ -80,7 +80,7 @@ bool isTurnedFar(const MarkSheet& sheet) {
 /// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
 MarkSheet registered(const SketchRegistration& registration, const cv::Mat& drawing, const FoundFace& drawn,
                      const MarkSheet& reference, double doubt, bool hasColour) {
-    MarkSheet found = marksOf(drawn, drawing.cols, drawing.rows);
+    MarkSheet found = marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing);
     const std::optional<PlacedMark> brow = found.marks[Mark::Brow];
     std::vector<PlacedMark*> targets;
     std::vector<PicturePoint> places;
@@ -135,7 +135,7 @@ std::vector<SuggestedFace> suggestMarks(FaceNetworks& networks, const SearchedPi
     for (const FoundFace& face : findFaces(networks, pixels(searched), cancelled)) {
         if (cancelled && *cancelled)
             return {};
-        suggested.push_back(marked(face, pixels));
+        suggested.push_back(marked(face, pixels, PictureKind::Photograph));
         MarkSheet& marks = suggested.back().marks;
         const PicturePoint corner(searched.x, searched.y);
         forEachPlaced(marks, [&](PlacedMark& m) { *m.at += corner; });
@@ -237,7 +237,7 @@ std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::
             return {};
     } else {
         for (const FoundFace& face : drawn) {
-            suggested.push_back(marked(face, drawing));
+            suggested.push_back(marked(face, drawing, PictureKind::Drawing));
             forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
         }
     }

@@ -1,8 +1,9 @@
 #!/usr/bin/env python3
-"""Writes data/heads/mesh_offsets.json: where our marks lie beside the face mesh's points.
+"""Writes data/heads/mesh_offsets.json or drawing_offsets.json: where our marks lie beside the face mesh's points.
 
     cmake --build build --target zokran-mesh-offsets
-    build/see/zokran-mesh-offsets 100001 101540 | python3 tools/make_mesh_offsets.py
+    build/see/zokran-mesh-offsets 100001 101540 | python3 tools/make_mesh_offsets.py mesh_offsets.json
+    build/see/zokran-mesh-offsets 600001 600400 drawing | python3 tools/make_mesh_offsets.py drawing_offsets.json
 
 The network's points are not our marks: its brow lies lower, its wings further in. On renders of plaster heads of
 people who do not exist (data/heads) both are known. For every mark the script finds, by robust least squares (Huber) with a small ridge, how far it
@@ -41,6 +42,7 @@ def side(name):
 
 
 def main():
+    name = sys.argv[1]
     rows = np.loadtxt(sys.stdin, delimiter=",")
     people = rows[:, 0].astype(int)
     turn, tilt, lean, radius, mouth, eyes = rows[:, 4:10].T
@@ -101,10 +103,10 @@ def main():
                   " turn^2 tilt, turn tilt^2, tilt^3, turn^4, turn^3 tilt, turn^2 tilt^2;"
                   " variance of what is left, per axis: 1, turn^2, the square of the turn by which the mark's side is"
                   " turned away, tilt^2, the square of half the mirror image's disagreement per axis",
-            "source": f"{int(good.sum())} renders of the model of bust.json, by tools/make_mesh_offsets.py",
+            "source": f"{int(good.sum())} pictures of the model of bust.json, by tools/make_mesh_offsets.py",
             "marks": out}
     lines = ",\n".join(f" {json.dumps(k)}: {json.dumps(v)}" for k, v in head.items())
-    file = Path(__file__).resolve().parent.parent / "data/heads/mesh_offsets.json"
+    file = Path(__file__).resolve().parent.parent / "data/heads" / name
     file.write_text("{\n" + lines.replace('}, "', '},\n  "') + "\n}\n")
 
 

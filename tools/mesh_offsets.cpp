@@ -3,21 +3,25 @@
 //   seed, turn, tilt, lean (degrees, true), then what the offsets depend on: turn, tilt, lean (radians, as read),
 //   ball radius (px), mouth's and eyes' opening (ball radii); then x,y of every uncorrected mark (nan where there is
 //   none), x,y of half the disagreement of face and mirror image there, and x,y of every mark as it is (px).
-// With a third argument, "check", the reading of the corrected marks instead: seed, turn, tilt, lean (true), the same
+// With a third argument, "drawing", the same of drawings of them: three in four by the simulated pencil, one by dodging the
+// render. With "check" the reading of the corrected marks instead: seed, turn, tilt, lean (true), the same
 // as read, and one standard deviation of each, for comparison.
 // For tools/make_mesh_offsets.py; not part of a normal build:
 //   cmake --build build --target zokran-mesh-offsets
 
+#include "cast/pencil.h"
 #include "cast/stand_in_camera.h"
 #include "core/fit/fit.h"
+#include "core/page/rectify.h"
 #include "see/face_marks.h"
 #include "see/find_faces.h"
 
 #include <charconv>
 #include <cstring>
 #include <fmt/format.h>
-#include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 #include <random>
+#include <string_view>
 
 using namespace zokran;
 
@@ -37,6 +41,51 @@ void putExpression(Recipe& recipe) {
     recipe.axes["face-eye-left-slit"] = recipe.axes["face-eye-right-slit"] = lids;
 }
 
+cv::Mat asImage(Picture& picture) {
+    return {picture.height, picture.width, CV_8UC3, picture.bgr.data()};
+}
+
+using TrueMarks = PerMark<PicturePoint>;
+
+/// A picture with a face in it, and where its marks are.
+struct Shown {
+    cv::Mat image;
+    TrueMarks marks;
+};
+
+TrueMarks marksIn(const Bust& bust, const View& view) {
+    TrueMarks at;
+    for (int i = 0; i < markCount; ++i)
+        at[markAt(i)] = view.project(bust.marks()[markAt(i)]);
+    return at;
+}
+
+Shown photographed(const Bust& bust, const Shot& shot) {
+    Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
+    return {asImage(picture).clone(), marksIn(bust, viewOf(shot))};
+}
+
+/// The negative, blurred, lightens the render.
+Shown dodged(const Bust& bust, const Shot& shot) {
+    Shown shown = photographed(bust, shot);
+    cv::Mat grey, blurred, drawing;
+    cv::cvtColor(shown.image, grey, cv::COLOR_BGR2GRAY);
+    cv::GaussianBlur(255 - grey, blurred, {}, shot.size / between(30, 120));
+    cv::divide(grey, 256 - blurred, drawing, 255);
+    cv::cvtColor(drawing, shown.image, cv::COLOR_GRAY2BGR);
+    return shown;
+}
+
+Shown drawn(const Bust& bust, const Shot& shot, unsigned seed) {
+    PlantedErrors none;
+    none.hand = hands()[static_cast<std::size_t>(between(0, static_cast<double>(hands().size())))].id;
+    SimulatedSketch sketch = drawSketch(bust, shot, none, seed);
+    TrueMarks at;
+    for (int i = 0; i < markCount; ++i)
+        at[markAt(i)] = *sketch.marks.marks[markAt(i)]->at; // also of what the head hides: the fit weighs it all
+    return {asImage(sketch.picture).clone(), at};
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -45,6 +94,8 @@ int main(int argc, char** argv) {
         std::from_chars(argv[1], argv[1] + std::strlen(argv[1]), first);
         std::from_chars(argv[2], argv[2] + std::strlen(argv[2]), last);
     }
+    const bool isCheck = argc > 3 && std::string_view(argv[3]) == "check";
+    const bool isDrawing = argc > 3 && std::string_view(argv[3]) == "drawing";
     try {
         FaceNetworks networks;
         for (int seed = first; seed <= last; ++seed) {
@@ -60,17 +111,21 @@ int main(int argc, char** argv) {
             shot.lightElevation = {between(0, 65)};
             shot.softness = {between(0.2, 1)};
             shot.fill = between(0.5, 1.6);
-            const View view = viewOf(shot);
-            Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
-            const cv::Mat image(picture.height, picture.width, CV_8UC3, picture.bgr.data());
-            const auto faces = findFaces(networks, image);
+            if (isDrawing)
+                shot.size = 700;
+            const Shown shown = !isDrawing ? photographed(bust, shot)
+                                : seed % 4 ? drawn(bust, shot, static_cast<unsigned>(seed))
+                                           : dodged(bust, shot);
+            const cv::Mat& image = shown.image;
+            const auto faces = isDrawing ? findFaces(networks, evenedLight(image), nullptr, PictureKind::Drawing)
+                                         : findFaces(networks, image);
             if (faces.empty())
                 continue;
             const FoundFace& face = faces.front();
             auto deg = [](Radians r) { return toDegrees(r).value; };
             fmt::print("{},{:.3f},{:.3f},{:.3f}", seed, deg(shot.pose.turn), deg(shot.pose.tilt),
                        deg(shot.pose.lean));
-            if (argc > 3) {
+            if (isCheck) {
                 const Fit fit = fitHead(marksOf(face, image.cols, image.rows));
                 const Pose is = fit.view.pose();
                 fmt::print(",{:.3f},{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}\n", deg(is.turn), deg(is.tilt), deg(is.lean),
@@ -89,10 +144,8 @@ int main(int argc, char** argv) {
                 const PicturePoint half = disagreementAt(face, markAt(i));
                 fmt::print(",{:.3f},{:.3f}", half.x(), half.y());
             }
-            for (const HeadPoint& p : bust.marks()) {
-                const PicturePoint at = view.project(p);
+            for (const PicturePoint& at : shown.marks)
                 fmt::print(",{:.2f},{:.2f}", at.x(), at.y());
-            }
             fmt::print("\n");
         }
     } catch (const BadInput& e) {

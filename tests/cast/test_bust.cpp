@@ -342,7 +342,7 @@ TEST_CASE("The camera writes how it was held and through which lens") {
     const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(jpeg.data()),
                                                  static_cast<long>(jpeg.size()));
     image->readMetadata();
-    auto value = [&](const char* key) { return image->exifData()[key].toLong(); };
+    auto value = [&](const char* key) { return image->exifData()[key].toFloat(); };
     CHECK(value("Exif.Photo.FocalLengthIn35mmFilm") == 105);
     CHECK(value("Exif.Image.Orientation") == 6);
     CHECK(image->pixelWidth() == 100); // lying on its side
