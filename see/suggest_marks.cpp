@@ -73,15 +73,21 @@ bool isTurnedFar(const MarkSheet& sheet) {
     }
 }
 
+/// The brow's mark by the network's word alone. Between the eyebrows nothing is drawn, and a registration moves that place along
+/// with them. Where the photograph has no colour they are a ridge of plaster, and a brow drawn as hair lies higher; the network
+/// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
+PlacedMark browBetweenHair(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& drawn) {
+    const FoundFace soft = refitSoftened(networks, drawing, drawn);
+    PlacedMark brow = *marksOf(soft, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
+    *brow.noise *= sketchAlone;
+    return brow;
+}
+
 /// What the photograph's sheet says of every mark that the network can find, in the drawing.
 /// `doubt`: px of the drawing by which a px of the photograph's own noise counts; 0 where its marks are taken as given.
-/// Between the eyebrows nothing is drawn, and the registration moves that place along with them. Where the photograph has no
-/// colour they are a ridge of plaster, and a brow drawn as hair lies higher: there the network's word alone is taken, which
-/// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
 MarkSheet registered(const SketchRegistration& registration, const cv::Mat& drawing, const FoundFace& drawn,
-                     const MarkSheet& reference, double doubt, bool hasColour) {
+                     const MarkSheet& reference, double doubt) {
     MarkSheet found = marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing);
-    const std::optional<PlacedMark> brow = found.marks[Mark::Brow];
     std::vector<PlacedMark*> targets;
     std::vector<PicturePoint> places;
     std::vector<Pixels> noises;
@@ -104,10 +110,6 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
     for (std::size_t i = 0; i < targets.size(); ++i)
         *targets[i] = PlacedMark{points[i].at, false, true,
                                  Pixels{std::hypot(points[i].noise.value, noises[i].value)}};
-    if (!hasColour && found.marks[Mark::Brow]) {
-        found.marks[Mark::Brow] = brow;
-        *found.marks[Mark::Brow]->noise *= sketchAlone;
-    }
     return found;
 }
 
@@ -205,9 +207,11 @@ public:
         return best;
     }
 
-    SuggestedFace marked(const cv::Mat& drawing, const FoundFace& drawn) const {
-        return {registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width, isLiving(*face_)),
-                drawn.certain, drawn.score};
+    SuggestedFace marked(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& drawn) const {
+        MarkSheet found = registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width);
+        if (!isLiving(*face_) && found.marks[Mark::Brow])
+            found.marks[Mark::Brow] = browBetweenHair(networks, drawing, drawn);
+        return {found, drawn.certain, drawn.score};
     }
 
 private:
@@ -218,32 +222,35 @@ private:
     MarkSheet marks_; ///< px of the photograph as it was read
 };
 
-std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing, SketchReference* reference,
-                                              const std::atomic<bool>* cancelled, PaperChoice paper) {
+SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing, SketchReference* reference,
+                                     const std::atomic<bool>* cancelled, PaperChoice paper) {
     const auto stopped = [&] { return cancelled && *cancelled; };
     const cv::Mat evened = evenedLight(drawing, paper);
     const std::vector<FoundFace> drawn = findFaces(networks, evened, cancelled, PictureKind::Drawing);
-    std::vector<SuggestedFace> suggested;
+    SketchSuggestions found;
+    std::vector<SuggestedFace>& suggested = found.faces;
     if (stopped() || drawn.empty())
-        return suggested;
+        return found;
     if (reference) {
         const SketchSearch search(networks, *reference);
         if (!search.isPossible())
-            return suggested;
+            return found;
         for (const FoundFace& face : drawn.size() > 1 ? search.byLikeness(drawn) : drawn)
             if (const auto plausible = stopped() ? std::nullopt : search.plausible(networks, evened, face, cancelled))
-                suggested.push_back(search.marked(evened, *plausible));
+                suggested.push_back(search.marked(networks, evened, *plausible));
+            else
+                found.anyUnlike = true;
         if (stopped())
             return {};
     } else {
         for (const FoundFace& face : drawn) {
-            suggested.push_back(marked(face, drawing, PictureKind::Drawing));
+            suggested.push_back(marked(refitSoftened(networks, evened, face), drawing, PictureKind::Drawing));
             forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
         }
     }
     for (SuggestedFace& s : suggested)
         s.certain = s.certain && !isTurnedFar(s.marks);
-    return suggested;
+    return found;
 }
 
 } // namespace zokran

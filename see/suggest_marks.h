@@ -23,6 +23,12 @@ struct SuggestedFace {
     std::vector<PicturePoint> outline = {};
 };
 
+/// What was found on a drawing.
+struct SketchSuggestions {
+    std::vector<SuggestedFace> faces;
+    bool anyUnlike = false; ///< a face was found that is too unlike the photographed one to be taken for it
+};
+
 /// A picture to look at: blue, green, red, 8 bits each. Large ones may have been read with fewer pixels; places are
 /// told in px of the whole picture all the same.
 struct SearchedPicture {
@@ -64,10 +70,9 @@ private:
 /// comes first, without `reference` the largest.
 /// A face turned by more than 60 degrees is never certain: the network is often wrong there. Empty where no face is
 /// found in the drawing, or none in the photograph.
-std::vector<SuggestedFace> suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing,
-                                              SketchReference* reference = nullptr,
-                                              const std::atomic<bool>* cancelled = nullptr,
-                                              PaperChoice paper = PaperChoice::AsItShows);
+SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& drawing, SketchReference* reference = nullptr,
+                                     const std::atomic<bool>* cancelled = nullptr,
+                                     PaperChoice paper = PaperChoice::AsItShows);
 
 /// By how much a picture of `width` by `height` px may be reduced before it is searched: 1, 2, 4 or 8. Some decoders read so
 /// many fewer pixels several times quicker.

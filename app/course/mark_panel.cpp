@@ -175,6 +175,14 @@ void MarkPanel::showStudy() {
     QString state = tr("%1 of %2 marks").arg(placedCount(desk_, side_)).arg(markCount);
     if (side_ == Side::Reference && desk_.faces.foundNone() && placedCount(desk_, side_) == 0)
         state = tr("No face was found in this photograph. Place the marks by hand.");
+    if (side_ == Side::Sketch && placedCount(desk_, side_) == 0) {
+        if (desk_.faces.sketchReading() == FaceFinding::SketchReading::NoFace)
+            state = tr("No face could be read on this drawing: too little of it stands there yet, or the head is turned too far. "
+                       "Place the marks by hand.");
+        if (desk_.faces.sketchReading() == FaceFinding::SketchReading::Unlike)
+            state = tr("The face that was found on this drawing is unlike the photographed one, or was read wrongly. Place the marks "
+                       "by hand.");
+    }
     state_->setText(state);
     another_->refresh();
     if (side_ == Side::Reference) {

@@ -110,7 +110,7 @@ void FaceFinding::run(Search search, std::function<void(const Found&)> done, boo
         [this, done = std::move(done), tellsNone, id = document_.id()](const Found& found) {
             running_ = false;
             if (document_.id() == id && !stop_) {
-                if (found.empty() && tellsNone)
+                if (found.faces.empty() && tellsNone)
                     emit document_.troubled(tr("No face was found in this photograph. Place the marks by hand."));
                 done(found);
             }
@@ -131,9 +131,9 @@ void FaceFinding::startReference(bool tellsNone) {
          height = study.reference.height](Worker& worker, const std::atomic<bool>& stop) {
             // The part that is framed may be small.
             const SearchedPicture photo = searchedPicture(file, framed ? 1 : searchedReduction(width, height));
-            return suggestMarks(*worker.networks, photo, &stop, framed);
+            return Found{suggestMarks(*worker.networks, photo, &stop, framed)};
         },
-        [this, tellsNone](const Found& found) { referenceFound(found, tellsNone); }, tellsNone);
+        [this, tellsNone](const Found& found) { referenceFound(found.faces, tellsNone); }, tellsNone);
 }
 
 void FaceFinding::toggle() {
@@ -154,7 +154,7 @@ void FaceFinding::lookAtReference() {
     startReference(false);
 }
 
-void FaceFinding::referenceFound(const Found& found, bool asked) {
+void FaceFinding::referenceFound(const std::vector<SuggestedFace>& found, bool asked) {
     const Study& study = document_.study();
     faces_ = found;
     facesOf_ = document_.id();
@@ -209,7 +209,7 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
             const QRect shown(QPoint(static_cast<int>(part.low.x()), static_cast<int>(part.low.y())),
                               QPoint(static_cast<int>(part.high.x()) - 1, static_cast<int>(part.high.y()) - 1));
             Found found = suggestSketchMarks(*worker.networks, matrixOf(page.copy(shown)), reference, &stop, tone);
-            for (SuggestedFace& face : found) {
+            for (SuggestedFace& face : found.faces) {
                 forEachPlaced(face.marks, [&](PlacedMark& m) { *m.at += PicturePoint(shown.x(), shown.y()); });
                 // Of a face that is not certain every mark is to be looked at.
                 if (!face.certain)
@@ -219,38 +219,48 @@ void FaceFinding::lookAtSketch(const QImage& page, const QString& name, const st
         },
         [this, picture = attempt->picture](const Found& found) {
             const Sketch* now = document_.study().sketch();
-            if (found.empty() || !now || now->picture != picture || !isUntouched(now->marks))
+            if (!now || now->picture != picture || !isUntouched(now->marks))
                 return;
-            sketchFaces_ = found;
+            onSketch_ = found;
             sketchFacesOf_ = picture;
             sketchFace_ = 0;
-            markSketch(tr("Find the marks on the sketch"));
+            if (!found.faces.empty())
+                markSketch(tr("Find the marks on the sketch"));
         },
         false);
 }
 
 std::size_t FaceFinding::sketchFaceCount() const {
     const Sketch* sketch = document_.isOpen() ? document_.study().sketch() : nullptr;
-    return sketch && sketch->picture == sketchFacesOf_ ? sketchFaces_.size() : 0;
+    return sketch && sketch->picture == sketchFacesOf_ ? onSketch_.faces.size() : 0;
+}
+
+FaceFinding::SketchReading FaceFinding::sketchReading() const {
+    const Sketch* sketch = document_.isOpen() ? document_.study().sketch() : nullptr;
+    if (!sketch || sketch->picture != sketchFacesOf_)
+        return SketchReading::NotLooked;
+    if (!onSketch_.faces.empty())
+        return SketchReading::Found;
+    return onSketch_.anyUnlike ? SketchReading::Unlike : SketchReading::NoFace;
 }
 
 void FaceFinding::nextSketchFace() {
     if (sketchFaceCount() < 2)
         return;
-    sketchFace_ = (sketchFace_ + 1) % sketchFaces_.size();
+    sketchFace_ = (sketchFace_ + 1) % onSketch_.faces.size();
     markSketch(tr("Another face"));
     emit changed();
 }
 
 void FaceFinding::markSketch(const QString& what) {
     document_.edit(what, {}, [&](Study& s) {
-        const MarkSheet& marks = sketchFaces_[sketchFace_].marks;
+        const MarkSheet& marks = onSketch_.faces[sketchFace_].marks;
         suggest(s.sketch()->marks, s.current > 0 ? carriedMarks(s.sketches[s.current - 1], *s.sketch(), marks) : marks);
     });
 }
 
 const std::vector<SuggestedFace>& FaceFinding::faces() const {
-    static const Found none;
+    static const std::vector<SuggestedFace> none;
     return document_.isOpen() && facesOf_ == document_.id() ? faces_ : none;
 }
 

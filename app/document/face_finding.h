@@ -51,6 +51,9 @@ public:
     /// How many faces were found in the open study's sketch, and which of them is marked, from 0.
     std::size_t sketchFaceCount() const;
     std::size_t sketchFace() const { return sketchFace_; }
+    /// What looking at the open study's sketch came to; NotLooked also while it is being looked at.
+    enum class SketchReading { NotLooked, Found, NoFace, Unlike };
+    SketchReading sketchReading() const;
     /// Marks the next face of the sketch instead; only marks not yet looked over change.
     void nextSketchFace();
 
@@ -67,7 +70,7 @@ signals:
     void changed();
 
 private:
-    using Found = std::vector<SuggestedFace>;
+    using Found = SketchSuggestions;
     /// What the one worker alone uses; it lives as long as the last piece of work.
     struct Worker;
     using Search = std::function<Found(Worker&, const std::atomic<bool>&)>;
@@ -75,7 +78,7 @@ private:
     /// study lies there by then.
     void run(Search search, std::function<void(const Found&)> done, bool tellsNone);
     void startReference(bool tellsNone);
-    void referenceFound(const Found& found, bool asked);
+    void referenceFound(const std::vector<SuggestedFace>& found, bool asked);
     void mark(const QString& what);
     void markSketch(const QString& what);
     bool mayStart() const;
@@ -84,10 +87,10 @@ private:
 
     Document& document_;
     bool looksByItself_, guessesFirst_;
-    Found faces_; ///< of the study `facesOf_`
+    std::vector<SuggestedFace> faces_; ///< of the study `facesOf_`
     std::optional<StudyId> facesOf_;
     std::size_t face_ = 0;
-    Found sketchFaces_; ///< of the picture `sketchFacesOf_`, the most likely first
+    Found onSketch_; ///< of the picture `sketchFacesOf_`, the most likely first
     std::string sketchFacesOf_;
     std::size_t sketchFace_ = 0;
     bool isOpenQuestion_ = false; ///< several or a doubtful one, and none taken

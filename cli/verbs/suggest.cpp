@@ -31,13 +31,18 @@ std::function<void()> suggest(CLI::App& app) {
         if (!o->isSketch)
             faces = suggestMarks(networks, {picture});
         else if (o->reference.empty())
-            faces = suggestSketchMarks(networks, picture);
+            faces = suggestSketchMarks(networks, picture).faces;
         else {
             const cv::Mat photo = pictureFrom(o->reference);
             SketchReference drawnFrom(networks, {photo});
             if (!o->referenceMarks.empty())
                 drawnFrom.marks = readMarks(o->referenceMarks);
-            faces = suggestSketchMarks(networks, picture, &drawnFrom);
+            const SketchSuggestions drawn = suggestSketchMarks(networks, picture, &drawnFrom);
+            faces = drawn.faces;
+            if (faces.empty() && drawn.anyUnlike)
+                throw BadInput(fmt::format("{}: the face on it is unlike that of the reference, or read wrongly; place the marks by "
+                                           "hand",
+                                           o->picture));
             if (faces.empty() && suggestMarks(networks, {photo}).empty())
                 throw BadInput(fmt::format("{}: no face was found in the reference", o->reference));
         }

@@ -73,6 +73,9 @@ std::string wordsFor(const ShadowEdgeShift& shift, const ToneComparison& compari
 std::string verdictWords(const ToneComparison& comparison, const Translator& translator) {
     if (!comparison.isShaded)
         return translator.say(ZOKRAN_WORDS("The sketch is all line so far; there is no tone to compare."));
+    if (comparison.findings.empty() && !comparison.shadowEdges.empty())
+        return translator.say(ZOKRAN_WORDS("The values hold, but the edge of the shadow lies elsewhere: compare it at the letters on "
+                                           "both sheets."));
     if (comparison.findings.empty())
         return translator.say(ZOKRAN_WORDS("The values hold: no place stands out of the drawing's own key."));
     return "";

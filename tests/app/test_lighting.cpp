@@ -163,6 +163,46 @@ private slots:
         QVERIFY(!seen()->scene().find<TonesOverlay>());
     }
 
+    void edgesOfShadowsThatCreptBearTheirLettersOnBothSheets() {
+        // One lamp and hardly a room; it was drawn with the lamp further to the side, so that the shadow has grown.
+        Shot shot;
+        shot.size = 500;
+        shot.pose = poseFromDegrees({-20}, {6}, {0});
+        shot.lightElevation = {25};
+        shot.softness = {0.1};
+        shot.fill = 0.1;
+        const Bust head(sitterNamed("halcyon"));
+        const MarkSheet truth = exactMarks(head, viewOf(shot), 400, 500);
+        const auto write = [&](const char* name, double azimuth) {
+            shot.lightAzimuth = {azimuth};
+            std::ofstream(file(name).toStdString(), std::ios::binary) << encoded(photograph(head, shot), ".png");
+        };
+        write("head.png", -55);
+        write("sketch.png", -80);
+        openReference(file("head.png"));
+        markAll(seen(), Side::Reference, truth);
+        openSketch(file("sketch.png"));
+        markAll(drawn(), Side::Sketch, truth);
+        skipSaying();
+        showSketch();
+        QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("your shadow's edge has crept into the light, by "), 15000);
+        QVERIFY2(anyLabelSays("A  "), said());
+        QVERIFY(!anyLabelSays("your shadow's edge has drawn back"));
+        QVERIFY2(anyLabelSays("but the edge of the shadow lies elsewhere"), said());
+        QVERIFY(!anyLabelSays("The values hold: "));
+        const auto* onSeen = seen()->scene().find<NamedPlacesOverlay>();
+        const auto* onDrawn = drawn()->scene().find<NamedPlacesOverlay>();
+        QVERIFY(onSeen && onDrawn);
+        QCOMPARE(onSeen->places.size(), onDrawn->places.size());
+        QCOMPARE(onSeen->places.front().name, QString("A"));
+        // On the face, and where it lay in the light: brighter in the photograph than in the drawing.
+        const auto at = onSeen->places.front().at;
+        QVERIFY((PicturePoint(at.x(), at.y()) - *truth.seen(Mark::NoseTip)).norm() < truth.ball->radius.value);
+        const QImage photo(file("head.png")), drawing(file("sketch.png"));
+        const auto grey = [](const QImage& image, const auto& place) { return qGray(image.pixel(QPointF(place.x(), place.y()).toPoint())); };
+        QVERIFY(grey(photo, at) > grey(drawing, onDrawn->places.front().at));
+    }
+
     void aLineDrawingHasNoTonesToCompare() {
         openDemo();
         showSketch();

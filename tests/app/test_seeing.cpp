@@ -122,6 +122,24 @@ private slots:
         QCOMPARE(placedCount(desk(), Side::Sketch), 0);
     }
 
+    void ofADrawingThatShowsNoFaceYetItIsSaid() {
+        openReference(save(portrait(), "portrait.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        // A ball and two lines.
+        cv::Mat begun(420, 300, CV_8UC1, cv::Scalar::all(245));
+        cv::circle(begun, {150, 180}, 100, cv::Scalar::all(90), 2, cv::LINE_AA);
+        cv::line(begun, {150, 80}, {165, 330}, cv::Scalar::all(90), 2, cv::LINE_AA);
+        cv::line(begun, {55, 190}, {245, 170}, cv::Scalar::all(90), 2, cv::LINE_AA);
+        openSketch(save(pageWith(begun), "page.png"));
+        QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("No face could be read on this drawing"), 20000);
+        QCOMPARE(placedCount(desk(), Side::Sketch), 0);
+        // It goes by hand, and the words give way to the count.
+        QVERIFY2(anyLabelSays("Click the "), said());
+        click(drawn(), QPoint(drawn()->width() / 2, drawn()->height() / 2));
+        QCOMPARE(placedCount(desk(), Side::Sketch), 1);
+        QVERIFY2(!anyLabelSays("No face could be read on this drawing"), said());
+    }
+
     void whatIsDoubtfulIsLookedOverFirst() {
         openBoth();
         skipSaying();

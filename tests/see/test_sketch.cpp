@@ -63,7 +63,7 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             return PicturePoint(q[0], q[1]);
         };
         INFO("filter " << static_cast<int>(filter));
-        const auto faithful = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference);
+        const auto faithful = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference).faces;
         REQUIRE(faithful.size() == 1);
         double worst = 0, sum = 0;
         int within = 0, count = 0;
@@ -80,7 +80,7 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
         CHECK(within >= count - 1);
         // Given the photograph's marks, the doubt is that of the drawing alone.
         reference.marks = marks;
-        const auto given = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference);
+        const auto given = suggestSketchMarks(networks, onPage(drawingOf(grey, filter)), &reference).faces;
         reference.marks.reset();
         REQUIRE(given.size() == 1);
         for (Mark m : given[0].marks.seenMarks()) {
@@ -91,7 +91,7 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             const PicturePoint at = middleOf(marks, c.moved);
             const PicturePoint by(0, 0.05 * width);
             const cv::Mat moved = withMoved(grey, {at.x(), at.y()}, {by.x(), by.y()}, c.core * width, c.reach * width);
-            const auto found = suggestSketchMarks(networks, onPage(drawingOf(moved, filter)), &reference);
+            const auto found = suggestSketchMarks(networks, onPage(drawingOf(moved, filter)), &reference).faces;
             REQUIRE(found.size() == 1);
             const PicturePoint way = onPagePoint(by) - onPagePoint({0, 0});
             const auto share = [&](std::initializer_list<Mark> of) {
@@ -120,30 +120,32 @@ TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left
     planted.hand = "steady";
     SimulatedSketch sketch = drawSketch(bust, shot, planted, 85);
     const auto matrixOf = [](Picture& p) { return cv::Mat(p.height, p.width, CV_8UC3, p.bgr.data()); };
-    const auto alone = suggestSketchMarks(networks, matrixOf(sketch.picture));
+    const auto alone = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
     REQUIRE(alone.size() == 1);
     CHECK_FALSE(alone.front().certain);
     SketchReference reference(networks, {matrixOf(photograph)});
-    CHECK(suggestSketchMarks(networks, matrixOf(sketch.picture), &reference).empty());
+    const SketchSuggestions unlike = suggestSketchMarks(networks, matrixOf(sketch.picture), &reference);
+    CHECK(unlike.faces.empty());
+    CHECK(unlike.anyUnlike);
     // The same pencil's head turned less is marked.
     shot.pose = poseFromDegrees({-35}, {-7.8}, {-22.1});
     photograph = zokran::photograph(bust, shot);
     sketch = drawSketch(bust, shot, planted, 85);
     SketchReference less(networks, {matrixOf(photograph)});
-    CHECK(suggestSketchMarks(networks, matrixOf(sketch.picture), &less).size() == 1);
+    CHECK(suggestSketchMarks(networks, matrixOf(sketch.picture), &less).faces.size() == 1);
 }
 
 TEST_CASE("A sheet on which too little is drawn is not marked") {
     FaceNetworks networks;
     cv::Mat page(700, 560, CV_8UC3, cv::Scalar::all(248));
-    CHECK(suggestSketchMarks(networks, page).empty());
+    CHECK(suggestSketchMarks(networks, page).faces.empty());
     // A ball and two lines.
     cv::circle(page, {280, 300}, 150, cv::Scalar::all(90), 2, cv::LINE_AA);
     cv::line(page, {280, 150}, {300, 560}, cv::Scalar::all(90), 2, cv::LINE_AA);
     cv::line(page, {130, 300}, {430, 290}, cv::Scalar::all(90), 2, cv::LINE_AA);
-    CHECK(suggestSketchMarks(networks, page).empty());
+    CHECK(suggestSketchMarks(networks, page).faces.empty());
     SketchReference reference(networks, {portrait()});
-    CHECK(suggestSketchMarks(networks, page, &reference).empty());
+    CHECK(suggestSketchMarks(networks, page, &reference).faces.empty());
 }
 
 TEST_CASE("A warp displaces its control points, and nothing on the border") {

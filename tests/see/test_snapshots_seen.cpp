@@ -65,7 +65,7 @@ Told toldOf(FaceNetworks& networks, SketchReference& reference, const PhotoMarks
         flat.corners = page->corners;
         flat.paper = {{240}, {300}};
         const cv::Mat laid = laidFlat(picture, flat);
-        const auto faces = suggestSketchMarks(networks, laid, &reference);
+        const auto faces = suggestSketchMarks(networks, laid, &reference).faces;
         if (faces.empty())
             continue;
         ++told.seen;
