@@ -26,8 +26,4 @@ std::vector<FoundFace> findFaces(FaceNetworks& networks, const cv::Mat& picture,
 std::vector<FoundFace> refitsFromPerturbedCrops(FaceNetworks& networks, const cv::Mat& picture, const FoundFace& face,
                                                 const std::atomic<bool>* cancelled = nullptr);
 
-/// The mesh fitted to the same face of a drawing again, softened: strokes are finer and harder than anything that the network was
-/// taught with. Of turned heads it errs less grossly so, at the price of small differences. Tenths of a second.
-FoundFace refitSoftened(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& face);
-
 } // namespace zokran

@@ -17,8 +17,9 @@ namespace {
 
 /// Beyond this turn a face in a drawing is never taken for certain.
 constexpr Degrees mostTurned{60};
-/// Without the photograph the network alone marks a sketch, and it understates errors: its noise grows by this factor.
-constexpr double sketchAlone = 1.5;
+/// Without the photograph the network alone marks a sketch, and it understates what is misplaced, which the drawings that the
+/// noise was learned on do not show: it grows by this factor.
+constexpr double sketchAlone = 1.2;
 /// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by
 /// our own pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its
 /// pose; drawings that lose half of a turn reach 0.036, but all of these are certain.
@@ -76,9 +77,8 @@ bool isTurnedFar(const MarkSheet& sheet) {
 /// The brow's mark by the network's word alone. Between the eyebrows nothing is drawn, and a registration moves that place along
 /// with them. Where the photograph has no colour they are a ridge of plaster, and a brow drawn as hair lies higher; the network
 /// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
-PlacedMark browBetweenHair(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& drawn) {
-    const FoundFace soft = refitSoftened(networks, drawing, drawn);
-    PlacedMark brow = *marksOf(soft, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
+PlacedMark browBetweenHair(const cv::Mat& drawing, const FoundFace& drawn) {
+    PlacedMark brow = *marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
     *brow.noise *= sketchAlone;
     return brow;
 }
@@ -207,10 +207,10 @@ public:
         return best;
     }
 
-    SuggestedFace marked(FaceNetworks& networks, const cv::Mat& drawing, const FoundFace& drawn) const {
+    SuggestedFace marked(const cv::Mat& drawing, const FoundFace& drawn) const {
         MarkSheet found = registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width);
         if (!isLiving(*face_) && found.marks[Mark::Brow])
-            found.marks[Mark::Brow] = browBetweenHair(networks, drawing, drawn);
+            found.marks[Mark::Brow] = browBetweenHair(drawing, drawn);
         return {found, drawn.certain, drawn.score};
     }
 
@@ -237,14 +237,14 @@ SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& draw
             return found;
         for (const FoundFace& face : drawn.size() > 1 ? search.byLikeness(drawn) : drawn)
             if (const auto plausible = stopped() ? std::nullopt : search.plausible(networks, evened, face, cancelled))
-                suggested.push_back(search.marked(networks, evened, *plausible));
+                suggested.push_back(search.marked(evened, *plausible));
             else
                 found.anyUnlike = true;
         if (stopped())
             return {};
     } else {
         for (const FoundFace& face : drawn) {
-            suggested.push_back(marked(refitSoftened(networks, evened, face), drawing, PictureKind::Drawing));
+            suggested.push_back(marked(face, drawing, PictureKind::Drawing));
             forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
         }
     }

@@ -121,7 +121,7 @@ int main(int argc, char** argv) {
                                          : findFaces(networks, image);
             if (faces.empty())
                 continue;
-            const FoundFace face = isDrawing ? refitSoftened(networks, evenedLight(image), faces.front()) : faces.front();
+            const FoundFace& face = faces.front();
             auto deg = [](Radians r) { return toDegrees(r).value; };
             fmt::print("{},{:.3f},{:.3f},{:.3f}", seed, deg(shot.pose.turn), deg(shot.pose.tilt),
                        deg(shot.pose.lean));

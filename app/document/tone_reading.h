@@ -37,6 +37,7 @@ private:
         Eigen::Matrix3d seenFacing = Eigen::Matrix3d::Identity(), drawnFacing = Eigen::Matrix3d::Identity();
         double seenScale = 0, drawnScale = 0;
         PaperChoice paper = PaperChoice::AsItShows;
+        bool mouthIsOpen = false;
         bool operator==(const Wanted&) const = default;
     };
 

@@ -74,8 +74,8 @@ std::function<void()> tones(CLI::App& app) {
         try {
             const Fit fit = fitHead(reference);
             const Comparison comparison = compareSketch(reference, fit, sketch);
-            tones = compareTones(pictureFrom(o->photo), {fit.view, fit.head}, pictureFrom(o->drawing),
-                                 {comparison.sketchView, drawnHead(comparison)});
+            tones = compareTones(pictureFrom(o->photo), {fit.view, fit.head, reference.smiling}, pictureFrom(o->drawing),
+                                 {comparison.sketchView, drawnHead(comparison), sketch.smiling});
         } catch (const BadInput& e) {
             throw BadInput(fmt::format("{} and {}: {}", o->photoMarks, o->drawingMarks, wordsFor(e)));
         }

@@ -112,7 +112,7 @@ std::optional<Sample> sampled(const TonePlace& place, int side, const Cut& cut, 
         // Beside the head as it is seen, on the side that is the sitter's when the face looks at the viewer.
         at = head.view.centre + head.view.scale * PicturePoint(p.x(), -p.y());
     } else {
-        if ((head.view.facing() * looks).z() < turnedToViewer)
+        if ((head.view.facing() * looks).z() < turnedToViewer || abs(head.view.pose().turn) > toRadians(place.mostTurned))
             return std::nullopt;
         at = head.view.project(p);
     }
@@ -231,7 +231,7 @@ std::optional<ToneComparison> compareTones(const cv::Mat& photo, const HeadInPic
     comparison.darkestSeen = 100 * photoRange.dark / std::max(photoRange.light, 1.0);
     for (const TonePlace& place : tonePlaces())
         for (int side : {1, -1}) {
-            if (side < 0 && !place.bothSides)
+            if ((side < 0 && !place.bothSides) || (place.ofMouth && (seen.mouthIsOpen || drawn.mouthIsOpen)))
                 continue;
             const auto there = sampled(place, side, photoCut, seen), here = sampled(place, side, drawingCut, drawn);
             if (!there || !here)

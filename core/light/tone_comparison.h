@@ -15,6 +15,7 @@ namespace zokran {
 struct HeadInPicture {
     View view; ///< px of the picture
     HeadMarks head;
+    bool mouthIsOpen = false;
 };
 
 /// The value of one place in photograph and drawing. Values run from 0, the picture's own darkest dark, to 1: in the

@@ -28,6 +28,9 @@ struct TonePlace {
     /// How far the value of a faithful copy scatters there, one standard deviation, as a share of the scale; measured
     /// on shaded copies of photographs of people (docs/sources.md, "Values").
     double scatter = 0.04;
+    /// It counts up to this turn of the head; beyond it the place has no head behind it.
+    Degrees mostTurned{90};
+    bool ofMouth = false; ///< lies elsewhere where the mouth is open, and is left out then
 };
 
 /// Every place, from above.

@@ -166,13 +166,13 @@ private slots:
     void edgesOfShadowsThatCreptBearTheirLettersOnBothSheets() {
         // One lamp and hardly a room; it was drawn with the lamp further to the side, so that the shadow has grown.
         Shot shot;
-        shot.size = 500;
+        shot.size = 1600; // more pixels than are compared
         shot.pose = poseFromDegrees({-20}, {6}, {0});
         shot.lightElevation = {25};
         shot.softness = {0.1};
         shot.fill = 0.1;
         const Bust head(sitterNamed("halcyon"));
-        const MarkSheet truth = exactMarks(head, viewOf(shot), 400, 500);
+        const MarkSheet truth = exactMarks(head, viewOf(shot), 1280, 1600);
         const auto write = [&](const char* name, double azimuth) {
             shot.lightAzimuth = {azimuth};
             std::ofstream(file(name).toStdString(), std::ios::binary) << encoded(photograph(head, shot), ".png");
