@@ -30,6 +30,9 @@ ORDER = ["crown", "hairline", "brow", "nose_root", "inner_eye_l", "inner_eye_r",
          "mouth_corner_l", "mouth_corner_r", "lip_line", "chin", "jaw_angle_l", "jaw_angle_r",
          "ear_top_l", "ear_top_r", "ear_base_l", "ear_base_r", "back"]
 RIDGE = 1e-4
+# Residuals count in the variance up to this, ball radii, by the file; larger ones are faces read wrongly, of which drawings
+# have more, and which are only offered.
+LARGEST = {"mesh_offsets.json": 0.15, "drawing_offsets.json": 0.08}
 WELL_FITTED = 0.05  # ball radii; what is off by more counts less
 
 
@@ -82,7 +85,7 @@ def main():
                                     a.T @ (b * weights[:, None]))
                 weights = 1 / np.maximum(1, np.linalg.norm(b - a @ w, axis=-1) / WELL_FITTED)
             # What no point of the mesh can be off by is a face found elsewhere; it would rule the squares.
-            left = np.minimum(((b - a @ w)**2).mean(-1), 0.15**2)
+            left = np.minimum(((b - a @ w)**2).mean(-1), LARGEST[name]**2)
             v = np.concatenate([variance_terms(mark, 1)[chosen], variance_terms(twin(mark), -1)[chosen]])
             return w, nnls(v, left)[0]
         w, variance = solved(good & ~held)

@@ -147,6 +147,38 @@ TEST_CASE("A faithful drawing's values hold, in a paler key too") {
     }
 }
 
+TEST_CASE("Places that a turned head or an open mouth moves elsewhere are left out") {
+    const auto looksAt = [](double turn, std::string_view place, int side, bool mouthIsOpen = false) {
+        View view = viewAt(pose(turn, 0, 0));
+        view.centre = view.principal = {400, 330};
+        view.scale = 150;
+        const Toned photo = tonedHead(view);
+        HeadInPicture open = photo.head;
+        open.mouthIsOpen = mouthIsOpen;
+        // An open mouth in the drawing alone is enough.
+        const auto tones = compareTones(photo.picture, photo.head, photo.picture, open);
+        REQUIRE(tones);
+        return std::any_of(tones->pairs.begin(), tones->pairs.end(),
+                           [&](const TonePair& pair) { return pair.place->id == place && pair.side == side; });
+    };
+    // In front of a neck that is seen from the side lies the background.
+    CHECK(looksAt(20, "under_chin", 0));
+    CHECK_FALSE(looksAt(25, "under_chin", 0));
+    CHECK_FALSE(looksAt(-25, "under_chin", 0));
+    CHECK(looksAt(30, "nose_tip", 0));
+    CHECK_FALSE(looksAt(40, "nose_tip", 0));
+    // The far cheek of a head turned a little is still seen, and that of one turned far is not; the near one always is.
+    CHECK(looksAt(20, "cheek", 1));
+    CHECK_FALSE(looksAt(40, "cheek", 1));
+    CHECK(looksAt(40, "cheek", -1));
+    for (const char* place : {"upper_lip", "parting", "lower_lip", "under_lip"}) {
+        CHECK(looksAt(0, place, 0));
+        CHECK_FALSE(looksAt(0, place, 0, true));
+    }
+    CHECK_FALSE(looksAt(0, "mouth_corner", 1, true));
+    CHECK(looksAt(0, "nose_bridge", 0, true));
+}
+
 TEST_CASE("A place too light or too dark is named, with its side and its way") {
     const Toned photo = tonedHead(frontal());
     struct Case {
