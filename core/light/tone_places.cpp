@@ -26,7 +26,7 @@ HeadPoint forehead(const HeadMarks& head) {
 }
 HeadPoint temple(const HeadMarks& head) {
     const HeadPoint& outer = head[Mark::OuterEyeL];
-    return {outer.x() + 0.2, outer.y() + 0.22, outer.z() - 0.3};
+    return {outer.x() + 0.1, outer.y() + 0.2, outer.z() - 0.12}; // inside the outline of a narrow head, too
 }
 HeadPoint eyebrow(const HeadMarks& head) {
     const HeadPoint eye = between(head, Mark::InnerEyeL, Mark::OuterEyeL, 0.45);
@@ -128,7 +128,7 @@ const std::vector<TonePlace>& tonePlaces() {
         {"parting", ZOKRAN_WORDS("the parting of the lips"), false, Kind::Detail, parting, {0.09}, ahead, 0.08, {90}, true},
         {"lower_lip", ZOKRAN_WORDS("the lower lip"), false, Kind::Surface, lowerLip, {0.07}, ahead, 0.06, {90}, true},
         {"under_lip", ZOKRAN_WORDS("under the lower lip"), false, Kind::Surface, underTheLip, {0.08}, ahead, 0.05, {90}, true},
-        {"chin", ZOKRAN_WORDS("the chin"), false, Kind::Surface, chin, {0.1}, ahead},
+        {"chin", ZOKRAN_WORDS("the chin"), false, Kind::Surface, chin, {0.1}, ahead, 0.04, {30}},
         {"under_chin", ZOKRAN_WORDS("under the chin"), false, Kind::Surface, underTheChin, {0.11}, below, 0.07, {22}},
         {"neck", ZOKRAN_WORDS("the neck"), true, Kind::Surface, neck, {0.13}, slant, 0.09},
     };
