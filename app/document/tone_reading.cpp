@@ -51,7 +51,8 @@ const ToneComparison* ToneReading::compared(const QImage& photo, const QImage& d
     const HeadInPicture seen{fit->view, fit->head, document_.study().reference.smiling},
         drawn{comparison->sketchView, drawnHead(*comparison), sketch->marks.smiling};
     const Wanted wanted{photo.cacheKey(), drawing.cacheKey(), seen.head, drawn.head, seen.view.centre, drawn.view.centre,
-                        seen.view.facing(), drawn.view.facing(), seen.view.scale, drawn.view.scale, sketch->page.tone(), seen.mouthIsOpen || drawn.mouthIsOpen};
+                        seen.view.facing(), drawn.view.facing(), seen.view.scale, drawn.view.scale, sketch->page.tone(),
+                        seen.mouthIsOpen || drawn.mouthIsOpen};
     if (wanted_ != wanted) {
         wanted_ = wanted;
         const double seenWidth = document_.study().reference.width, drawnWidth = sketch->marks.width;

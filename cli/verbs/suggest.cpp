@@ -1,8 +1,7 @@
-#include "see/suggest_marks.h"
-
 #include "cli/picture.h"
 #include "cli/verb.h"
 #include "core/files/marks_file.h"
+#include "see/suggest_marks.h"
 
 #include <fmt/format.h>
 #include <opencv2/core.hpp>

@@ -103,7 +103,8 @@ const std::vector<TonePlace>& tonePlaces() {
     using Kind = TonePlace::Kind;
     const Eigen::Vector3d ahead(0, 0, 1), up = Eigen::Vector3d(0, 0.9, 0.6).normalized(), aside(1, 0, 0),
         slant = Eigen::Vector3d(0.8, 0, 0.6), ofCheek = Eigen::Vector3d(0.6, 0, 0.8),
-        ofBrow = Eigen::Vector3d(0.4, 0, 0.92).normalized(), ofForehead = Eigen::Vector3d(0.5, 0.2, 0.84).normalized(), below = Eigen::Vector3d(0, -0.5, 0.87).normalized();
+        ofBrow = Eigen::Vector3d(0.4, 0, 0.92).normalized(), ofForehead = Eigen::Vector3d(0.5, 0.2, 0.84).normalized(),
+        below = Eigen::Vector3d(0, -0.5, 0.87).normalized();
     static const std::vector<TonePlace> all = {
         {"background", ZOKRAN_WORDS("the background"), true, Kind::Beside, besideTheHead, {0.2}, ahead, 0.08},
         {"hair_top", ZOKRAN_WORDS("the hair on top"), false, Kind::Surface, hairOnTop, {0.2}, up, 0.06},

@@ -199,7 +199,9 @@ private slots:
         const auto at = onSeen->places.front().at;
         QVERIFY((PicturePoint(at.x(), at.y()) - *truth.seen(Mark::NoseTip)).norm() < truth.ball->radius.value);
         const QImage photo(file("head.png")), drawing(file("sketch.png"));
-        const auto grey = [](const QImage& image, const auto& place) { return qGray(image.pixel(QPointF(place.x(), place.y()).toPoint())); };
+        const auto grey = [](const QImage& image, const auto& place) {
+            return qGray(image.pixel(QPointF(place.x(), place.y()).toPoint()));
+        };
         QVERIFY(grey(photo, at) > grey(drawing, onDrawn->places.front().at));
     }
 
