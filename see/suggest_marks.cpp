@@ -74,10 +74,10 @@ bool isTurnedFar(const MarkSheet& sheet) {
     }
 }
 
-/// The brow's mark by the network's word alone. Between the eyebrows nothing is drawn, and a registration moves that place along
-/// with them. Where the photograph has no colour they are a ridge of plaster, and a brow drawn as hair lies higher; the network
-/// follows a misplaced brow in a drawing nearly wholly (`Feature::response`).
-PlacedMark browBetweenHair(const cv::Mat& drawing, const FoundFace& drawn) {
+/// The brow's mark as the network reads it in the drawing, without registration. Nothing is drawn between the eyebrows, so a
+/// registration moves that place along with them. In a photograph without colour the eyebrows may be a ridge of plaster, and the
+/// drawing's hair lies higher than that. The network reports nearly all of a misplaced brow's displacement (`Feature::response`).
+PlacedMark browWithoutRegistration(const cv::Mat& drawing, const FoundFace& drawn) {
     PlacedMark brow = *marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
     *brow.noise *= sketchAlone;
     return brow;
@@ -210,7 +210,7 @@ public:
     SuggestedFace marked(const cv::Mat& drawing, const FoundFace& drawn) const {
         MarkSheet found = registered(*registration_, drawing, drawn, marks_, isGiven_ ? 0 : drawn.width / face_->width);
         if (!isLiving(*face_) && found.marks[Mark::Brow])
-            found.marks[Mark::Brow] = browBetweenHair(drawing, drawn);
+            found.marks[Mark::Brow] = browWithoutRegistration(drawing, drawn);
         return {found, drawn.certain, drawn.score};
     }
 

@@ -177,8 +177,8 @@ void MarkPanel::showStudy() {
         state = tr("No face was found in this photograph. Place the marks by hand.");
     if (side_ == Side::Sketch && placedCount(desk_, side_) == 0) {
         if (desk_.faces.sketchReading() == FaceFinding::SketchReading::NoFace)
-            state = tr("No face could be read on this drawing: too little of it stands there yet, or the head is turned too far. "
-                       "Place the marks by hand.");
+            state = tr("No face could be read on this drawing, or none in its photograph: too little is drawn yet, or the head is "
+                       "turned too far. Place the marks by hand.");
         if (desk_.faces.sketchReading() == FaceFinding::SketchReading::Unlike)
             state = tr("The face that was found on this drawing is unlike the photographed one, or was read wrongly. Place the marks "
                        "by hand.");
