@@ -308,8 +308,10 @@ void inParallel(int count, const std::function<void(int)>& work) {
     run();
 }
 
-std::shared_ptr<const PlasterMesh> meshOf(const Bust& bust, MeshGrain grain,
-                                          const std::atomic<bool>* cancelled) {
+namespace {
+
+/// The triangles without their openness; nothing when `cancelled` turns true.
+std::shared_ptr<PlasterMesh> trianglesOf(const Bust& bust, MeshGrain grain, const std::atomic<bool>* cancelled) {
     auto stop = [&] { return cancelled && *cancelled; };
     if (stop())
         return nullptr;
@@ -324,7 +326,18 @@ std::shared_ptr<const PlasterMesh> meshOf(const Bust& bust, MeshGrain grain,
     mesh->append(hairOf(bust, grain));
     mesh->append(underside(rim, cut));
     mesh->append(standUnder(cut));
-    if (stop())
+    return stop() ? nullptr : mesh;
+}
+
+} // namespace
+
+std::shared_ptr<const PlasterMesh> surfaceOf(const Bust& bust, MeshGrain grain) {
+    return trianglesOf(bust, grain, nullptr);
+}
+
+std::shared_ptr<const PlasterMesh> meshOf(const Bust& bust, MeshGrain grain, const std::atomic<bool>* cancelled) {
+    auto mesh = trianglesOf(bust, grain, cancelled);
+    if (!mesh)
         return nullptr;
     const bool fine = grain == MeshGrain::Fine;
     measureOpenness(*mesh, fine ? 40 : 16, fine ? 400 : 160);

@@ -20,7 +20,7 @@ struct PlasterMesh {
     std::vector<Eigen::Vector3f> points;
     std::vector<Eigen::Vector3f> normals; ///< outward, unit length
     std::vector<Part> parts;              ///< what each vertex belongs to
-    std::vector<float> openness;          ///< share of the room each vertex sees, 0 to 1
+    std::vector<float> openness;          ///< share of the room each vertex sees, 0 to 1; empty where none was measured
     std::vector<std::array<std::uint32_t, 3>> triangles; ///< counter-clockwise from outside
 
     /// Adds all of another's.
@@ -34,6 +34,9 @@ enum class MeshGrain { Fine, Coarse };
 /// returns nothing when `cancelled` turns true. Throws BadInput when the hair's style is not known.
 std::shared_ptr<const PlasterMesh> meshOf(const Bust& bust, MeshGrain grain,
                                           const std::atomic<bool>* cancelled = nullptr);
+
+/// The same without its openness, which takes most of the time and which only a photograph needs.
+std::shared_ptr<const PlasterMesh> surfaceOf(const Bust& bust, MeshGrain grain);
 
 /// Outward unit normals of vertices from the triangles round them, by area.
 void setNormals(PlasterMesh& mesh);

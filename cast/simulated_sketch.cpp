@@ -33,7 +33,7 @@ Seen look(const Bust& bust, const View& view, int width, int height) {
     Seen seen{cv::Mat1f(height, width, nothing), cv::Mat3f(height, width, cv::Vec3f(0, 0, 0)),
               cv::Mat1b(height, width, std::uint8_t{255}), cv::Mat1f(height, width, 0.0f)};
     const auto low = static_cast<float>(bust.place("pit").y() - 0.22);
-    const auto mesh = meshOf(bust, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
+    const auto mesh = surfaceOf(bust, height > 320 ? MeshGrain::Fine : MeshGrain::Coarse);
     const Raster raster(*mesh, view, width, height);
     inParallel(height, [&](int y) {
         for (int x = 0; x < width; ++x) {
