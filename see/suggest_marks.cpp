@@ -20,6 +20,9 @@ constexpr Degrees mostTurned{60};
 /// Without the photograph the network alone marks a sketch, and it understates what is misplaced, which the drawings that the
 /// noise was learned on do not show: it grows by this factor.
 constexpr double sketchAlone = 1.1;
+/// A face that is not certain may be read wrongly as a whole, which its marks' own noise, learned on right readings, does not
+/// cover: it grows by this factor.
+constexpr double uncertainReading = 3;
 /// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by
 /// our own pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its
 /// pose; drawings that lose half of a turn reach 0.036, but all of these are certain.
@@ -61,7 +64,7 @@ const FoundFace* faceAt(const std::vector<FoundFace>& faces, const std::optional
     const auto away = [&](const FoundFace& f) { return (f.points[4] - middle).norm(); };
     const FoundFace& nearest = *std::min_element(
         faces.begin(), faces.end(), [&](const FoundFace& a, const FoundFace& b) { return away(a) < away(b); });
-    return away(nearest) < nearest.width.value ? &nearest : nullptr;
+    return Pixels{away(nearest)} < nearest.width ? &nearest : nullptr;
 }
 
 bool isTurnedFar(const MarkSheet& sheet) {
@@ -109,7 +112,7 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
     const std::vector<RegisteredPoint> points = registration(drawing, drawn, places);
     for (std::size_t i = 0; i < targets.size(); ++i)
         *targets[i] = PlacedMark{points[i].at, false, true,
-                                 Pixels{std::hypot(points[i].noise.value, noises[i].value)}};
+                                 hypot(points[i].noise, noises[i])};
     return found;
 }
 
@@ -248,8 +251,11 @@ SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& draw
             forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
         }
     }
-    for (SuggestedFace& s : suggested)
+    for (SuggestedFace& s : suggested) {
         s.certain = s.certain && !isTurnedFar(s.marks);
+        if (!s.certain)
+            forEachPlaced(s.marks, [](PlacedMark& m) { *m.noise *= uncertainReading; });
+    }
     return found;
 }
 
