@@ -1,13 +1,15 @@
 #include "core/files/canon_file.h"
 
-#include "core/base/data_folder.h"
 #include "core/base/atomic_file.h"
+#include "core/base/data_folder.h"
 #include "core/base/json_file.h"
 
 #include <algorithm>
 #include <cctype>
 #include <fmt/format.h>
 #include <fstream>
+#include <map>
+#include <mutex>
 #include <sstream>
 
 namespace zokran {
@@ -41,7 +43,7 @@ Canon readCanon(const std::filesystem::path& file) {
         canon.name = j.at("name").get<std::string>();
         canon.about = j.at("about").get<std::string>();
         canon.sideOval = {j.at("side_oval_radius").get<double>()};
-        if (!(canon.sideOval.value > 0 && canon.sideOval.value < 1))
+        if (!(canon.sideOval > BallRadii{0} && canon.sideOval < BallRadii{1}))
             throw BadInput("\"side_oval_radius\" must lie between 0 and 1");
         // Widths are in eye-widths; what a file leaves out is what most schools say.
         const nlohmann::json widths = j.value("widths", nlohmann::json::object());
@@ -81,6 +83,27 @@ Canon readCanon(const std::filesystem::path& file) {
     });
 }
 
+namespace {
+
+/// The canon of a file, read again only where the file has changed: the window asks for one with every picture of a finding.
+Canon cachedCanon(const std::filesystem::path& file) {
+    struct Read {
+        std::filesystem::file_time_type changed;
+        std::uintmax_t size;
+        Canon canon;
+    };
+    static std::mutex mutex;
+    static std::map<std::filesystem::path, Read> cache;
+    const auto changed = std::filesystem::last_write_time(file);
+    const std::uintmax_t size = std::filesystem::file_size(file);
+    const std::lock_guard lock(mutex);
+    if (const auto known = cache.find(file); known != cache.end() && known->second.changed == changed && known->second.size == size)
+        return known->second.canon;
+    return cache.insert_or_assign(file, Read{changed, size, readCanon(file)}).first->second.canon;
+}
+
+} // namespace
+
 std::vector<Canon> canons(std::vector<std::string>* troubles) {
     std::vector<Canon> all;
     for (const std::filesystem::path& folder : {dataFolder() / "canons", ownCanonFolder()}) {
@@ -89,7 +112,7 @@ std::vector<Canon> canons(std::vector<std::string>* troubles) {
             if (entry.path().extension() != ".json")
                 continue;
             try {
-                Canon canon = readCanon(entry.path());
+                Canon canon = cachedCanon(entry.path());
                 // A school's own file has the last word on its id.
                 if (std::none_of(all.begin(), all.end(),
                                  [&](const Canon& c) { return c.id == canon.id; }))
@@ -97,6 +120,8 @@ std::vector<Canon> canons(std::vector<std::string>* troubles) {
             } catch (const BadInput& e) {
                 if (troubles)
                     troubles->push_back(e.what());
+            } catch (const std::filesystem::filesystem_error&) {
+                // It went while the folder was read.
             }
         }
     }
@@ -160,7 +185,7 @@ Canon keepOwnCanon(const std::string& name, const std::pair<Levels, Widths>& mea
     j["id"] = canon.id;
     j["name"] = name;
     j["about"] = "A school of your own, taken from a sitter.";
-    j["side_oval_radius"] = usualSideOval.value;
+    j["side_oval_radius"] = usualSideOval;
     auto put = [&, &levels = levels](const char* key, BallRadii y) {
         j["levels"][key] = 1 - (levels.crown - y) / (levels.crown - levels.chin) * (1 - usualChin.value);
     };

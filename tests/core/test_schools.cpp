@@ -1,5 +1,6 @@
 // Schools and first forms, against their own rules, published canons, and OpenCV.
 
+#include "core/base/data_folder.h"
 #include "core/construction/forms.h"
 #include "core/construction/forms/envelope.h"
 #include "core/construction/forms/own_lines.h"
@@ -17,6 +18,7 @@
 #include <map>
 #include <opencv2/calib3d.hpp>
 #include <opencv2/imgproc.hpp>
+#include <unistd.h>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -52,7 +54,7 @@ double distanceTo(const std::vector<GuideLine>& lines, std::string_view id, cons
 
 /// A home of its own for canons that are kept.
 struct OwnFolder {
-    std::filesystem::path path = std::filesystem::temp_directory_path() / "zokran-own-canons";
+    std::filesystem::path path = std::filesystem::temp_directory_path() / ("zokran-own-canons-" + std::to_string(getpid()));
     OwnFolder() {
         std::filesystem::remove_all(path);
         setenv("XDG_DATA_HOME", path.c_str(), 1);
@@ -317,6 +319,18 @@ TEST_CASE("A school of one's own is kept, found and refused by name where it wil
     CHECK_THROWS_WITH(keepCanon(file), Catch::Contains("zokran-upside.json") &&
                                            Catch::Contains("one below the other"));
     std::filesystem::remove(file);
+}
+
+TEST_CASE("A school whose file is changed or taken away is read again") {
+    OwnFolder folder;
+    keepOwnCanon("Grandmother Ilse", measuresOf(adultHeads().mean));
+    const BallRadii mouth = canonNamed("grandmother-ilse").levels.mouth;
+    Levels higher = levelsOf(adultHeads().mean);
+    higher.mouth += BallRadii{0.05};
+    keepOwnCanon("Grandmother Ilse", {higher, measuresOf(adultHeads().mean).second});
+    CHECK(canonNamed("grandmother-ilse").levels.mouth > mouth + BallRadii{0.04});
+    std::filesystem::remove(ownCanonFolder() / "grandmother-ilse.json");
+    CHECK_THROWS_WITH(canonNamed("grandmother-ilse"), Catch::Contains("there is no canon"));
 }
 
 TEST_CASE("How the construction is wanted comes back as it went, and nonsense is refused") {
