@@ -134,7 +134,7 @@ View viewOf(const Shot& shot) {
     constexpr double headInFrame = 0.5;
     view.scale = shot.distance > Millimetres{0} ? (focal * (ballRadius / shot.distance)).value
                                                 : headInFrame * height / headHeight(mean).value;
-    view.nearness = view.scale / focal.value;
+    view.nearness = Pixels{view.scale} / focal;
     // Turned to the middle of the head; where the ball then stands depends on the pose, which is told
     // along the line of sight to the ball.
     const Vec middle = headToView(shot.pose) * ((mean[Mark::Crown] + mean[Mark::Chin]) / 2);
@@ -165,19 +165,18 @@ Picture photograph(const PlasterMesh& mesh, const Shot& shot, const std::atomic<
 Picture photograph(const PlasterMesh& mesh, const Shot& shot, const View& view, const std::atomic<bool>* cancelled) {
     const int width = static_cast<int>(std::lround(0.8 * shot.size)), height = shot.size;
     auto direction = [&](Degrees azimuth, Degrees elevation) {
-        const double a = toRadians(azimuth).value, e = toRadians(elevation).value;
-        return Vec(view.rotation.transpose() *
-                   Vec(std::sin(a) * std::cos(e), std::sin(e), std::cos(a) * std::cos(e)));
+        const Radians a = toRadians(azimuth), e = toRadians(elevation);
+        return Vec(view.rotation.transpose() * Vec(sin(a) * cos(e), sin(e), cos(a) * cos(e)));
     };
     Lights lights;
     lights.key = direction(shot.lightAzimuth, shot.lightElevation);
-    lights.fill = direction({-shot.lightAzimuth.value * 1.6}, {5});
+    lights.fill = direction(-1.6 * shot.lightAzimuth, {5});
     lights.sky = direction({0}, {90});
     lights.viewer = view.towardsCamera().normalized();
     lights.softness = shot.softness;
     lights.fillShare = shot.fill;
     lights.tones = shot.tones;
-    const double lightSide = shot.lightAzimuth.value < 0 ? 1 : -1;
+    const double lightSide = shot.lightAzimuth < Degrees{0} ? 1 : -1;
     auto stop = [&] { return cancelled && cancelled->load(); };
     if (stop())
         return {};
@@ -256,7 +255,7 @@ std::string withCameraExif(const std::string& jpeg, const Shot& shot, int width,
     constexpr double crop = 1.5;                       // the stand-in's sensor against a full frame
     exif["Exif.Photo.FocalLength"] =
         Exiv2::Rational(static_cast<int>(std::lround(10 * shot.lens.value / crop)), 10);
-    exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(std::lround(shot.lens.value));
+    exif["Exif.Photo.FocalLengthIn35mmFilm"] = static_cast<std::uint16_t>(lround(shot.lens));
     exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(width);
     exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(height);
     image->setExifData(exif);

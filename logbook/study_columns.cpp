@@ -1,6 +1,7 @@
 #include "logbook/study_columns.h"
 
 #include "core/base/json_file.h"
+#include "core/base/quantity_text.h"
 #include "core/files/guess_file.h"
 #include "core/files/look_file.h"
 #include "core/files/marks_file.h"
@@ -47,7 +48,7 @@ std::optional<std::vector<Part>> loadedSaid(const std::string& text) {
 Tolerances loadedTolerances(const std::string& text) {
     std::istringstream in(text);
     Tolerances t;
-    const bool read = static_cast<bool>(in >> t.place >> t.size >> t.angle.value);
+    const bool read = static_cast<bool>(in >> t.place >> t.size >> t.angle);
     const auto fits = [](double v) { return v >= leastTolerance && v <= mostTolerance; };
     return read && fits(t.place) && fits(t.size) && fits(t.angle.value) ? t : Tolerances();
 }
@@ -67,7 +68,7 @@ void loadMeasures(const std::string& text, Study& study) {
 std::optional<PageLayout> loadedPlacing(const std::string& text) {
     std::istringstream in(text);
     PageLayout p;
-    if (!(in >> p.paper.width.value >> p.paper.height.value >> p.border.value >> p.head.value) ||
+    if (!(in >> p.paper.width >> p.paper.height >> p.border >> p.head) ||
         !isPossible(p))
         return std::nullopt;
     if (double x = 0, y = 0; in >> x >> y)
@@ -78,10 +79,10 @@ std::optional<PageLayout> loadedPlacing(const std::string& text) {
 std::optional<Lighting> loadedLighting(const std::string& text) {
     std::istringstream in(text);
     Lighting l;
-    if (!(in >> l.values >> l.key.azimuth.value >> l.key.elevation.value) || l.values < 2 ||
+    if (!(in >> l.values >> l.key.azimuth >> l.key.elevation) || l.values < 2 ||
         l.values > 10)
         return std::nullopt;
-    if (SecondLight s; in >> s.from.azimuth.value >> s.from.elevation.value >> s.strength)
+    if (SecondLight s; in >> s.from.azimuth >> s.from.elevation >> s.strength)
         l.second = s;
     return l;
 }

@@ -75,9 +75,9 @@ Sketch attemptFrom(const nlohmann::json& j, const std::string& name) {
 
 Json jsonOf(const PageLayout& p) {
     Json j;
-    j["paper_mm"] = {p.paper.width.value, p.paper.height.value};
-    j["border_mm"] = p.border.value;
-    j["head_mm"] = p.head.value;
+    j["paper_mm"] = {p.paper.width, p.paper.height};
+    j["border_mm"] = p.border;
+    j["head_mm"] = p.head;
     if (p.at)
         j["at_mm"] = point(*p.at);
     return j;
@@ -96,11 +96,11 @@ PageLayout placingFrom(const nlohmann::json& j) {
 
 Json jsonOf(const Lighting& l) {
     Json j{{"values", l.values},
-           {"azimuth", l.key.azimuth.value},
-           {"elevation", l.key.elevation.value}};
+           {"azimuth", l.key.azimuth},
+           {"elevation", l.key.elevation}};
     if (l.second)
-        j["second"] = {{"azimuth", l.second->from.azimuth.value},
-                       {"elevation", l.second->from.elevation.value},
+        j["second"] = {{"azimuth", l.second->from.azimuth},
+                       {"elevation", l.second->from.elevation},
                        {"strength", l.second->strength}};
     return j;
 }
@@ -108,8 +108,8 @@ Lighting lightingFrom(const nlohmann::json& j) {
     Lighting l;
     l.values = static_cast<int>(number(j, "values", 2, 10));
     const auto direction = [](const nlohmann::json& from, LightDirection& to) {
-        to.azimuth.value = number(from, "azimuth", -360, 360);
-        to.elevation.value = number(from, "elevation", -360, 360);
+        to.azimuth = {number(from, "azimuth", -360, 360)};
+        to.elevation = {number(from, "elevation", -360, 360)};
     };
     direction(j, l.key);
     if (j.contains("second")) {
@@ -147,7 +147,7 @@ nlohmann::ordered_json studyJson(const Study& s) {
     j["hold"] = wordOf(s.hold);
     j["tolerances"] = {{"place", s.tolerances.place},
                        {"size", s.tolerances.size},
-                       {"angle", s.tolerances.angle.value}};
+                       {"angle", s.tolerances.angle}};
     j["canon"] = s.canon;
     j["form"] = s.form;
     j["approach"] = s.approach;
@@ -205,7 +205,7 @@ Study parseStudy(const std::string& text, const std::string& name) {
         if (j.contains("tolerances")) {
             s.tolerances.place = number(j["tolerances"], "place", leastTolerance, mostTolerance);
             s.tolerances.size = number(j["tolerances"], "size", leastTolerance, mostTolerance);
-            s.tolerances.angle.value = number(j["tolerances"], "angle", leastTolerance, mostTolerance);
+            s.tolerances.angle = {number(j["tolerances"], "angle", leastTolerance, mostTolerance)};
         }
         s.canon = j.value("canon", "sitter");
         s.form = j.value("form", "ball");

@@ -23,16 +23,16 @@ constexpr double leastShare = 0.02;
 /// How far an eyebrow rises in the picture of an upright face for each unit it goes from its end to its start.
 double usualRise(bool isLeft, Radians turn, Radians tilt) {
     const double side = isLeft ? 1 : -1;
-    const double across = side * outwards * std::cos(turn.value) + forwards * std::sin(turn.value);
-    const double depth = -side * outwards * std::sin(turn.value) + forwards * std::cos(turn.value);
-    const double up = upwards * std::cos(tilt.value) + depth * std::sin(tilt.value);
+    const double across = side * outwards * cos(turn) + forwards * sin(turn);
+    const double depth = -side * outwards * sin(turn) + forwards * cos(turn);
+    const double up = upwards * cos(tilt) + depth * sin(tilt);
     return -up / std::max(leastSeen, side * across);
 }
 
 } // namespace
 
 PicturePoint eyebrowPeak(const FacePointArray& points, bool isLeft, const OffsetFeatures& pose) {
-    const Eigen::Rotation2Dd lean(pose.lean.value);
+    const Eigen::Rotation2Dd lean = clockwiseRotation(pose.lean);
     Eigen::Matrix<double, stations, 2> line;
     for (int i = 0; i < stations; ++i)
         line.row(i) = (lean.inverse() * ((points[upperEdge[isLeft][i]] + points[lowerEdge[isLeft][i]]) / 2)).transpose();

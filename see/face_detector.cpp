@@ -9,7 +9,7 @@
 namespace zokran {
 
 PicturePoint FaceCrop::toPicture(const Eigen::Vector2d& inSquare) const {
-    const Eigen::Vector2d from = side.value * (inSquare - Eigen::Vector2d(0.5, 0.5));
+    const Eigen::Vector2d from = side * (inSquare - Eigen::Vector2d(0.5, 0.5));
     const double c = cos(turned), s = sin(turned);
     return centre + PicturePoint(c * from.x() - s * from.y(), s * from.x() + c * from.y());
 }

@@ -198,7 +198,7 @@ MarkSheet marksOf(const FoundFace& face, int width, int height, PictureKind kind
     const OffsetFeatures features = offsetFeatures(face, sheet);
     sheet.smiling = features.mouthOpening > lipsApart;
     const double scale = features.radius.value;
-    const Eigen::Rotation2Dd lean(features.lean.value);
+    const Eigen::Rotation2Dd lean = clockwiseRotation(features.lean);
     const OffsetTerms terms = offsetTerms(features);
     const bool living = kind == PictureKind::Photograph && isLiving(face);
     const auto skinShift = [&](const SkinOffset& offset, double side) {

@@ -203,7 +203,7 @@ private:
     void searchParts(double least) {
         const double longer = std::max(reduced_.cols, reduced_.rows);
         const bool anyLarge = std::any_of(candidates_.begin(), candidates_.end(), [&](const DetectedFace& f) {
-            return f.score > sure && f.box.side.value * reduction_ > small * longer;
+            return f.score > sure && f.box.side * reduction_ > Pixels{small * longer};
         });
         if (anyLarge || longer < 400)
             return;
@@ -214,14 +214,14 @@ private:
     }
 
     static bool same(const PicturePoint& a, const PicturePoint& b, Pixels size) {
-        return (a - b).norm() < 0.4 * size.value;
+        return Pixels{(a - b).norm()} < 0.4 * size;
     }
 
     /// No face lies within another: a larger box round a face that is certain is none.
     static bool surrounds(const DetectedFace& candidate, const FoundFace& face) {
         const PicturePoint apart = middle(face.points) - candidate.box.centre;
         return face.certain && candidate.box.side > 1.5 * face.width &&
-               apart.cwiseAbs().maxCoeff() < candidate.box.side.value / 2;
+               Pixels{apart.cwiseAbs().maxCoeff()} < candidate.box.side / 2;
     }
 
     /// Looks at every candidate closely, the best first, and keeps those that are faces.
@@ -266,7 +266,7 @@ private:
         for (const FoundFace& one : refused_) {
             std::vector<const FoundFace*> group;
             for (const FoundFace& other : refused_)
-                if ((middle(one.points) - middle(other.points)).norm() < samePlace * one.width.value &&
+                if (Pixels{(middle(one.points) - middle(other.points)).norm()} < samePlace * one.width &&
                     std::abs(other.width / one.width - 1) < sameSize)
                     group.push_back(&other);
             if (group.size() > largest.size())
@@ -290,7 +290,7 @@ private:
         turned.turned += Radians{std::numbers::pi};
         turned.side *= 2;
         const auto again = detectFaces(networks_, picture_, turned, DetectorRange::Short, sure);
-        if (again.empty() || (again[0].box.centre - middle(face.points)).norm() > face.width.value)
+        if (again.empty() || Pixels{(again[0].box.centre - middle(face.points)).norm()} > face.width)
             return;
         const PicturePoint across = again[0].leftEye - again[0].rightEye;
         const FoundFace other =

@@ -361,7 +361,7 @@ cv::Mat searchEdges(const cv::Mat& grey) {
 
 /// A place of the picture in px of the square.
 Eigen::Vector2d inSquare(const PicturePoint& place, const FaceCrop& crop) {
-    const Eigen::Rotation2Dd back(-crop.turned.value);
+    const Eigen::Rotation2Dd back = clockwiseRotation(-crop.turned);
     return (back * (place - crop.centre) / crop.side.value + Eigen::Vector2d(0.5, 0.5)) * squareSize;
 }
 

@@ -28,10 +28,6 @@ namespace {
 /// Rendered heights, px: while the head is being turned, at rest, and taken.
 constexpr int quickHeight = 420, restHeight = 820, takenHeight = 1600;
 
-double inDegrees(Radians r) {
-    return toDegrees(r).value;
-}
-
 } // namespace
 
 CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
@@ -82,7 +78,7 @@ CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
 
     connect(view_, &CastView::turned, this, [this](Degrees turn, Degrees tilt, Degrees lean) {
         auto added = [](Radians angle, Degrees by) {
-            return wrapped({angle.value + toRadians(by).value});
+            return wrapped(angle + toRadians(by));
         };
         shot_.pose = {added(shot_.pose.turn, turn), added(shot_.pose.tilt, tilt),
                       added(shot_.pose.lean, lean)};
@@ -311,7 +307,7 @@ void CastRoom::take() {
             if (!taken_.isValid())
                 throw StorageError(taken_.errorString().toStdString());
             file = taken_.filePath(
-                QString("%1 at %2°.jpg").arg(name).arg(std::lround(toDegrees(shot.pose.turn).value)));
+                QString("%1 at %2°.jpg").arg(name).arg(std::lround(inDegrees(shot.pose.turn))));
             writeAtomically(file.toStdString(), cameraJpeg(picture, shot));
         }
         return file;

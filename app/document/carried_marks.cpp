@@ -17,7 +17,7 @@ constexpr double moved = 2.5;
 constexpr double besideLine = 0.15;
 
 /// Carries one mark; true where it was found to have moved.
-bool carry(const std::optional<PlacedMark>& old, std::optional<PlacedMark>& here, double larger, double perMillimetre) {
+bool carry(const std::optional<PlacedMark>& old, std::optional<PlacedMark>& here, double larger, MillimetresPerPixel perPixel) {
     if (!old || old->suggested)
         return false;
     if (!old->usable()) {
@@ -27,11 +27,11 @@ bool carry(const std::optional<PlacedMark>& old, std::optional<PlacedMark>& here
     }
     const PicturePoint at = larger * *old->at;
     if (!here || !here->at) {
-        here = PlacedMark{at, false, true, Pixels{unseenNoise.value * perMillimetre}};
+        here = PlacedMark{at, false, true, unseenNoise / perPixel};
         return false;
     }
-    const double noise = std::hypot(here->noise.value_or(Pixels{0}).value, pageNoise.value * perMillimetre);
-    if ((at - *here->at).norm() >= moved * noise)
+    const Pixels noise = hypot(here->noise.value_or(Pixels{0}), pageNoise / perPixel);
+    if (Pixels{(at - *here->at).norm()} >= moved * noise)
         return true;
     here = PlacedMark{at, false};
     return false;
@@ -43,14 +43,14 @@ MarkSheet carriedMarks(const Sketch& before, const Sketch& now, const MarkSheet&
     if (!before.page.flat || !now.page.flat || before.marks.width <= 0)
         return found;
     const double larger = static_cast<double>(now.marks.width) / before.marks.width;
-    const double perMillimetre = now.marks.width / now.page.flat->paper.width.value;
+    const MillimetresPerPixel perPixel = now.page.flat->paper.width / Pixels{1.0 * now.marks.width};
     MarkSheet carried = found;
     std::vector<PicturePoint> stayed, gone;
     const auto carryAll = [&](const auto& from, auto& to) {
         auto here = to.begin();
         for (auto old = from.begin(); old != from.end(); ++old, ++here) {
             const bool wasSuggested = !*here || (*here)->suggested;
-            if (carry(*old, *here, larger, perMillimetre))
+            if (carry(*old, *here, larger, perPixel))
                 gone.push_back(larger * *(*old)->at);
             else if (wasSuggested && *here && (*here)->usable() && !(*here)->suggested)
                 stayed.push_back(*(*here)->at);

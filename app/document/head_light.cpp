@@ -176,7 +176,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
         return shaded_ = std::nullopt;
     View view;
     view.scale = across / sheetInRadii;
-    view.nearness = head ? fit->view.nearness : 1 / usualDistance.value;
+    view.nearness = head ? fit->view.nearness : nearnessAt(usualDistance);
     view.centre = view.principal = {across / 2.0, down / 2.0};
     // A form stands a little below the eye, turned a little; the hand turns it on.
     Pose pose = head ? fit->pose : Pose{toRadians(Degrees{25}), toRadians(Degrees{-22}), {0}};

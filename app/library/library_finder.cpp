@@ -12,7 +12,7 @@ namespace zokran {
 namespace {
 
 bool isHeld(const Pose& pose, HeldSo so) {
-    const double turn = std::abs(toDegrees(pose.turn).value), tilt = toDegrees(pose.tilt).value;
+    const double turn = std::abs(inDegrees(pose.turn)), tilt = inDegrees(pose.tilt);
     switch (so) {
     case HeldSo::Any:
         break;

@@ -28,7 +28,7 @@ QPixmap blank(const QSize& size, double density) {
 
 View smallView(Degrees turn, Degrees tilt, const QSizeF& size) {
     View view;
-    view.nearness = 1 / usualDistance.value;
+    view.nearness = nearnessAt(usualDistance);
     view.scale = size.height() / 3.1;
     view.principal = view.centre = PicturePoint(size.width() / 2, size.height() * 0.42);
     view.face(headToView(poseFromDegrees(turn, tilt, {0})));

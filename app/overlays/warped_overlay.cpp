@@ -17,7 +17,7 @@ void WarpedOverlay::paint(const Canvas& canvas) const {
     painter.translate(t.offset);
     painter.scale(t.across(), t.down());
     painter.translate(shown.registration.shift.x(), shown.registration.shift.y());
-    painter.rotate(toDegrees(shown.registration.rotation).value);
+    painter.rotate(inDegrees(shown.registration.rotation));
     painter.scale(shown.registration.scale, shown.registration.scale);
     painter.drawImage(QRectF({0, 0}, shown.extent), shown.picture);
     painter.restore();

@@ -61,9 +61,8 @@ void paint(QPainter& painter, const PrintPicture& picture, double dots) {
     const QImage image(picture.pixels.data(), picture.columns, picture.rows, 4 * picture.columns,
                        QImage::Format_RGB32);
     painter.setOpacity(picture.strength);
-    painter.drawImage(QRectF(QPointF(picture.corner.x(), picture.corner.y()) * dots,
-                             QSizeF(picture.width.value, picture.height.value) * dots),
-                      image);
+    const PaperPoint low = picture.corner, high(low + PaperPoint(picture.width, picture.height));
+    painter.drawImage(QRectF(QPointF(low.x(), low.y()) * dots, QPointF(high.x(), high.y()) * dots), image);
     painter.setOpacity(1);
 }
 
@@ -81,9 +80,8 @@ void previewSheets(const std::vector<PrintSheet>& sheets, QWidget* parent) {
         printer.setOutputFormat(QPrinter::PdfFormat); // the chooser then asks for a file
     printer.setFullPage(true);
     const PaperSize& paper = sheets.front().paper;
-    printer.setPageSize(QPageSize(QSizeF(std::min(paper.width, paper.height).value,
-                                         std::max(paper.width, paper.height).value),
-                                  QPageSize::Millimeter));
+    const PaperPoint upright(std::min(paper.width, paper.height), std::max(paper.width, paper.height));
+    printer.setPageSize(QPageSize(QSizeF(upright.x(), upright.y()), QPageSize::Millimeter));
     printer.setPageOrientation(paper.width > paper.height ? QPageLayout::Landscape
                                                           : QPageLayout::Portrait);
     QPrintPreviewDialog preview(&printer, parent);

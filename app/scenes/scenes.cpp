@@ -190,7 +190,7 @@ std::map<std::string, QString> Scenes::doubts() const {
         if (line.level && fit->spread[*line.level])
             notes[std::string(line.id)] =
                 tr("±%1 %").arg(decimal(
-                    100 * fit->spread[*line.level]->value / fit->view.scale / headHeight(fit->head).value, 1));
+                    100 * (*fit->spread[*line.level] / fit->view.inPicture(headHeight(fit->head))), 1));
     return notes;
 }
 

@@ -11,8 +11,7 @@ std::optional<Part> SelfAssessmentTool::partAt(const SheetPointer& pointer) cons
         return std::nullopt;
     std::optional<Part> nearest;
     // Further than a third of the head from every mark, nothing is meant.
-    double least = headHeight(desk_.comparison()->sitter).value *
-                   desk_.comparison()->sketchView.scale / 3;
+    double least = desk_.comparison()->sketchView.inPicture(headHeight(desk_.comparison()->sitter) / 3).value;
     const MarkSheet& marks = desk_.study().marks(Side::Sketch);
     const auto consider = [&](const PicturePoint& at, Part part) {
         const double away = (at - pointer.place).norm();

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/units.h"
+
 #include <QDoubleSpinBox>
 #include <QString>
 
@@ -35,5 +37,9 @@ void useStudyUndo(QWidget* field);
 /// Shows a number in a box without disturbing what is being typed there: nothing is touched when
 /// the box shows it already.
 void showNumber(QDoubleSpinBox* box, double value);
+template <class Unit>
+void showNumber(QDoubleSpinBox* box, Quantity<Unit> quantity) {
+    showNumber(box, quantity.value);
+}
 
 } // namespace zokran

@@ -128,26 +128,26 @@ void LightBall::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void LightBall::keyPressEvent(QKeyEvent* event) {
-    const double step = event->modifiers() & Qt::ShiftModifier ? 15 : 5;
+    const Degrees step{event->modifiers() & Qt::ShiftModifier ? 15.0 : 5.0};
     Degrees across = toDegrees(lighting_.key.azimuth), up = toDegrees(lighting_.key.elevation);
     switch (event->key()) {
     case Qt::Key_Left:
-        across.value -= step;
+        across -= step;
         break;
     case Qt::Key_Right:
-        across.value += step;
+        across += step;
         break;
     case Qt::Key_Up:
-        up.value += step;
+        up += step;
         break;
     case Qt::Key_Down:
-        up.value -= step;
+        up -= step;
         break;
     default:
         return QWidget::keyPressEvent(event);
     }
-    emit moved({toRadians({std::clamp(across.value, -135.0, 135.0)}),
-                toRadians({std::clamp(up.value, -85.0, 85.0)})},
+    emit moved({toRadians(std::clamp(across, Degrees{-135}, Degrees{135})),
+                toRadians(std::clamp(up, Degrees{-85}, Degrees{85}))},
                ++gesture_);
 }
 

@@ -179,7 +179,7 @@ void LiveSitterSheet::showHead() {
     QStringList words;
     for (Angle angle : angles)
         words << qt(figureFor(angleOf(view.pose(), angle)) + " " + wordsFor(angle, angleOf(view.pose(), angle), learnersTranslator()));
-    const auto rounded = [](Radians angle) { return std::lround(std::abs(toDegrees(angle).value)); };
+    const auto rounded = [](Radians angle) { return std::lround(std::abs(inDegrees(angle))); };
     told_->setText(tr("%1.\nGive or take %2° of turn and %3° of tilt.")
                        .arg(words.join(", "))
                        .arg(rounded(head_->sigma.turn))

@@ -125,7 +125,7 @@ StudiedHead studiedHead(const Picture& photo, const PhotoMarks& marks, const Pic
 
 /// Draws over a picture: a line in chalk, or dark and dashed.
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong = true);
-void drawRing(Picture& picture, const PicturePoint& at, double radius);
+void drawRing(Picture& picture, const PicturePoint& at, Pixels radius);
 /// Two pictures side by side, `pictureGap` apart, as high as the higher.
 inline constexpr int pictureGap = 12; ///< px
 Picture beside(const Picture& left, const Picture& right);

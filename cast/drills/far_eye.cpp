@@ -15,9 +15,9 @@ std::optional<DrillTask> ofFace(const DrillFace& face, int level) {
     for (Mark m : {InnerEyeL, InnerEyeR, OuterEyeL, OuterEyeR})
         if (!face.marks[m])
             return std::nullopt;
-    if (std::abs(face.pose.turn.value) < leastTurn.value)
+    if (abs(face.pose.turn) < leastTurn)
         return std::nullopt;
-    const bool left = face.pose.turn.value > 0; // the sitter's left is the far one
+    const bool left = face.pose.turn > Radians{0}; // the sitter's left is the far one
     const PicturePoint inner = *face.marks[left ? InnerEyeL : InnerEyeR],
                        outer = *face.marks[left ? OuterEyeL : OuterEyeR];
     DrillTask task;
@@ -31,7 +31,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, int level) {
         field.place = at;
         field.tolerance = std::max(4.0, eye * (0.42 - 0.05 * level));
         task.fields.push_back(field);
-        drawRing(task.answer, at, 5);
+        drawRing(task.answer, at, {5});
     }
     drawLine(task.answer, {inner, outer});
     task.picture = face.picture;

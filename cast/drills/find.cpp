@@ -92,7 +92,7 @@ DrillTask make(std::uint32_t seed, int level) {
         if (was && is && (*was - *is).norm() > 3) {
             const PicturePoint by(head.picture.width + pictureGap, 0);
             drawLine(task.answer, {*was + by, *is + by});
-            drawRing(task.answer, *is + by, 4);
+            drawRing(task.answer, *is + by, {4});
         }
     }
     return task;
@@ -118,7 +118,7 @@ std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int) {
     const PicturePoint by(head.face.picture.width + pictureGap, 0);
     for (const auto& [from, to] : head.ways) {
         drawLine(task.answer, {from + by, to + by});
-        drawRing(task.answer, to + by, 4);
+        drawRing(task.answer, to + by, {4});
     }
     return task;
 }

@@ -28,7 +28,7 @@ DrillTask make(std::uint32_t seed, int level) {
                     {"tilt", fmt::format("{:.0f}", tilt + 0.0)},
                     {"lean", fmt::format("{:.0f}", lean + 0.0)}};
     task.picture = blankPicture(size, size);
-    drawRing(task.picture, view.centre, view.outlineRadius().value);
+    drawRing(task.picture, view.centre, view.outlineRadius());
     task.answer = task.picture;
     const double tolerance = view.scale * (0.3 - 0.04 * level);
     const auto ask = [&](const char* id, const char* name, const HeadPoint& at) {
@@ -36,7 +36,7 @@ DrillTask make(std::uint32_t seed, int level) {
         field.place = view.project(at);
         field.tolerance = tolerance;
         task.fields.push_back(field);
-        drawRing(task.answer, field.place, 5);
+        drawRing(task.answer, field.place, {5});
     };
     ask("brow", ZOKRAN_WORDS("Where brow line and centre line cross"), {0, 0, 1});
     // Hairline by the ovals' radius of two thirds (common practice), and the side oval's own middle.

@@ -21,8 +21,8 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
                                              "upper or left ring.")
                               : ZOKRAN_WORDS("Put down the middle between the two rings.");
     task.picture = face.picture;
-    drawRing(task.picture, from, 5);
-    drawRing(task.picture, to, 5);
+    drawRing(task.picture, from, {5});
+    drawRing(task.picture, to, {5});
     task.answer = task.picture;
     drawLine(task.answer, {from, to}, false);
     const auto ask = [&](const char* id, const char* name, double share) {
@@ -30,7 +30,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
         field.place = from + share * (to - from);
         field.tolerance = (to - from).norm() * (0.1 - 0.014 * level);
         task.fields.push_back(field);
-        drawRing(task.answer, field.place, 4);
+        drawRing(task.answer, field.place, {4});
     };
     ask("middle", ZOKRAN_WORDS("The middle"), 0.5);
     if (level > 3)

@@ -19,8 +19,8 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     DrillTask task;
     task.question = ZOKRAN_WORDS("A plumb line hangs from the upper ring. Where does it pass the level of the lower one?");
     task.picture = face.picture;
-    drawRing(task.picture, from, 5);
-    drawRing(task.picture, to, 5);
+    drawRing(task.picture, from, {5});
+    drawRing(task.picture, to, {5});
     DrillField field{"foot", ZOKRAN_WORDS("Where it passes"), DrillField::Kind::Place};
     field.place = PicturePoint(from.x(), to.y());
     field.tolerance = (to - from).norm() * (0.16 - 0.024 * level);
@@ -28,7 +28,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     task.answer = task.picture;
     drawLine(task.answer, {from, field.place});
     drawLine(task.answer, {field.place, to}, false);
-    drawRing(task.answer, field.place, 4);
+    drawRing(task.answer, field.place, {4});
     return task;
 }
 

@@ -14,8 +14,8 @@ DrillTask ofFace(const DrillFace& face, int level) {
     const double tolerance = 14 - 2 * level;
     const auto ask = [&](const char* id, const char* name, Radians right, Radians sigma, double most) {
         DrillField field{id, name, DrillField::Kind::Number, -most, most, 1, "°"};
-        field.right = toDegrees(right).value;
-        field.tolerance = std::hypot(tolerance, 2 * toDegrees(sigma).value);
+        field.right = inDegrees(right);
+        field.tolerance = std::hypot(tolerance, 2 * inDegrees(sigma));
         task.fields.push_back(field);
     };
     ask("turn", ZOKRAN_WORDS("Turn"), face.pose.turn, face.sigma.turn, 90);
@@ -33,7 +33,7 @@ DrillTask ofFace(const DrillFace& face, int level) {
     }
     drawLine(task.answer, brow);
     drawLine(task.answer, centre);
-    drawRing(task.answer, face.view.centre, face.view.outlineRadius().value);
+    drawRing(task.answer, face.view.centre, face.view.outlineRadius());
     task.picture = face.picture;
     return task;
 }

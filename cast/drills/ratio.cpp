@@ -32,7 +32,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
     drawLine(task.picture, {at(l.c), at(l.d)}, false);
     task.answer = task.picture;
     for (Mark m : {l.a, l.b, l.c, l.d})
-        drawRing(task.answer, at(m), 4);
+        drawRing(task.answer, at(m), {4});
     return task;
 }
 

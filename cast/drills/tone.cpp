@@ -64,7 +64,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
         field.tolerance = values > 5 ? 1 : 0.5;
         task.fields.push_back(field);
         task.picture = face.picture;
-        drawRing(task.picture, at, 9);
+        drawRing(task.picture, at, {9});
         // The answer: the picture in so many values.
         task.answer = face.picture;
         for (int py = 0; py < face.picture.height; ++py)
@@ -79,7 +79,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
                 std::fill_n(task.answer.bgr.begin() + static_cast<std::ptrdiff_t>(i), 3,
                             static_cast<std::uint8_t>(std::lround(255 * grey)));
             }
-        drawRing(task.answer, at, 9);
+        drawRing(task.answer, at, {9});
         return task;
     }
     return std::nullopt; // such as a picture of one tone
@@ -97,7 +97,7 @@ DrillFace planarFace(Dice& dice, int level) {
     DrillFace face;
     face.pose = pose;
     face.view.scale = width / 3.8;
-    face.view.nearness = 1 / usualDistance.value;
+    face.view.nearness = nearnessAt(usualDistance);
     face.view.centre = face.view.principal = PicturePoint(width / 2.0, 0.4 * height);
     face.view.face(headToView(pose));
     const PlanarSolid planes = litPlanes(planarHead(), head, level < 3 ? PlaneGrade::Few : PlaneGrade::All, uprightBust(pose));

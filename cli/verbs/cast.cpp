@@ -20,8 +20,8 @@ struct CastOrder {
     unsigned seed = 1;
 };
 
-void requireAngle(double degrees, double limit, const char* name) {
-    if (!(std::abs(degrees) <= limit))
+void requireAngle(Degrees angle, double limit, const char* name) {
+    if (!(abs(angle) <= Degrees{limit}))
         throw BadInput(fmt::format("--{} must lie between -{} and {} degrees", name, limit, limit));
 }
 
@@ -45,20 +45,20 @@ std::pair<std::string, double> namedAmount(const char* option, const char* wante
 }
 
 void photographCast(CastOrder order, Degrees turn, Degrees tilt, Degrees lean) {
-    requireAngle(turn.value, 180, "turn");
-    requireAngle(tilt.value, 180, "tilt");
-    requireAngle(lean.value, 180, "lean");
+    requireAngle(turn, 180, "turn");
+    requireAngle(tilt, 180, "tilt");
+    requireAngle(lean, 180, "lean");
     if (order.shot.size < 64 || order.shot.size > 4096)
         throw BadInput("--size must lie between 64 and 4096 pixels");
-    if (!(order.shot.lens.value >= 20 && order.shot.lens.value <= 600))
+    if (!(order.shot.lens >= Millimetres{20} && order.shot.lens <= Millimetres{600}))
         throw BadInput("--lens must lie between 20 and 600 mm");
     order.shot.pose = poseFromDegrees(turn, tilt, lean);
-    if (order.shot.distance.value != 0 &&
-        !(order.shot.distance.value >= 400 && order.shot.distance.value <= 20000))
+    if (order.shot.distance != Millimetres{0} &&
+        !(order.shot.distance >= Millimetres{400} && order.shot.distance <= Millimetres{20000}))
         throw BadInput("--distance must lie between 400 and 20000 mm");
     if (!(order.planted.size > 0.2 && order.planted.size < 3))
         throw BadInput("--sketch-size must lie between 0.2 and 3");
-    if (!(order.shot.softness.value >= 0.02 && order.shot.softness.value <= 1.5))
+    if (!(order.shot.softness >= Radians{0.02} && order.shot.softness <= Radians{1.5}))
         throw BadInput("--softness must lie between 0.02 and 1.5");
     if (!(std::abs(order.planted.growth) <= 0.5 && std::abs(order.planted.right) <= 1 &&
           std::abs(order.planted.down) <= 1 && order.shot.fill >= 0 && order.shot.fill <= 4))

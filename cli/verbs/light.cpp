@@ -43,7 +43,7 @@ cv::Mat formPicture(const std::string& id, const LightDirection& light, int step
     constexpr int across = 640;
     View view;
     view.scale = across / 3.8;
-    view.nearness = 1 / usualDistance.value;
+    view.nearness = nearnessAt(usualDistance);
     view.centre = view.principal = PicturePoint(across / 2.0, across / 2.0);
     view.face(headToView(poseFromDegrees({25}, {-22}, {0})));
     std::string known;
@@ -94,13 +94,13 @@ std::function<void()> light(CLI::App& app) {
                 throw BadInput(fmt::format("{}: the light is too flat, or the face too small, to tell "
                                            "where it comes from",
                                            o->files[0]));
-            j["azimuth"] = toDegrees(reading->from.azimuth).value;
-            j["elevation"] = toDegrees(reading->from.elevation).value;
-            j["sigma"] = toDegrees(reading->sigma).value;
+            j["azimuth"] = inDegrees(reading->from.azimuth);
+            j["elevation"] = inDegrees(reading->from.elevation);
+            j["sigma"] = inDegrees(reading->sigma);
             j["explained"] = reading->explained;
             if (reading->second)
-                j["second"] = {{"azimuth", toDegrees(reading->second->from.azimuth).value},
-                               {"elevation", toDegrees(reading->second->from.elevation).value},
+                j["second"] = {{"azimuth", inDegrees(reading->second->from.azimuth)},
+                               {"elevation", inDegrees(reading->second->from.elevation)},
                                {"strength", reading->second->strength}};
         } else if (!o->form.empty()) {
             if (!o->files.empty() || o->png.empty())

@@ -46,7 +46,7 @@ nlohmann::ordered_json answer(const Asked& asked, const MarkSheet& sheet, const 
     if (!unit.empty()) {
         ground.unitEnds = {placeOf(sheet, unit[0]), placeOf(sheet, unit[1])};
         ground.unit = {((*ground.unitEnds)[1] - (*ground.unitEnds)[0]).norm()};
-        if (ground.unit.value < 1e-6)
+        if (ground.unit < Pixels{1e-6})
             throw BadInput(fmt::format("\"{}\" and \"{}\" lie on one spot", unit[0], unit[1]));
     }
     ground.noise = sheet.noiseOrDefault();

@@ -51,7 +51,7 @@ std::function<void()> plan(CLI::App& app) {
         nlohmann::ordered_json j;
         j["format"] = "zokran-plan";
         j["version"] = 1;
-        j["paper_mm"] = {paper.width.value, paper.height.value};
+        j["paper_mm"] = {paper.width, paper.height};
         j["places"] = {{"crown", placeJson(p.crown)},
                        {"chin", placeJson(p.chin)},
                        {"brow_line", {placeJson(p.browLeft), placeJson(p.browRight)}},

@@ -90,8 +90,8 @@ std::function<void()> rectify(CLI::App& app) {
         for (int r = 0; r < 3; ++r)
             for (int c = 0; c < 3; ++c)
                 j["homography"].push_back(h(r, c));
-        j["mm_per_px"] = perPixel.value;
-        j["paper_mm"] = {paper.width.value, paper.height.value};
+        j["mm_per_px"] = perPixel;
+        j["paper_mm"] = {paper.width, paper.height};
         j["sure"] = page.sure;
         fmt::print("{}", jsonText(j));
     };

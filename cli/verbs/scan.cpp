@@ -44,7 +44,7 @@ std::function<void()> scan(CLI::App& app) {
         if (!std::filesystem::is_directory(o->into))
             throw BadInput(fmt::format("{}: there is no such folder", o->into));
         const auto dots = [&](Millimetres mm) {
-            return std::max(1, static_cast<int>(std::lround(mm.value / 25.4 * o->dpi)));
+            return std::max(1, static_cast<int>(std::lround(mm / Millimetres{25.4} * o->dpi)));
         };
         const cv::Size size(dots(paper.width), dots(paper.height));
         if (1.0 * size.width * size.height > 100e6)

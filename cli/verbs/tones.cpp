@@ -37,7 +37,7 @@ nlohmann::ordered_json json(const ToneComparison& tones, int values) {
     }
     j["shadow_edges"] = nlohmann::ordered_json::array();
     for (const ShadowEdgeShift& shift : tones.shadowEdges)
-        j["shadow_edges"].push_back({{"by", shift.by.value},
+        j["shadow_edges"].push_back({{"by", shift.by},
                                      {"way", shift.intoLight ? "into_light" : "back"},
                                      {"says", wordsFor(shift, tones)},
                                      {"photo_at", {shift.seenAt.x(), shift.seenAt.y()}},

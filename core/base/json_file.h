@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/errors.h"
+#include "core/base/units.h"
 
 #include <filesystem>
 #include <fmt/format.h>
@@ -19,6 +20,16 @@ nlohmann::json parseJson(const std::string& text, const std::string& name, const
 
 /// The text written for a JSON value: indented, one trailing newline; bytes that are no UTF-8 are replaced.
 std::string jsonText(const nlohmann::ordered_json& value);
+
+/// A quantity is written as a plain number; the key names its unit.
+template <class Json, class Unit>
+void to_json(Json& j, Quantity<Unit> quantity) {
+    j = quantity.value;
+}
+template <class Json, class Over, class Under>
+void to_json(Json& j, Ratio<Over, Under> ratio) {
+    j = ratio.value;
+}
 
 /// Reads a JSON file and turns it into a value; whatever `convert` objects to is told with the name
 /// of the file.

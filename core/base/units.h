@@ -29,6 +29,10 @@ struct Quantity {
     constexpr Quantity& operator*=(double by) { return *this = *this * by; }
 
     friend constexpr Quantity abs(Quantity a) { return {a.value < 0 ? -a.value : a.value}; }
+    /// The length of the hypotenuse of two lengths at right angles, or of two independent standard deviations together.
+    friend Quantity hypot(Quantity a, Quantity b) { return {std::hypot(a.value, b.value)}; }
+    friend bool isfinite(Quantity a) { return std::isfinite(a.value); }
+    friend long lround(Quantity a) { return std::lround(a.value); }
 };
 
 /// An angle in degrees: what people, files and the command line read and write.
@@ -50,6 +54,8 @@ struct Ratio {
     friend constexpr Quantity<Over> operator*(Quantity<Under> a, Ratio r) {
         return {a.value * r.value};
     }
+    friend constexpr Quantity<Under> operator/(Quantity<Over> a, Ratio r) { return {a.value / r.value}; }
+    friend constexpr Ratio operator/(Ratio r, double by) { return {r.value / by}; }
 };
 template <class Over, class Under>
 requires(!std::is_same_v<Over, Under>) constexpr Ratio<Over, Under> operator/(Quantity<Over> a,
@@ -63,6 +69,11 @@ constexpr Radians toRadians(Degrees d) {
 }
 constexpr Degrees toDegrees(Radians r) {
     return {r.value * 180 / std::numbers::pi};
+}
+
+/// How many degrees an angle has: for what is told, written to a file or put on an axis.
+constexpr double inDegrees(Radians r) {
+    return toDegrees(r).value;
 }
 
 inline double sin(Radians a) {

@@ -15,7 +15,7 @@ namespace zokran {
 namespace {
 
 /// A mark that was hidden in the reference is only known as well as heads are alike.
-constexpr double unseenSpread = 0.08;
+constexpr BallRadii unseenSpread{0.08};
 /// A copy on paper has no lens of its own; its perspective may outlier this far from the photo's.
 constexpr double copiedDistanceSpread = 0.05;
 /// The shortest an axis of the head is taken to be drawn, when lengths are read along it.
@@ -125,11 +125,11 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
     Eigen::Matrix2d axes;
     axes << up, across;
     const Eigen::Vector2d along = axes.inverse() * off;
-    const double height = headHeight(sitter).value;
-    placement.up = 100 * along[0] / height;
-    placement.across = 100 * along[1] / height;
-    placement.doubt = 100 * noise.value / (view.scale * height);
-    placement.eyeWidths = off.norm() / (view.scale * eyeWidth(sitter).value);
+    const BallRadii height = headHeight(sitter);
+    placement.up = 100 * (BallRadii{along[0]} / height);
+    placement.across = 100 * (BallRadii{along[1]} / height);
+    placement.doubt = 100 * (noise / view.inPicture(height));
+    placement.eyeWidths = Pixels{off.norm()} / view.inPicture(eyeWidth(sitter));
     if (options.perPixel)
         placement.onPaper = Pixels{off.norm()} * *options.perPixel;
     return placement;
@@ -140,16 +140,16 @@ Placement placementOf(const PicturePoint& drawn, const HeadPoint& p, const View&
 /// moved by a mark or two that are truly out of place.
 constexpr std::size_t enoughToTell = 4;
 double steadiness(const ModelSelection& first, Pixels usual) {
-    std::vector<double> left;
+    std::vector<Pixels> left;
     for (const PicturePoint& d : first.unexplained) {
-        left.push_back(std::abs(d.x()));
-        left.push_back(std::abs(d.y()));
+        left.push_back({std::abs(d.x())});
+        left.push_back({std::abs(d.y())});
     }
     const auto middle = left.begin() + static_cast<long>(left.size() / 2);
     std::nth_element(left.begin(), middle, left.end());
     // 1.48 turns the median of a normal's absolute values into its deviation; the rest makes up for
     // the freedom the explanation had.
-    return std::clamp(1.25 * 1.48 * *middle / usual.value, 0.25, 1.0);
+    return std::clamp(1.25 * 1.48 * (*middle / usual), 0.25, 1.0);
 }
 
 /// What the drawn features that move say, beside the head as drawn.
@@ -157,18 +157,18 @@ ExpressionEvidence expressionEvidence(const Comparison& c, const PhotoMarks& ref
                                       const Fit& fit, const HeadMarks& drawn, const ExpressionPlaces& drawnExpression,
                                       Pixels noise) {
     using enum Mark;
-    /// What the surface's depth and the pose leave open, ball radii.
-    constexpr double modelSpread = 0.004;
+    /// What the surface's depth and the pose leave open.
+    constexpr BallRadii modelSpread{0.004};
     ExpressionEvidence evidence;
     const auto observe = [&](const HeadPoint& place, const SketchPoint& at, const PlacedMark& onPhoto,
                              const PlacedMark& onSketch) {
-        double deviation = noise.value;
+        Pixels deviation = noise;
         evidence.noiseIsKnown = evidence.noiseIsKnown || onSketch.noise.has_value();
         if (onPhoto.noise || onSketch.noise)
-            deviation = std::max(deviation, std::hypot(onPhoto.noise.value_or(Pixels{0}).value * c.registration.scale,
-                                                       onSketch.noise.value_or(Pixels{0}).value));
+            deviation = std::max(deviation, hypot(onPhoto.noise.value_or(Pixels{0}) * c.registration.scale,
+                                                  onSketch.noise.value_or(Pixels{0})));
         return ExpressionObservation{place, at - c.sketchView.project(place),
-                                     std::hypot(deviation, modelSpread * c.sketchView.scale)};
+                                     hypot(deviation, c.sketchView.inPicture(modelSpread)).value};
     };
     evidence.view = c.sketchView;
     evidence.headHeight = headHeight(c.sitter);
@@ -225,8 +225,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     const View& faithful = c.registeredView;
     const bool held = options.hold != Hold::All;
     const Pixels noise = sketchMarks.noiseOrDefault();
-    double bothNoises =
-        std::hypot(noise.value, referenceMarks.noiseOrDefault().value * c.registration.scale);
+    Pixels bothNoises = hypot(noise, referenceMarks.noiseOrDefault() * c.registration.scale);
     HeadProblem problem{faithful.principal, {faithful.scale}};
     problem.meanLogDistance = -std::log(std::max(faithful.nearness, 1e-4));
     problem.logDistanceSpread = copiedDistanceSpread;
@@ -235,28 +234,27 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     for (Mark m : sketchMarks.seenMarks()) {
         if (isDoubted(m, referenceMarks, reference) || isIris(m, sketchMarks))
             continue;
-        const double spread = referenceMarks.seen(m) ? 0 : unseenSpread * faithful.scale;
-        problem.observations.push_back(
-            {m, c.sitter[m], *sketchMarks.seen(m), {std::hypot(bothNoises, spread)}});
+        const Pixels spread = referenceMarks.seen(m) ? Pixels{0} : faithful.inPicture(unseenSpread);
+        problem.observations.push_back({m, c.sitter[m], *sketchMarks.seen(m), hypot(bothNoises, spread)});
     }
 
     // What was drawn as a line lies somewhere on the line it stands for. A pencil's line over a form is rougher than a mark.
-    constexpr double lineSpread = 0.025;
+    constexpr BallRadii lineSpread{0.025};
     for (DrawnLine line : {DrawnLine::Centre, DrawnLine::Brow})
         for (const PicturePoint& at : sketchMarks.lines[line])
             problem.lineObservations.push_back(
-                {curveOf(line, c.sitter), at, {std::hypot(bothNoises, lineSpread * faithful.scale)}});
+                {curveOf(line, c.sitter), at, hypot(bothNoises, faithful.inPicture(lineSpread))});
     if (!problem.lineObservations.empty())
         problem.ball = sketchMarks.ball;
 
     const std::vector<ErrorMode> modes = errorModes(c.sitter, faithful, held, c.expressionOfSitter);
     ModelSelection explanation = selectModel(problem, modes, faithful);
     if (!sketchMarks.noise && problem.observations.size() >= enoughToTell) {
-        const double share = steadiness(explanation, {bothNoises});
+        const double share = steadiness(explanation, bothNoises);
         if (share < 1) {
             bothNoises *= share;
             for (auto& o : problem.observations)
-                o.deviation.value *= share;
+                o.deviation *= share;
             explanation = selectModel(problem, modes, faithful);
         }
     }
@@ -266,14 +264,14 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     c.loosePose = poseOf(explanation.looseFacing);
     c.looseSigma = poseSpread(explanation.looseFacing, explanation.looseCovariance);
 
-    const Eigen::Vector2d was(c.referencePose.turn.value, c.referencePose.tilt.value);
-    const Eigen::Vector2d is(c.sketchPose.turn.value, c.sketchPose.tilt.value);
-    c.straightening = was.norm() > frontal.value ? 1 - is.dot(was) / was.squaredNorm() : 0;
+    const auto turnAndTilt = [](const Pose& pose) { return Eigen::Vector2d(pose.turn.value, pose.tilt.value); };
+    const Eigen::Vector2d was = turnAndTilt(c.referencePose), is = turnAndTilt(c.sketchPose);
+    c.straightening = Radians{was.norm()} > frontal ? 1 - is.dot(was) / was.squaredNorm() : 0;
 
     for (Mark m : sketchMarks.seenMarks()) {
         c.asSeen[m] = faithful.project(c.sitter[m]);
         c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
-                                      {bothNoises}, options);
+                                      bothNoises, options);
     }
     HeadMarks drawn = c.sitter;
     ExpressionPlaces drawnExpression = c.expressionOfSitter;
@@ -286,14 +284,14 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
         c.expressionExpected[m] = c.sketchView.project(*drawnExpression[m]);
         if (const auto& onSketch = sketchMarks.expression[m]; onSketch && onSketch->usable())
             c.expressionPlacements[m] =
-                placementOf(*onSketch->at, *drawnExpression[m], c.sketchView, c.sitter, {bothNoises}, options);
+                placementOf(*onSketch->at, *drawnExpression[m], c.sketchView, c.sitter, bothNoises, options);
     }
     for (DrawnLine line : allDrawnLines)
         if (referenceMarks.lines.has(line) && sketchMarks.lines.has(line))
             c.linesCompared.push_back(line);
     const OtherErrors others{
-        outlineErrors(referenceMarks, reference, sketchMarks, c, {bothNoises}),
-        expressionErrors(expressionEvidence(c, referenceMarks, sketchMarks, reference, drawn, drawnExpression, {bothNoises}))};
+        outlineErrors(referenceMarks, reference, sketchMarks, c, bothNoises),
+        expressionErrors(expressionEvidence(c, referenceMarks, sketchMarks, reference, drawn, drawnExpression, bothNoises))};
     c.findings = findingsFor(c, explanation, others, options);
     return c;
 }

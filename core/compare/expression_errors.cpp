@@ -15,7 +15,7 @@ constexpr double featureShift = 0.5;
 class ExpressionProblem {
 public:
     explicit ExpressionProblem(const ExpressionEvidence& evidence) : view_(evidence.view) {
-        const double shift = featureShift / 100 * evidence.headHeight.value;
+        const double shift = (featureShift / 100 * evidence.headHeight).value;
         for (int i = 0; i < expressionMarkCount; ++i)
             add(evidence.marks[expressionMarkAt(i)], i, groupOf(expressionMarkAt(i)));
         for (int side = 0; side < 2; ++side)

@@ -174,7 +174,7 @@ std::optional<WayLength> lengthOf(const Comparison& c, const Finding& finding,
         return std::nullopt;
     const Pixels way{(from->second - from->first).norm()};
     WayLength length;
-    length.share = way.value / (c.sketchView.scale * headHeight(c.sitter).value);
+    length.share = way / c.sketchView.inPicture(headHeight(c.sitter));
     if (perPixel)
         length.onPaper = way * *perPixel;
     return length;

@@ -221,8 +221,8 @@ public:
 private:
     /// A length in the units people use; `inSketch`: as it is foreshortened there.
     void say(FindingFigures& figures, Pixels inSketch) const {
-        figures.percentOfHead = 100 * std::abs(figures.amount) / headHeight(c_.sitter).value;
-        figures.eyeWidths = std::abs(figures.amount) / eyeWidth(c_.sitter).value;
+        figures.percentOfHead = 100 * (BallRadii{std::abs(figures.amount)} / headHeight(c_.sitter));
+        figures.eyeWidths = BallRadii{std::abs(figures.amount)} / eyeWidth(c_.sitter);
         if (options_.perPixel)
             figures.onPaper = inSketch * *options_.perPixel;
     }
@@ -329,7 +329,7 @@ private:
         if (rest.norm() > worthSaying * way.norm()) {
             f.figures.besides = rest;
             f.figures.besidesPercent =
-                100 * rest.norm() / (c_.sketchView.scale * headHeight(c_.sitter).value);
+                100 * (Pixels{rest.norm()} / c_.sketchView.inPicture(headHeight(c_.sitter)));
             if (options_.perPixel)
                 f.figures.besidesOnPaper = Pixels{rest.norm()} * *options_.perPixel;
         }

@@ -24,14 +24,14 @@ bool isToldOf(const std::vector<Finding>& findings, std::vector<Kind> Finding::*
 } // namespace
 
 std::vector<AnyMark> marksToLookOver(const Comparison& c, const SketchMarks& sketch, const Tolerances& tolerances) {
-    const double height = headHeight(c.sitter).value * c.registeredView.scale; // px of the drawing
+    const Pixels height = c.registeredView.inPicture(headHeight(c.sitter)); // of the drawing
     std::vector<Candidate> candidates;
     const auto consider = [&](AnyMark mark, const std::optional<PlacedMark>& placed, const std::optional<Placement>& placement,
                               bool isTold) {
         if (!placed || !placed->usable() || !placed->suggested)
             return;
-        const double doubt = 2 * 100 * placed->noise.value_or(sketch.noiseOrDefault()).value / height;
-        const double off = placement && !isTold ? 100 * (placement->drawn - placement->belongs).norm() / height : 0;
+        const double doubt = 2 * 100 * (placed->noise.value_or(sketch.noiseOrDefault()) / height);
+        const double off = placement && !isTold ? 100 * (Pixels{(placement->drawn - placement->belongs).norm()} / height) : 0;
         if (doubt > tolerances.place || off >= leastReported * tolerances.place)
             candidates.push_back({mark, off + doubt});
     };

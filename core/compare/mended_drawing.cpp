@@ -150,8 +150,8 @@ Mending mendingOf(const Comparison& c, const PhotoMarks& reference, const Sketch
         const double angle = 2 * std::numbers::pi * i / rimPlaces;
         const Eigen::Vector2d towards(std::cos(angle), std::sin(angle));
         if (towards.dot(up) > leastUp)
-            addUnlessBeside(SketchPoint(drawn.centre + drawn.outlineRadius().value * towards),
-                            SketchPoint(seen.centre + seen.outlineRadius().value * towards), clearOfFeatures);
+            addUnlessBeside(SketchPoint(drawn.centre + drawn.outlineRadius() * towards),
+                            SketchPoint(seen.centre + seen.outlineRadius() * towards), clearOfFeatures);
     }
     mending.side = Pixels{2 * reach * radius};
     mending.corner = SketchPoint(c.registeredView.centre - Eigen::Vector2d::Constant(reach * radius));
@@ -164,8 +164,9 @@ cv::Mat mendedDrawing(const cv::Mat& drawing, const Mending& mending, double sha
         cv::cvtColor(drawing, picture, cv::COLOR_BGRA2BGR);
     else
         picture = drawing.clone();
+    const int sideInPixels = static_cast<int>(std::ceil(mending.side.value));
     const cv::Rect square(static_cast<int>(std::floor(mending.corner.x())), static_cast<int>(std::floor(mending.corner.y())),
-                          static_cast<int>(std::ceil(mending.side.value)), static_cast<int>(std::ceil(mending.side.value)));
+                          sideInPixels, sideInPixels);
     const cv::Rect shown = square & cv::Rect(0, 0, picture.cols, picture.rows);
     if (!(share > 0) || mending.places.empty() || shown.empty())
         return picture;

@@ -13,9 +13,9 @@ PagePlan onPage(const Comparison& c, const Fit& reference, const PaperSize& pape
     asDrawn.view = drawn;
     const Millimetres height = Pixels{(crown - chin).norm()} * perPixel;
     // Put anywhere first; then moved so that the crown lies where it was drawn.
-    const PaperPoint middle(paper.width.value / 2, paper.height.value / 2);
+    const PaperPoint middle(paper.width / 2, paper.height / 2);
     const PagePlan first = planPage(paper, {0}, height, &asDrawn, middle);
-    const PaperPoint by = PaperPoint(perPixel.value * crown) - first.crown;
+    const PaperPoint by = PaperPoint(perPixel * crown) - first.crown;
     return planPage(paper, {0}, height, &asDrawn, PaperPoint(middle + by));
 }
 

@@ -17,9 +17,8 @@ class CarriedOutline {
 public:
     CarriedOutline(const PhotoMarks& photo, const Fit& fitted, const SketchMarks& page, const Comparison& c, Pixels both)
         : reference(photo), sketch(page), fit(fitted), comparison(c), bothNoises(both),
-          noise(std::hypot(page.noiseOrDefault().value,
-                           c.sketchView.scale / fitted.view.scale * photo.noiseOrDefault().value) /
-                c.sketchView.scale),
+          noise(hypot(page.noiseOrDefault(), c.sketchView.scale / fitted.view.scale * photo.noiseOrDefault()) /
+                c.sketchView.inPicture({1})),
           turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
           by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
         by_.shift = drawn_.centre - by_(fitted.view.centre);
@@ -30,13 +29,15 @@ public:
         body_ = {by_.scale, c.registration.rotation, {0, 0}};
         body_.shift = ball - body_(fitted.view.centre);
     }
+    /// The standard deviation that the turn between the two adds, at so much a radian.
+    double forTurn(double perRadian) const { return perRadian * turned.value; }
     bool both(DrawnLine line) const { return reference.lines.has(line) && sketch.lines.has(line); }
     SketchPoint carried(const PicturePoint& at) const { return by_(PhotoPoint(at)); }
     /// Of the body, which does not lean with the head: turned as the two pictures lie over one another, for a sheet that
     /// was photographed askew is no error, and not at all where the page is held.
     SketchPoint carriedBody(const PicturePoint& at) const { return body_(PhotoPoint(at)); }
     /// Which way on the sketch is down in the photograph, of length 1.
-    Eigen::Vector2d bodyDown() const { return Eigen::Rotation2Dd(body_.rotation.value) * Eigen::Vector2d::UnitY(); }
+    Eigen::Vector2d bodyDown() const { return clockwiseRotation(body_.rotation) * Eigen::Vector2d::UnitY(); }
     /// From the ball's centre, in its radii.
     Eigen::Vector2d fromBall(const PicturePoint& at) const { return (at - drawn_.centre) / drawn_.scale; }
 
@@ -77,7 +78,7 @@ std::vector<OutlineError> hair(const CarriedOutline& o) {
         offs[i] = is.norm() - far;
         moves.push_back({SketchPoint(drawn[i]), o.at(is / is.norm() * far)});
     }
-    const double own = std::hypot(o.noise, whereItIs), common = perTurned * o.turned.value;
+    const double own = std::hypot(o.noise, whereItIs), common = o.forTurn(perTurned);
     // What a hand could be off by has no way of its own.
     const auto [least, most] = std::minmax_element(std::begin(offs), std::end(offs));
     const bool isOneWay = !(*least < -own && *most > own);
@@ -109,7 +110,7 @@ std::vector<OutlineError> hairline(const CarriedOutline& o) {
     const Eigen::Vector2d up(sin(lean), -cos(lean)); // along the head as drawn
     constexpr std::string_view ids[] = {"hairline_line", "hairline_left", "hairline_middle", "hairline_right"};
     constexpr double aboutThere = 0.02, onTurned = 0.1; // where hair begins is no sharp line: common practice, no source
-    const double sigma = std::hypot(o.noise, std::hypot(aboutThere, onTurned * o.turned.value));
+    const double sigma = std::hypot(o.noise, std::hypot(aboutThere, o.forTurn(onTurned)));
     double offs[3];
     std::vector<OutlineMove> still, moved;
     for (std::size_t i = 0; i < 3; ++i) {
@@ -156,9 +157,9 @@ std::vector<OutlineError> nostrils(const CarriedOutline& o) {
         const double should = (belongs[i + 1] - belongs[i]).norm(), is = (to - from).norm();
         if (!(should > 0) || !(is > 0))
             return {};
-        const double placed = std::sqrt(2.0) * std::hypot(o.bothNoises.value, aboutThere * scale) / should;
+        const double placed = std::sqrt(2.0) * (hypot(o.bothNoises, Pixels{aboutThere * scale}) / Pixels{should});
         const Eigen::Vector2d half = should / is * (to - middle);
-        widths.push_back({is / should - 1, std::hypot(placed, onTurned * o.turned.value),
+        widths.push_back({is / should - 1, std::hypot(placed, o.forTurn(onTurned)),
                           {OutlineMove{from, SketchPoint(middle - half)}, OutlineMove{to, SketchPoint(middle + half)}}});
         still.push_back({from, from});
         still.push_back({to, to});
@@ -204,9 +205,9 @@ std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
             return {};
         // At the viewer's left a lower end too far out is turned clockwise as seen, at the right the other way.
         const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is).value;
-        const double placed = std::sqrt(2.0) * o.bothNoises.value / is.norm();
+        const double placed = std::sqrt(2.0) * (o.bothNoises / Pixels{is.norm()});
         OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right", DrawnLine::Neck, AmountUnit::Radian, outward,
-                           std::hypot(placed, toRadians(slantFelt).value), {}};
+                           hypot(Radians{placed}, toRadians(slantFelt)).value, {}};
         for (const auto& each : drawnSides)
             for (const PicturePoint& at : {each.upper, each.lower})
                 error.moves.push_back({SketchPoint(at), SketchPoint(at)});
@@ -229,7 +230,7 @@ std::vector<OutlineError> neck(const CarriedOutline& o) {
         return {};
     OutlineError width{"neck_width", DrawnLine::Neck, AmountUnit::Share, is / belongs - 1, 0, {}};
     width.sigma = std::hypot(std::sqrt(2.0) * o.noise / (o.fromBall(right) - o.fromBall(left)).norm(),
-                             std::hypot(whereItIs, perTurned * o.turned.value));
+                             std::hypot(whereItIs, o.forTurn(perTurned)));
     // It is mended where it was drawn: both sides, as far apart as they belong.
     const SketchPoint middle = (drawnLeft + drawnRight) / 2, should = (left + right) / 2;
     const Eigen::Vector2d across = (right - left) / belongs;
@@ -239,7 +240,7 @@ std::vector<OutlineError> neck(const CarriedOutline& o) {
         width.moves.push_back({SketchPoint(drawn[i]), SketchPoint(SketchPoint(drawn[i]) + by)});
     }
     OutlineError place{"neck_across", DrawnLine::Neck, AmountUnit::BallRadius, across.dot(o.fromBall(middle) - o.fromBall(should)),
-                       std::hypot(std::hypot(o.noise, whereItIs), 2 * perTurned * o.turned.value), {}};
+                       std::hypot(std::hypot(o.noise, whereItIs), 2 * o.forTurn(perTurned)), {}};
     const double shift = across.dot(should - middle);
     for (const PicturePoint& at : drawn)
         place.moves.push_back({SketchPoint(at), SketchPoint(SketchPoint(at) + shift * across)});
@@ -257,7 +258,7 @@ std::vector<OutlineError> shoulders(const CarriedOutline& o) {
     for (const PicturePoint& at : drawn)
         still.push_back({SketchPoint(at), SketchPoint(at)});
     const SketchPoint pit(drawn[0]), should = o.carriedBody(seen[0]);
-    const double faceIsAt = std::hypot(o.noise, std::hypot(whereItIs, perTurned * o.turned.value));
+    const double faceIsAt = std::hypot(o.noise, std::hypot(whereItIs, o.forTurn(perTurned)));
     const Eigen::Vector2d down = o.bodyDown();
     const double lower = down.dot(pit - should);
     OutlineError length{"neck_length", DrawnLine::Shoulders, AmountUnit::BallRadius, lower / o.comparison.sketchView.scale,
@@ -279,7 +280,7 @@ std::vector<OutlineError> shoulders(const CarriedOutline& o) {
     width.moves[1].belongs = middle + share * (left - middle);
     width.moves[2].belongs = middle + share * (right - middle);
     OutlineError slope{"shoulder_slope", DrawnLine::Shoulders, AmountUnit::Radian, turnedClockwise(belongs, is).value,
-                       std::hypot(placed, toRadians(slantFelt).value), still};
+                       hypot(Radians{placed}, toRadians(slantFelt)).value, still};
     const Eigen::Vector2d half = belongs.normalized() * is.norm() / 2;
     slope.moves[1].belongs = middle - half;
     slope.moves[2].belongs = middle + half;

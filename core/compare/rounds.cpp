@@ -12,8 +12,7 @@ std::optional<double> off(const Comparison& c, Mark m) {
     const auto& p = c.placements[m];
     if (!p || !c.asSeen[m])
         return std::nullopt;
-    return 100 * (p->drawn - *c.asSeen[m]).norm() /
-           (headHeight(c.sitter).value * c.registeredView.scale);
+    return 100 * (Pixels{(p->drawn - *c.asSeen[m]).norm()} / c.registeredView.inPicture(headHeight(c.sitter)));
 }
 
 double median(std::vector<double> values) {
@@ -29,8 +28,8 @@ void growth(Round& round, const Comparison& before, const Comparison& after,
     std::vector<PicturePoint> was, is; // mm
     for (int i = 0; i < markCount; ++i)
         if (before.placements[markAt(i)] && after.placements[markAt(i)]) {
-            was.push_back(pageBefore.value * before.placements[markAt(i)]->drawn);
-            is.push_back(page.value * after.placements[markAt(i)]->drawn);
+            was.push_back(pageBefore * before.placements[markAt(i)]->drawn);
+            is.push_back(page * after.placements[markAt(i)]->drawn);
         }
     std::vector<double> ratios;
     for (std::size_t i = 0; i < was.size(); ++i)
@@ -47,7 +46,7 @@ void growth(Round& round, const Comparison& before, const Comparison& after,
         down.push_back(by.y());
     }
     // Of the middle of the head.
-    const PicturePoint middle = pageBefore.value * before.registeredView.centre;
+    const PicturePoint middle = pageBefore * before.registeredView.centre;
     const PicturePoint slid = (*round.grown - 1) * middle +
                               PicturePoint(median(std::move(right)), median(std::move(down)));
     round.right = Millimetres{slid.x()};

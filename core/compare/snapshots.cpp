@@ -26,16 +26,20 @@ struct Measured {
     double value, sigma;
 };
 
+/// Radians.
+Measured measuredAngle(Radians angle, Radians sigma) {
+    return {angle.value, ownShareOfDoubt * sigma.value};
+}
+
 std::optional<Measured> headHeightOnPaper(const DrawingSnapshot& snapshot) {
     if (!snapshot.perPixel)
         return std::nullopt;
     const Comparison& c = snapshot.comparison;
-    const double px = headHeight(c.sitter).value * c.sketchView.scale;
     // Each mark's noise is about a hundredth of the head; the size rests on all of them.
     constexpr double markNoise = 0.01;
     const auto places = std::count_if(c.placements.begin(), c.placements.end(), [](const auto& p) { return p.has_value(); });
     const double marks = markNoise / std::sqrt(std::max<double>(1, static_cast<double>(places)));
-    const double mm = px * snapshot.perPixel->value;
+    const double mm = (c.sketchView.inPicture(headHeight(c.sitter)) * *snapshot.perPixel).value;
     return Measured{mm, mm * std::hypot(pageScaleSigma, marks)};
 }
 
@@ -88,8 +92,8 @@ void addDrifts(DrawingTimeline& timeline, std::span<const DrawingSnapshot> snaps
         if (const auto size = headHeightOnPaper(snapshot))
             sizes.push_back(*size);
         const Comparison& c = snapshot.comparison;
-        turns.push_back({c.loosePose.turn.value, ownShareOfDoubt * c.looseSigma.turn.value});
-        tilts.push_back({c.loosePose.tilt.value, ownShareOfDoubt * c.looseSigma.tilt.value});
+        turns.push_back(measuredAngle(c.loosePose.turn, c.looseSigma.turn));
+        tilts.push_back(measuredAngle(c.loosePose.tilt, c.looseSigma.tilt));
     }
     for (std::vector<Measured>* angles : {&turns, &tilts}) {
         const double scatter = scatterOf(*angles);
@@ -101,7 +105,7 @@ void addDrifts(DrawingTimeline& timeline, std::span<const DrawingSnapshot> snaps
     // What comes nearer to the reference is mended, and no drift.
     const Pose& seen = snapshots.back().comparison.referencePose;
     const auto leadsAway = [](const std::vector<Measured>& all, Radians reference) {
-        const auto off = [&](const Measured& m) { return std::abs(wrapped(Radians{m.value} - reference).value); };
+        const auto off = [&](const Measured& m) { return abs(wrapped(Radians{m.value} - reference)); };
         return off(all.back()) > off(all.front());
     };
     if (leadsAway(turns, seen.turn))

@@ -21,8 +21,17 @@ BallForm::BallForm(Subject s) : Construction(std::move(s)) {
 }
 
 Circle BallForm::sideOval(int side) const {
-    const double p = sidePlane().value, r = std::sqrt(1 - p * p);
+    const double p = sidePlane().value, r = sideOvalAt(sidePlane()).value;
     return {{side * p, 0, 0}, {0, 0, r}, {0, r, 0}};
+}
+
+/// The radius of the ball's ring at this height.
+static double ringAt(BallRadii height) {
+    return std::sqrt(std::max(0.0, 1 - height.value * height.value));
+}
+
+double BallForm::widestAt(double ring) const {
+    return std::asin(std::min(1.0, sidePlane().value / std::max(ring, 1e-9)));
 }
 
 double BallForm::edgeAt(double y) const {
@@ -37,28 +46,27 @@ double BallForm::edgeAt(double y) const {
     return x0 + (y0 - y) / (y0 - y1) * (x1 - x0);
 }
 
-SurfacePoint BallForm::front(BallRadii y, double across) const {
-    const double brow = levels().brow.value;
+SurfacePoint BallForm::front(BallRadii height, double across) const {
+    const double brow = levels().brow.value, y = height.value;
     // The glabella stands a hair before the ball or behind it: the lines run through it.
     const HeadPoint& glabella = solid().head()[Mark::Brow];
     const double lift = glabella.z() - std::sqrt(std::max(0.0, 1 - glabella.y() * glabella.y()));
     auto onBall = [&](double x) {
         constexpr double reach = 0.2;
-        const double away = (x * x + (y.value - glabella.y()) * (y.value - glabella.y())) / (reach * reach);
-        const HeadPoint at(x, y.value, std::sqrt(std::max(0.0, 1 - y.value * y.value - x * x)));
+        const double away = (x * x + (y - glabella.y()) * (y - glabella.y())) / (reach * reach);
+        const HeadPoint at(x, y, std::sqrt(std::max(0.0, 1 - y * y - x * x)));
         return SurfacePoint{at + HeadPoint(0, 0, std::abs(lift) < 0.1 ? lift * std::exp(-away) : 0),
                             at.normalized()};
     };
-    if (y.value >= brow - 1e-12) {
-        const double ring = std::sqrt(std::max(0.0, 1 - y.value * y.value));
-        const double widest = std::asin(std::min(1.0, sidePlane().value / std::max(ring, 1e-9)));
-        return onBall(ring * std::sin(across * widest));
+    if (y >= brow - 1e-12) {
+        const double ring = ringAt(height);
+        return onBall(ring * std::sin(across * widestAt(ring)));
     }
-    const double x = across * edgeAt(y.value);
-    SurfacePoint skin = solid().front({x}, y);
+    const double x = across * edgeAt(y);
+    SurfacePoint skin = solid().front({x}, height);
     // Just under the brow the ball runs over into the face.
     constexpr double overlap = 0.1;
-    const double t = std::clamp((brow - y.value) / overlap, 0.0, 1.0);
+    const double t = std::clamp((brow - y) / overlap, 0.0, 1.0);
     if (t < 1) {
         const double share = t * t * (3 - 2 * t);
         const SurfacePoint ball = onBall(x);
@@ -71,9 +79,8 @@ SurfacePoint BallForm::front(BallRadii y, double across) const {
 double BallForm::acrossAt(BallRadii y, BallRadii x) const {
     if (y < levels().brow)
         return x.value / edgeAt(y.value);
-    const double ring = std::sqrt(std::max(0.0, 1 - y.value * y.value));
-    const double widest = std::asin(std::min(1.0, sidePlane().value / std::max(ring, 1e-9)));
-    return std::asin(std::clamp(x.value / std::max(ring, 1e-9), -1.0, 1.0)) / widest;
+    const double ring = ringAt(y);
+    return std::asin(std::clamp(x.value / std::max(ring, 1e-9), -1.0, 1.0)) / widestAt(ring);
 }
 
 std::vector<GuideLine> BallForm::trace(const View& view, const Wanted& wanted) const {

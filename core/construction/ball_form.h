@@ -41,6 +41,8 @@ protected:
 private:
     /// Half the width of the front plane at a height, ball radii.
     double edgeAt(double y) const;
+    /// Half the arc of the front, radians, on a ring of the ball of this radius: where the side planes cut it.
+    double widestAt(double ring) const;
 
     std::vector<std::pair<double, double>> edge_; ///< height and half-width, from the brow down
 };

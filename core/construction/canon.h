@@ -17,7 +17,7 @@ struct Canon {
     Widths widths;
 
     /// Where the side planes cut the ball: x = ± this.
-    BallRadii sidePlane() const { return {std::sqrt(1 - sideOval.value * sideOval.value)}; }
+    BallRadii sidePlane() const { return sidePlaneAt(sideOval); }
 };
 
 } // namespace zokran

@@ -50,7 +50,7 @@ std::vector<StrokeTime> drawingOrder(const std::vector<GuideLine>& lines, Pixels
     });
     double now = 0;
     for (StrokeTime& stroke : strokes) {
-        now += lift * radius.value;
+        now += (lift * radius).value;
         stroke.begin = now;
         now += lengthOf(lines[stroke.line].points);
         stroke.end = now;

@@ -231,7 +231,7 @@ void LineTracer::addStandingOut(const LineEntry& line, int side, const std::vect
     };
     for (const HeadPoint& p : points) {
         const Eigen::Vector3d towards = (view.towardsCamera() - view.nearness * p).normalized();
-        if (inView().seen({p + reach.value * towards, towards}, Cover::Face))
+        if (inView().seen({p + reach * towards, towards}, Cover::Face))
             run.push_back(p);
         else
             finish();

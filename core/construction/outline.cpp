@@ -251,15 +251,17 @@ std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) c
     std::vector<OutlinePiece> pieces;
     for (const std::vector<Crossing>& chain : chains) {
         OutlinePiece piece;
-        double length = 0, side = 0;
+        BallRadii length{0};
+        double side = 0;
         auto finish = [&] {
             piece.side = side / std::max<double>(1, static_cast<double>(piece.points.size()));
-            if (length > least.value) {
+            if (length > least) {
                 smooth(piece.points);
                 pieces.push_back(piece);
             }
             piece.points.clear();
-            length = side = 0;
+            length = {};
+            side = 0;
         };
         const Crossing* last = nullptr;
         for (const Crossing& c : chain) {
@@ -278,7 +280,7 @@ std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) c
             piece.points.push_back(at);
             side += c.at.x();
             if (last)
-                length += (c.at - last->at).norm();
+                length += BallRadii{(c.at - last->at).norm()};
             last = &c;
         }
         finish();

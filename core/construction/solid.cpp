@@ -219,25 +219,26 @@ double HeadSolid::depth(double x, double y) const {
            t * ((1 - s) * at(i, j + 1) + s * at(i + 1, j + 1));
 }
 
-SurfacePoint HeadSolid::front(BallRadii x, BallRadii y) const {
+SurfacePoint HeadSolid::front(BallRadii across, BallRadii height) const {
+    const double x = across.value, y = height.value;
     // The slope over a wide step: lips and lids are not to hide the lines across them.
     constexpr double reach = 0.05;
     auto slope = [&](double dx, double dy) {
-        return (depth(x.value + dx, y.value + dy) - depth(x.value - dx, y.value - dy)) /
-               (2 * reach);
+        return (depth(x + dx, y + dy) - depth(x - dx, y - dy)) / (2 * reach);
     };
-    return {{x.value, y.value, depth(x.value, y.value)},
+    return {{x, y, depth(x, y)},
             Eigen::Vector3d(-slope(reach, 0), -slope(0, reach), 1).normalized()};
 }
 
-BallRadii HeadSolid::halfWidth(BallRadii y) const {
+BallRadii HeadSolid::halfWidth(BallRadii height) const {
+    const double y = height.value;
     double most = 0;
     for (const auto& t : skin_.triangles)
         for (int k = 0; k < 3; ++k) {
             const HeadPoint &a = skin_.points[t[k]], &b = skin_.points[t[(k + 1) % 3]];
-            if ((a.y() > y.value) == (b.y() > y.value))
+            if ((a.y() > y) == (b.y() > y))
                 continue;
-            const double share = (y.value - a.y()) / (b.y() - a.y());
+            const double share = (y - a.y()) / (b.y() - a.y());
             most = std::max(most, std::abs(a.x() + share * (b.x() - a.x())));
         }
     return {most};

@@ -13,7 +13,7 @@ std::string comparisonText(const Comparison& c, const SketchMarks& sketch, const
     j["format"] = "zokran-comparison";
     j["version"] = 1;
     j["registration"] = {{"scale", c.registration.scale},
-                         {"rotation", toDegrees(c.registration.rotation).value}};
+                         {"rotation", inDegrees(c.registration.rotation)}};
     j["reference_pose"] = poseJson(c.referencePose);
     j["sketch_pose"] = poseJson(c.sketchPose);
     j["sketch_pose"]["sigma"] =

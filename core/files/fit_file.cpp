@@ -8,9 +8,9 @@
 namespace zokran {
 
 nlohmann::ordered_json poseJson(const Pose& pose) {
-    return {{"turn", toDegrees(pose.turn).value},
-            {"tilt", toDegrees(pose.tilt).value},
-            {"lean", toDegrees(pose.lean).value}};
+    return {{"turn", inDegrees(pose.turn)},
+            {"tilt", inDegrees(pose.tilt)},
+            {"lean", inDegrees(pose.lean)}};
 }
 
 std::string fitText(const Fit& fit) {
@@ -26,8 +26,8 @@ std::string fitText(const Fit& fit) {
         for (int c = 0; c < 3; ++c)
             j["rotation"].push_back(facing(r, c));
     const BallCircle ball = fit.ball();
-    j["ball"] = {{"cx", ball.centre.x()}, {"cy", ball.centre.y()}, {"r", ball.radius.value}};
-    j["camera"] = {{"focal_px", fit.view.focal().value},
+    j["ball"] = {{"cx", ball.centre.x()}, {"cy", ball.centre.y()}, {"r", ball.radius}};
+    j["camera"] = {{"focal_px", fit.view.focal()},
                    {"distance_ball_radii", 1 / fit.view.nearness},
                    {"scale_px", fit.view.scale},
                    {"principal", {fit.view.principal.x(), fit.view.principal.y()}}};
@@ -61,9 +61,9 @@ std::string fitText(const Fit& fit) {
     j["asymmetries"] = nlohmann::ordered_json::array();
     for (const Asymmetry& a : fit.asymmetries)
         j["asymmetries"].push_back({{"mark", std::string(idOf(a.left))},
-                                    {"higher", a.up.value},
-                                    {"further_out", a.outward.value},
-                                    {"sigma", a.sigma.value}});
+                                    {"higher", a.up},
+                                    {"further_out", a.outward},
+                                    {"sigma", a.sigma}});
     if (fit.rival)
         j["rival"] = poseJson(*fit.rival);
     j["ms"] = fit.milliseconds;

@@ -14,9 +14,9 @@ std::string guessText(const Guess& guess) {
     j["pose"] = poseJson(guess.pose);
     j["ball"] = {{"cx", guess.ball.centre.x()},
                  {"cy", guess.ball.centre.y()},
-                 {"r", guess.ball.radius.value}};
-    j["side_plane"] = guess.sidePlane.value;
-    j["chin"] = guess.chin.value;
+                 {"r", guess.ball.radius}};
+    j["side_plane"] = guess.sidePlane;
+    j["chin"] = guess.chin;
     j["committed"] = guess.committed;
     return jsonText(j);
 }

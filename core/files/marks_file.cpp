@@ -122,7 +122,7 @@ MarkSheet convert(const nlohmann::json& j) {
         ball.centre = {finiteNumber(j["ball"], "cx", "\"ball\""),
                        finiteNumber(j["ball"], "cy", "\"ball\"")};
         ball.radius = {finiteNumber(j["ball"], "r", "\"ball\"")};
-        if (ball.radius.value <= 0)
+        if (ball.radius <= Pixels{0})
             throw BadInput("\"ball\" needs an \"r\" above zero");
         sheet.ball = ball;
     }
@@ -177,7 +177,7 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
     if (sheet.ball)
         j["ball"] = {{"cx", sheet.ball->centre.x()},
                      {"cy", sheet.ball->centre.y()},
-                     {"r", sheet.ball->radius.value}};
+                     {"r", sheet.ball->radius}};
     j["noise_px"] = nullptr;
     if (sheet.noise)
         j["noise_px"] = sheet.noise->value;
@@ -197,9 +197,9 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
         for (const PicturePoint& at : line == DrawnLine::Shoulders ? std::vector<PicturePoint>() : sheet.lines[line])
             j["lines"][std::string(idOf(line))].push_back({{"x", at.x()}, {"y", at.y()}});
     if (truth) {
-        j["truth"] = {{"turn", toDegrees(truth->pose.turn).value},
-                      {"tilt", toDegrees(truth->pose.tilt).value},
-                      {"lean", toDegrees(truth->pose.lean).value}};
+        j["truth"] = {{"turn", inDegrees(truth->pose.turn)},
+                      {"tilt", inDegrees(truth->pose.tilt)},
+                      {"lean", inDegrees(truth->pose.lean)}};
         for (const auto& [error, amount] : truth->planted)
             j["truth"]["planted"][error] = amount;
     }

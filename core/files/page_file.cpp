@@ -55,7 +55,7 @@ std::string pageText(const Page& page) {
         j["corners"] = nlohmann::ordered_json::array();
         for (const SketchPoint& c : page.flat->corners)
             j["corners"].push_back({c.x(), c.y()});
-        j["paper_mm"] = {page.flat->paper.width.value, page.flat->paper.height.value};
+        j["paper_mm"] = {page.flat->paper.width, page.flat->paper.height};
         j["photo_px"] = {page.flat->photoWidth, page.flat->photoHeight};
         j["evened"] = page.flat->evened;
         if (page.flat->tone != PaperChoice::AsItShows)

@@ -52,8 +52,8 @@ std::string progressText(const Progress& p) {
                                {"lately", h.lately}});
     j["coverage"] = nlohmann::ordered_json::array();
     for (const PoseCell& c : p.poses)
-        j["coverage"].push_back({{"turn", {c.turnLow.value, c.turnHigh.value}},
-                                 {"tilt", {c.tiltLow.value, c.tiltHigh.value}},
+        j["coverage"].push_back({{"turn", {c.turnLow, c.turnHigh}},
+                                 {"tilt", {c.tiltLow, c.tiltHigh}},
                                  {"count", c.count}});
     return jsonText(j);
 }
@@ -68,7 +68,7 @@ std::string progressTable(const std::vector<Drawing>& drawings) {
                              fmt::gmtime(std::chrono::system_clock::to_time_t(d.drawn)));
         for (const Radians& a : {d.seen.turn, d.seen.tilt, d.seen.lean, d.asDrawn.turn, d.asDrawn.tilt,
                                  d.asDrawn.lean})
-            table += fmt::format(",{:.2f}", toDegrees(a).value);
+            table += fmt::format(",{:.2f}", inDegrees(a));
         table += d.took.count() ? fmt::format(",{:.1f}", static_cast<double>(d.took.count()) / 60) : ",";
         for (int i = 0; i < markCount; ++i)
             table += d.off[markAt(i)] ? fmt::format(",{:.3f},{:.3f}", d.off[markAt(i)]->up,

@@ -34,8 +34,8 @@ HeadProblem coarser(HeadProblem problem, Pixels unit, std::size_t kept) {
         double variance = 0;
         for (std::size_t k = kept; k < problem.directions.size(); ++k)
             variance += problem.directions[k].displacement[i].squaredNorm() / 3;
-        double& deviation = problem.observations[i].deviation.value;
-        deviation = std::hypot(deviation, std::sqrt(variance) * unit.value);
+        Pixels& deviation = problem.observations[i].deviation;
+        deviation = hypot(deviation, std::sqrt(variance) * unit);
     }
     problem.directions.resize(std::min(kept, problem.directions.size()));
     problem.coefficientPrior.reset();

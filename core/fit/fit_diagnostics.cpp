@@ -65,18 +65,18 @@ std::vector<Asymmetry> asymmetriesOf(const MarkSheet& sheet, const Fit& fit) {
             !sheet.seen(right) || outlier(left) || outlier(right))
             continue;
         const double sigma =
-            std::hypot(sheet.noiseOf(left).value, sheet.noiseOf(right).value) / fit.view.scale;
+            hypot(sheet.noiseOf(left), sheet.noiseOf(right)) / fit.view.inPicture({1});
         const auto upL = along(left, Eigen::Vector3d::UnitY());
         const auto upR = along(right, Eigen::Vector3d::UnitY());
         const auto outL = along(left, Eigen::Vector3d::UnitX());
         const auto outR = along(right, -Eigen::Vector3d::UnitX());
         const Asymmetry a{
             left, {upL && upR ? *upL - *upR : 0}, {outL && outR ? *outL - *outR : 0}, {sigma}};
-        if (std::max(std::abs(a.up.value), std::abs(a.outward.value)) > told * sigma)
+        if (std::max(abs(a.up), abs(a.outward)) > told * a.sigma)
             all.push_back(a);
     }
     std::sort(all.begin(), all.end(), [](const Asymmetry& a, const Asymmetry& b) {
-        return std::hypot(a.up.value, a.outward.value) > std::hypot(b.up.value, b.outward.value);
+        return hypot(a.up, a.outward) > hypot(b.up, b.outward);
     });
     return all;
 }

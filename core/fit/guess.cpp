@@ -62,11 +62,11 @@ HeadMarks guessedHead(const Guess& guess) {
 BallForm guessForm(const Guess& guess) {
     Subject subject =
         ownSubject(std::make_shared<const HeadSolid>(guessedHead(guess), uprightBust(guess.pose)));
-    const double r = std::sqrt(1 - guess.sidePlane.value * guess.sidePlane.value);
+    const BallRadii oval = sideOvalAt(guess.sidePlane);
     const BallRadii nose = guess.chin / 2;
     Levels& level = subject.levels;
     level.crown = {1};
-    level.hairline = {r};
+    level.hairline = oval;
     level.brow = {0};
     level.eye = nose / 4;
     level.noseBase = nose;
@@ -82,25 +82,24 @@ View guessView(const Guess& guess, const MarkSheet& sheet) {
     view.principal =
         sheet.focal ? PicturePoint(sheet.width / 2.0, sheet.height / 2.0) : guess.ball.centre;
     view.nearness =
-        sheet.focal ? std::min(guess.ball.radius / *sheet.focal, 1 / 3.0) : 1 / usualDistance.value;
-    view.scale = guess.ball.radius.value * std::sqrt(1 - view.nearness * view.nearness);
+        sheet.focal ? std::min(guess.ball.radius / *sheet.focal, 1 / 3.0) : nearnessAt(usualDistance);
+    view.scale = (guess.ball.radius * std::sqrt(1 - view.nearness * view.nearness)).value;
     view.face(headToView(guess.pose));
     return view;
 }
 
 PicturePoint guessedChin(const Guess& guess, const MarkSheet& sheet) {
-    return guessView(guess, sheet).project({0, guess.chin.value, adultHeads().mean[Mark::Chin].z()});
+    return guessView(guess, sheet).project(headPoint({}, guess.chin, {adultHeads().mean[Mark::Chin].z()}));
 }
 
 std::optional<GuessGrip> gripAt(const Guess& guess, const MarkSheet& sheet, const PicturePoint& at,
                                 Pixels reach) {
     if (!guess.hasBall())
         return std::nullopt;
-    const double r = guess.ball.radius.value;
-    const double off = (at - guess.ball.centre).norm();
-    if (std::abs(off - r) < reach.value)
+    const Pixels r = guess.ball.radius, off{(at - guess.ball.centre).norm()};
+    if (abs(off - r) < reach)
         return GuessGrip::Size;
-    if ((at - guessedChin(guess, sheet)).norm() < 2 * reach.value)
+    if (Pixels{(at - guessedChin(guess, sheet)).norm()} < 2 * reach)
         return GuessGrip::Chin;
     if (off > r)
         return std::nullopt;
@@ -126,9 +125,9 @@ Guess pulled(const Guess& guess, const MarkSheet& sheet, GuessGrip grip, const P
     case GuessGrip::Turn: {
         // Along the head's own level and upright as it leans; a radian for a radius.
         const double c = cos(guess.pose.lean), s = sin(guess.pose.lean);
-        const double r = guess.ball.radius.value;
-        g.pose.turn += Radians{(c * by.x() + s * by.y()) / r};
-        g.pose.tilt += Radians{(s * by.x() - c * by.y()) / r};
+        const Pixels along{c * by.x() + s * by.y()}, upright{s * by.x() - c * by.y()};
+        g.pose.turn += Radians{along / guess.ball.radius};
+        g.pose.tilt += Radians{upright / guess.ball.radius};
         break;
     }
     case GuessGrip::Lean:

@@ -125,7 +125,7 @@ Index HeadResiduals::residualCount() const {
 }
 
 VectorXd HeadResiduals::parameters(const HeadProblem::State& state) const {
-    const double unit = problem_.unit.value;
+    const double unit = pixelsPerUnit();
     VectorXd x(parameterCount());
     const Eigen::AngleAxisd turn(Matrix3d(state.view.rotation * reference_.transpose()));
     x.head<3>() = state.view.rotation == reference_ ? Vector3d(Vector3d::Zero()) : Vector3d(turn.angle() * turn.axis());
@@ -141,7 +141,7 @@ VectorXd HeadResiduals::parameters(const HeadProblem::State& state) const {
 }
 
 HeadProblem::State HeadResiduals::state(const VectorXd& x) const {
-    const double unit = problem_.unit.value;
+    const double unit = pixelsPerUnit();
     HeadProblem::State state;
     View& view = state.view;
     view.rotation = rotationFromVector(x.head<3>()) * reference_;
@@ -171,7 +171,7 @@ LeastSquares::Prior HeadResiduals::prior() const {
 }
 
 void HeadResiduals::evaluate(const VectorXd& x, Eigen::Ref<VectorXd> f, MatrixXd* jacobian) const {
-    const double unit = problem_.unit.value;
+    const double unit = pixelsPerUnit();
     const auto directionCount = static_cast<Index>(problem_.directions.size());
     const auto coefficients = x.tail(directionCount);
     if (jacobian)
@@ -231,7 +231,7 @@ void HeadResiduals::evaluate(const VectorXd& x, Eigen::Ref<VectorXd> f, MatrixXd
         const HeadProblem::Observation& o = problem_.observations[i];
         const auto displacements = displacements_.middleCols<3>(static_cast<Index>(3 * i));
         const Camera::Projection seen = camera.project(o.base + displacements.transpose() * coefficients);
-        const double weight = unit / o.deviation.value;
+        const double weight = problem_.unit / o.deviation;
         const Vector2d e = weight * (seen.at + camera.axis - (o.at - problem_.principal) / unit);
 
         // Cauchy's loss, written as a factor g on the residual so that |g e|² is the loss.
@@ -255,7 +255,7 @@ void HeadResiduals::evaluate(const VectorXd& x, Eigen::Ref<VectorXd> f, MatrixXd
         const Vector2d there = (line.at - problem_.principal) / unit - camera.axis;
         const Foot foot = footOn(curves_[i], camera, there);
         const Camera::Projection seen = camera.project(foot.on);
-        const Eigen::RowVector2d across = unit / line.deviation.value * foot.normal.transpose();
+        const Eigen::RowVector2d across = problem_.unit / line.deviation * foot.normal.transpose();
         f[row] = across * (seen.at - there);
         // The foot glides along the curve and the normal turns with it; neither changes the distance to first order.
         if (jacobian)

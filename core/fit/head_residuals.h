@@ -27,6 +27,7 @@ public:
 
 private:
     bool distanceIsFree() const { return !problem_.focal; }
+    double pixelsPerUnit() const { return problem_.unit.value; }
     bool axisIsFree() const { return problem_.axisSpread > 0; }
     Eigen::Index firstAxis() const { return distanceIsFree() ? 7 : 6; }
 

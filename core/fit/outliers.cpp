@@ -45,7 +45,7 @@ std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem,
         const std::vector<PicturePoint> off = deviations(problem, state);
         std::vector<std::pair<double, std::size_t>> suspects;
         for (std::size_t i = 0; i < off.size(); ++i) {
-            const double size = off[i].norm() / problem.observations[i].deviation.value;
+            const double size = Pixels{off[i].norm()} / problem.observations[i].deviation;
             if (size > suspicious)
                 suspects.emplace_back(size, i);
         }

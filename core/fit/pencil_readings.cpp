@@ -35,7 +35,7 @@ View viewWith(const Pose& pose) {
     View view;
     view.centre = view.principal = {sheetWidth / 2.0, 0.42 * sheetHeight};
     view.scale = ballRadius;
-    view.nearness = 1 / usualDistance.value;
+    view.nearness = nearnessAt(usualDistance);
     view.face(headToView(pose));
     return view;
 }
@@ -87,14 +87,14 @@ private:
             const double now = readingOf(*kind, seen, marks, nearer_).value_or(value);
             f[row++] = kind->unit == PencilReadingKind::Unit::Eyes
                            ? std::log(std::max(now, 1e-3) / value) / lengthNoise
-                           : std::remainder(now - value, 360) / slantNoise.value;
+                           : Degrees{std::remainder(now - value, 360)} / slantNoise;
         }
-        const double middle = nearer_ == NearerSide::Neither       ? 0
-                              : nearer_ == NearerSide::ViewersLeft ? usualTurn.value
-                                                                   : -usualTurn.value;
-        f[row++] = (toDegrees(Radians{x[0]}).value - middle) / turnSpread.value;
-        f[row++] = toDegrees(Radians{x[1]}).value / usualTilt.value;
-        f[row++] = toDegrees(Radians{x[2]}).value / usualLean.value;
+        const Degrees middle = nearer_ == NearerSide::Neither       ? Degrees{0}
+                               : nearer_ == NearerSide::ViewersLeft ? usualTurn
+                                                                    : -usualTurn;
+        f[row++] = (toDegrees({x[0]}) - middle) / turnSpread;
+        f[row++] = toDegrees({x[1]}) / usualTilt;
+        f[row++] = toDegrees({x[2]}) / usualLean;
         return f;
     }
 
@@ -147,10 +147,10 @@ std::optional<double> readingOf(const PencilReadingKind& kind, const View& view,
     if (!(way.norm() > 1e-6))
         return std::nullopt;
     if (kind.isDown)
-        return toDegrees(Radians{std::atan2(way.x(), way.y())}).value;
+        return inDegrees(Radians{std::atan2(way.x(), way.y())});
     if (way.x() < 0)
         way = -way;
-    return toDegrees(Radians{std::atan2(-way.y(), way.x())}).value;
+    return inDegrees(Radians{std::atan2(-way.y(), way.x())});
 }
 
 ReadHead headOfReadings(const std::vector<PencilReading>& readings, NearerSide nearer) {

@@ -12,7 +12,7 @@ namespace {
 using Complex = std::complex<double>;
 
 constexpr int turnSteps = 9, tiltSteps = 9;
-constexpr double assumedNearness = 1 / usualDistance.value;
+constexpr double assumedNearness = nearnessAt(usualDistance);
 /// Starts closer together than this would fall into the same solution.
 constexpr Radians apart{0.5};
 

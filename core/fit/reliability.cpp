@@ -23,7 +23,7 @@ Eigen::Matrix3d unnoticedMistakes(const HeadProblem& problem, const HeadProblem:
         const auto rows = j.middleRows(2 * static_cast<Eigen::Index>(i), 2);
         const Eigen::Matrix2d redundancy = Eigen::Matrix2d::Identity() - rows * covariance * rows.transpose();
         // In standard deviations of the mark.
-        const double mistake = howFar * state.view.scale / problem.observations[i].deviation.value;
+        const double mistake = state.view.inPicture({howFar}) / problem.observations[i].deviation;
         for (int axis = 0; axis < 2; ++axis) {
             const double gain = mistake * mistake * redundancy(axis, axis);
             if (areLookedFor && gain > outlierGain)

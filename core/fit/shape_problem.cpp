@@ -57,9 +57,9 @@ HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeInforma
     const Pixels noise = sheet.noiseOrDefault();
     for (Mark m : sheet.seenMarks()) {
         const double own = prior.ownSpread[m] + (sheet.smiling ? looseWhenSmiling(m) : 0);
-        const double sheetNoise = sheet.marks[m]->noise.value_or(noise).value;
+        const Pixels sheetNoise = sheet.marks[m]->noise.value_or(noise);
         problem.observations.push_back(
-            {m, prior.mean[m], *sheet.seen(m), {std::hypot(sheetNoise, own * unit.value)}});
+            {m, prior.mean[m], *sheet.seen(m), hypot(sheetNoise, own * unit)});
     }
     for (const ShapeDirection& direction : prior.directions) {
         HeadProblem::Direction d;

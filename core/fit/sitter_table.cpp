@@ -51,7 +51,7 @@ double faceWidth(const HeadMarks& head) {
         const SoftSurface& adult = adultSurface();
         double most = 0;
         for (const HeadPoint& p : adult.points)
-            if (std::abs(p.y() - levelsOf(adult.marks).eye.value) < 0.06)
+            if (abs(BallRadii{p.y()} - levelsOf(adult.marks).eye) < BallRadii{0.06})
                 most = std::max(most, std::abs(p.x()));
         return 2 * most / ears(adult.marks);
     }();

@@ -23,7 +23,7 @@ Eigen::Matrix3d partOf(const Eigen::Matrix3d& from, const Eigen::Matrix3d& to, d
 
 BustPose uprightBust(const Pose& head) {
     const Radians easy = toRadians(easyTurn);
-    const double sign = head.turn.value < 0 ? -1 : 1;
+    const double sign = head.turn < Radians{0} ? -1 : 1;
     const Radians beyond = std::max(Radians{0}, abs(head.turn) - easy);
     const Radians shouldersTurn = sign * (shouldersComeAlong * std::min(abs(head.turn), easy) + beyond);
     const Radians neckTurn = shouldersTurn + ofTurn * (head.turn - shouldersTurn);

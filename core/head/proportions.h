@@ -22,6 +22,14 @@ inline constexpr BallRadii usualSideOval{2.0 / 3};
 inline constexpr BallRadii usualSidePlane{0.7453559924999299};
 inline constexpr BallRadii usualChin{-4.0 / 3};
 
+/// The radius of the oval that a side plane so far out cuts from the ball, and the other way round.
+inline BallRadii sideOvalAt(BallRadii sidePlane) {
+    return {std::sqrt(1 - sidePlane.value * sidePlane.value)};
+}
+inline BallRadii sidePlaneAt(BallRadii sideOval) {
+    return sideOvalAt(sideOval); // the two are the legs of a right triangle on the ball's radius
+}
+
 /// The middle of portrait distances, camera to ball, where neither lens nor distance is known.
 inline constexpr BallRadii usualDistance{15};
 

@@ -122,7 +122,7 @@ private:
 void addBall(LitSolid& lit, const HeadSolid& solid) {
     const DrawnIn drawnIn(solid);
     constexpr std::uint32_t flat = 8, rings = 32, around = 72, rows = 2 * flat + rings;
-    const double p = usualSidePlane.value, rim = std::sqrt(1 - p * p);
+    const double p = usualSidePlane.value, rim = sideOvalAt(usualSidePlane).value;
     const auto first = static_cast<std::uint32_t>(lit.points.size());
     for (std::uint32_t i = 0; i <= rows; ++i)
         for (std::uint32_t k = 0; k < around; ++k) {

@@ -140,7 +140,8 @@ cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int val
     constexpr double fineness = 90; // px of the copy to the ball's radius
     constexpr double sigma = 0.035 * fineness, kept = 9; // steps of lightness beyond which it is an edge
     constexpr int reach = 11;
-    const double shrink = std::min(1.0, fineness / std::max(scale.radius.value, 1.0));
+    const double radius = scale.radius.value;
+    const double shrink = std::min(1.0, fineness / std::max(radius, 1.0));
     cv::Mat1f copy, smooth;
     cv::resize(lightness, copy, {}, shrink, shrink, cv::INTER_AREA);
     for (int pass = 0; pass < 2; ++pass) {
@@ -151,10 +152,10 @@ cv::Mat squintedShapes(const cv::Mat& picture, const SquintScale& scale, int val
     constexpr double leastRange = 5; // of lightness
     cv::Mat1b value = valuesOf(lightness, scale.dark, std::max(scale.light, scale.dark + leastRange), values);
     // Smooth borders: what most of the neighbourhood has.
-    const int border = std::clamp(static_cast<int>(0.02 * scale.radius.value) * 2 + 1, 3, 15);
+    const int border = std::clamp(static_cast<int>(0.02 * radius) * 2 + 1, 3, 15);
     cv::medianBlur(value, value, border);
     constexpr double smallest = 0.0022; // of the ball's square: a nostril is kept, a pore is not
-    mergeSmall(value, values, std::max(4, static_cast<int>(smallest * scale.radius.value * scale.radius.value)));
+    mergeSmall(value, values, std::max(4, static_cast<int>(smallest * radius * radius)));
     return greysOf(value, values);
 }
 
@@ -163,8 +164,8 @@ std::vector<std::vector<PicturePoint>> shapeOutlines(const cv::Mat& squinted, Pi
     for (int y = 0; y < squinted.rows; ++y)
         for (int x = 0; x < squinted.cols; ++x)
             has[squinted.at<std::uint8_t>(y, x)] = true;
-    const int reach = std::max(2, static_cast<int>(0.02 * radius.value));
-    const double shortest = 0.12 * radius.value;
+    const int reach = std::max(2, static_cast<int>((0.02 * radius).value));
+    const double shortest = (0.12 * radius).value;
     std::vector<std::vector<PicturePoint>> outlines;
     bool isLightest = true;
     for (int grey = 255; grey >= 0; --grey) {

@@ -59,7 +59,7 @@ std::vector<Clearance> passesOf(const MeasureContext& ground, const PicturePoint
         const PicturePoint at = *ground.marks->seen(m);
         const bool isEnd = std::any_of(ground.ends.begin(), ground.ends.end(),
                                        [&](const PicturePoint& e) { return (e - at).norm() < 1e-6; });
-        const double by = right.dot(at - through) / ground.unit.value;
+        const double by = Pixels{right.dot(at - through)} / ground.unit;
         if (!isEnd)
             passes.push_back({m, by});
     }
@@ -71,7 +71,7 @@ std::vector<Clearance> passesOfSpot(const MeasureContext& ground, const PictureP
     std::vector<Clearance> passes;
     if (ground.marks)
         for (Mark m : ground.marks->seenMarks())
-            passes.push_back({m, (*ground.marks->seen(m) - spot).norm() / ground.unit.value});
+            passes.push_back({m, Pixels{(*ground.marks->seen(m) - spot).norm()} / ground.unit});
     nearestFirst(passes);
     return passes;
 }

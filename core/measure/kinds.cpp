@@ -96,7 +96,7 @@ Reading read(const MeasureKind& kind, const MeasureContext& ground) {
     for (std::size_t i = 0; i < ground.ends.size(); ++i)
         if (continuesLine(kind, i) && (ground.ends[i] - ground.ends[i - 1]).norm() < 1e-6)
             throw BadInput(fmt::format("two ends of {} fall together", kind.id));
-    if (!(ground.unit.value > 0))
+    if (!(ground.unit > Pixels{0}))
         throw BadInput("the unit has no length");
     Reading reading = kind.read(ground);
     reading.sigma *= reading.sigma; // a doubt of the kind's own comes before that of its ends

@@ -64,7 +64,7 @@ std::optional<Reading> readOnStraightHead(const Measurement& measurement) {
     const HeadMarks& head = adultHeads().mean;
     View view;
     view.scale = 200;
-    view.nearness = 1 / usualDistance.value;
+    view.nearness = nearnessAt(usualDistance);
     MeasureContext ground;
     for (const Anchor& anchor : measurement.anchors) {
         if (!anchor.mark)

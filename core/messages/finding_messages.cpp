@@ -16,7 +16,7 @@ namespace zokran {
 namespace {
 
 std::string degrees(double radians) {
-    return fmt::format("{}°", std::lround(std::abs(toDegrees(Radians{radians}).value)));
+    return fmt::format("{}°", std::lround(std::abs(inDegrees(Radians{radians}))));
 }
 
 /// Up and down on a head that lies on its side are no help; then crown and chin give the way.
@@ -56,7 +56,7 @@ std::string turnText(const FindingFigures& f, const Translator& translator) {
             ZOKRAN_WORDS("Your drawing is turned {amount} away from the front: even out "
                          "the two halves of the face."),
             {{"amount", by}});
-    const bool less = f.amount * f.seenTurn.value < 0;
+    const bool less = f.amount * f.seenTurn < Radians{0};
     return less ? translator.say(ZOKRAN_WORDS("Your drawing reads {amount} less turned than the photo: "
                                         "the far half of the face is too wide. Move the centre "
                                         "line further round, {way}."),
@@ -121,7 +121,7 @@ std::string doubtOf(const FindingFigures& f, const Translator& translator) {
         much = fmt::format("{:.0f} %", std::max(1.0, 100 * twice));
         break;
     case AmountUnit::Radian:
-        much = fmt::format("{}°", std::max(1L, std::lround(toDegrees(Radians{twice}).value)));
+        much = fmt::format("{}°", std::max(1L, std::lround(inDegrees(Radians{twice}))));
         break;
     case AmountUnit::BallRadius: {
         const double share = twice / std::abs(f.amount);
@@ -144,7 +144,7 @@ std::string textOf(const Finding& finding, const Translator& translator) {
             ZOKRAN_WORDS("To lay them over one another, the sketch was taken as {scale} times the "
                          "photo's size and turned by {angle}. That is allowed for."),
             {{"scale", fmt::format("{:.2f}", f.scale)},
-             {"angle", fmt::format("{}°", std::lround(toDegrees(Radians{f.amount}).value))}});
+             {"angle", fmt::format("{}°", std::lround(inDegrees(Radians{f.amount})))}});
     if (finding.id == "turn")
         return f.rivalShift.empty()
                    ? turnText(f, translator)

@@ -21,7 +21,7 @@ std::string guessWords(const Guess& guess, const Fit& fit, const Translator& tra
     auto say = [&](const char* text, double by) {
         list.push_back(translator.say(text, {{"by", std::to_string(std::lround(std::abs(by)))}}));
     };
-    auto degrees = [](Radians r) { return toDegrees(r).value; };
+    auto degrees = [](Radians r) { return inDegrees(r); };
     if (abs(e.turn) >= hardlyOff) {
         // Said as too little or too much where the head is clearly turned, else by its direction.
         const bool less = (e.turn > Radians{0}) != (fit.pose.turn > Radians{0});

@@ -1,5 +1,7 @@
 #include "core/messages/paper_messages.h"
 
+#include "core/base/quantity_text.h"
+
 namespace zokran {
 
 std::string paperWords(std::string_view name, const Translator& translator) {
@@ -24,8 +26,8 @@ std::string paperWords(std::string_view name, const Translator& translator) {
     const PaperSize paper = paperNamed(name);
     return translator.say(ZOKRAN_WORDS("{what}, {width} by {height} mm"),
                     {{"what", words},
-                     {"width", fmt::format("{:.0f}", paper.width.value)},
-                     {"height", fmt::format("{:.0f}", paper.height.value)}});
+                     {"width", fmt::format("{:.0f}", paper.width)},
+                     {"height", fmt::format("{:.0f}", paper.height)}});
 }
 
 } // namespace zokran

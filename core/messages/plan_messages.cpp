@@ -1,5 +1,7 @@
 #include "core/messages/plan_messages.h"
 
+#include "core/base/quantity_text.h"
+
 #include <cmath>
 
 namespace zokran {
@@ -29,22 +31,22 @@ std::string wordsFor(PlanTrouble trouble, const Translator& translator) {
 std::string wordsFor(const PlanKept& kept, const Translator& translator) {
     // Smaller than these is what a pencil and a photograph do anyway.
     constexpr double hardlyGrown = 0.03;
-    constexpr double hardlyMoved = 3; // mm
+    constexpr Millimetres hardlyMoved{3};
     std::string words;
     const auto add = [&](const std::string& sentence) {
         words += (words.empty() ? "" : " ") + sentence;
     };
-    const auto mm = [](Millimetres m) { return fmt::format("{:.0f}", abs(m).value); };
+    const auto mm = [](Millimetres m) { return fmt::format("{:.0f}", abs(m)); };
     if (std::abs(kept.grown - 1) > hardlyGrown)
         add(translator.say(kept.grown > 1 ? ZOKRAN_WORDS("Against its plan the drawing has grown by {percent} %.")
                                     : ZOKRAN_WORDS("Against its plan the drawing is {percent} % smaller."),
                      {{"percent", fmt::format("{:.0f}", 100 * std::abs(kept.grown - 1))}}));
-    if (abs(kept.right).value > hardlyMoved)
-        add(translator.say(kept.right.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too far to the right.")
+    if (abs(kept.right) > hardlyMoved)
+        add(translator.say(kept.right > Millimetres{0} ? ZOKRAN_WORDS("It stands {mm} mm too far to the right.")
                                           : ZOKRAN_WORDS("It stands {mm} mm too far to the left."),
                      {{"mm", mm(kept.right)}}));
-    if (abs(kept.down).value > hardlyMoved)
-        add(translator.say(kept.down.value > 0 ? ZOKRAN_WORDS("It stands {mm} mm too low.")
+    if (abs(kept.down) > hardlyMoved)
+        add(translator.say(kept.down > Millimetres{0} ? ZOKRAN_WORDS("It stands {mm} mm too low.")
                                          : ZOKRAN_WORDS("It stands {mm} mm too high."),
                      {{"mm", mm(kept.down)}}));
     return words.empty() ? translator.say(ZOKRAN_WORDS("The drawing keeps to its plan.")) : words;
@@ -60,7 +62,7 @@ std::vector<std::string> layOffWords(const PagePlan& plan, const PaperSize& pape
             place(ZOKRAN_WORDS("Chin: {down} from the top, {across} from the left"), plan.chin),
             translator.say(ZOKRAN_WORDS("Sides: {left} from the left, {right} from the right"),
                      {{"left", mm(plan.head.low.x())},
-                      {"right", mm(paper.width.value - plan.head.high.x())}}),
+                      {"right", mm((PaperPoint(paper.width, paper.height) - plan.head.high).x())}}),
             translator.say(ZOKRAN_WORDS("Brow line: from {a} down, {b} across, to {c} down, {d} across"),
                      {{"a", mm(plan.browLeft.y())},
                       {"b", mm(plan.browLeft.x())},

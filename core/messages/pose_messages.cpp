@@ -37,11 +37,11 @@ std::string wordsFor(Angle angle, Radians value, const Translator& translator) {
 }
 
 std::string figureFor(Radians value) {
-    return fmt::format("{}°", std::lround(abs(toDegrees(value)).value));
+    return fmt::format("{}°", lround(abs(toDegrees(value))));
 }
 
 std::string doubtFor(Radians sigma) {
-    return fmt::format("± {}°", std::max(1L, std::lround(toDegrees(sigma).value)));
+    return fmt::format("± {}°", std::max(1L, std::lround(inDegrees(sigma))));
 }
 
 } // namespace zokran

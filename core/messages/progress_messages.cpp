@@ -1,5 +1,6 @@
 #include "core/messages/progress_messages.h"
 
+#include "core/base/quantity_text.h"
 #include "core/messages/finding_messages.h"
 
 #include <cmath>
@@ -98,11 +99,11 @@ std::vector<std::string> changeWords(const Change& c, const Translator& translat
         words.push_back(translator.say(ZOKRAN_WORDS("The marks lay {before} % of the head from their places, and "
                                               "then {after} %."),
                                  {{"before", percent(*c.distanceBefore)}, {"after", percent(*c.distanceAfter)}}));
-    const auto degrees = [](Radians r) { return fmt::format("{:.0f}", std::abs(toDegrees(r).value)); };
+    const auto degrees = [](Radians r) { return fmt::format("{:.0f}", std::abs(inDegrees(r))); };
     // What is read of a pose in a sketch is no surer than this.
     constexpr Degrees sure{4};
-    const bool before = std::abs(toDegrees(c.straightenedBefore).value) > sure.value,
-               after = std::abs(toDegrees(c.straightenedAfter).value) > sure.value;
+    const bool before = abs(c.straightenedBefore) > toRadians(sure),
+               after = abs(c.straightenedAfter) > toRadians(sure);
     if (before || after)
         words.push_back(translator.say(ZOKRAN_WORDS("The turn was off by {before}°, and then by {after}°."),
                                  {{"before", degrees(c.straightenedBefore)},
@@ -123,11 +124,10 @@ std::vector<std::string> changeWords(const Change& c, const Translator& translat
 }
 
 std::string wordsFor(const PoseCell& c, const Translator& translator) {
-    const double turn = (c.turnLow.value + c.turnHigh.value) / 2,
-                 tilt = (c.tiltLow.value + c.tiltHigh.value) / 2;
+    const double turn = ((c.turnLow + c.turnHigh) / 2).value, tilt = ((c.tiltLow + c.tiltHigh) / 2).value;
     const auto range = [](Degrees a, Degrees b) {
-        return std::pair{fmt::format("{:.0f}", std::min(std::abs(a.value), std::abs(b.value))),
-                         fmt::format("{:.0f}", std::max(std::abs(a.value), std::abs(b.value)))};
+        return std::pair{fmt::format("{:.0f}", std::min(abs(a), abs(b))),
+                         fmt::format("{:.0f}", std::max(abs(a), abs(b)))};
     };
     const auto [turnLow, turnHigh] = range(c.turnLow, c.turnHigh);
     const std::string across =

@@ -1,5 +1,6 @@
 #include "core/messages/round_messages.h"
 
+#include "core/base/quantity_text.h"
 #include "core/messages/self_assessment_messages.h"
 
 #include <cmath>
@@ -45,7 +46,7 @@ std::string roundWords(const Round& round, const Translator& translator) {
         add(translator.say(*round.right > Millimetres{0}
                          ? ZOKRAN_WORDS("It has slid {mm} mm to the right on the paper.")
                          : ZOKRAN_WORDS("It has slid {mm} mm to the left on the paper."),
-                     {{"mm", fmt::format("{:.0f}", abs(*round.right).value)}}));
+                     {{"mm", fmt::format("{:.0f}", abs(*round.right))}}));
     return words;
 }
 

@@ -1,6 +1,7 @@
 #include "core/page/paper.h"
 
 #include "core/base/errors.h"
+#include "core/base/quantity_text.h"
 
 #include <algorithm>
 #include <cctype>
@@ -86,7 +87,7 @@ std::string nameOf(const PaperSize& paper) {
         if (paper == PaperSize{{named.height}, {named.width}})
             return std::string(named.name) + std::string(lying);
     }
-    return fmt::format("{:.0f}x{:.0f}", paper.width.value, paper.height.value);
+    return fmt::format("{:.0f}x{:.0f}", paper.width, paper.height);
 }
 
 PaperSize likelyPaper(double aspect, const PaperSize& usual) {

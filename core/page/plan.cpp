@@ -47,7 +47,7 @@ PagePlanner::PagePlanner(const Fit* fit) {
     if (fit) {
         view = fit->view;
     } else {
-        view.nearness = 1 / usualDistance.value;
+        view.nearness = nearnessAt(usualDistance);
         view.face(Eigen::Matrix3d::Identity());
     }
     const double seen =
@@ -92,7 +92,7 @@ PagePlan PagePlanner::plan(const PaperSize& paper, Millimetres border, Millimetr
     const double w = paper.width.value, h = paper.height.value, b = border.value;
     if (!(b >= 0 && 2 * b < std::min(w, h)))
         throw BadInput("the border must leave some of the paper");
-    if (!(height.value >= 5 && height.value <= 5000))
+    if (!(height >= Millimetres{5} && height <= Millimetres{5000}))
         throw BadInput("the head must be between 5 and 5000 mm high");
     PagePlan plan = small_;
     const double scale = height.value;

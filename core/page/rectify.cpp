@@ -10,11 +10,19 @@
 
 namespace zokran {
 
+namespace {
+
+double pixelsPerMillimetre(MillimetresPerPixel perPixel) {
+    return 1 / perPixel.value;
+}
+
+} // namespace
+
 Eigen::Matrix3d toPaper(const PageCorners& corners, const PaperSize& paper) {
     const PaperPoint to[] = {{0, 0},
-                             {paper.width.value, 0},
-                             {paper.width.value, paper.height.value},
-                             {0, paper.height.value}};
+                             {paper.width, {}},
+                             {paper.width, paper.height},
+                             {{}, paper.height}};
     // The direct linear transform on four pairs, h33 = 1 (Hartley and Zisserman, algorithm 4.1), in
     // pixels brought to about one.
     const Eigen::Vector2d middle = (corners[0] + corners[1] + corners[2] + corners[3]) / 4;
@@ -61,7 +69,7 @@ double aspectOf(const PageCorners& corners, Pixels width, Pixels height,
     const double f = focal.value_or(0.75 * std::max(width, height)).value;
     PageCorners centred = corners;
     for (SketchPoint& c : centred)
-        c = (c - SketchPoint(width.value / 2, height.value / 2)) / f;
+        c = (c - SketchPoint(width / 2, height / 2)) / f;
     const Eigen::Matrix3d h = toPaper(centred, {{1}, {1}}).inverse();
     return h.col(0).norm() / h.col(1).norm();
 }
@@ -71,34 +79,33 @@ MillimetresPerPixel finenessOf(const PageCorners& corners, const PaperSize& pape
         std::max((corners[1] - corners[0]).norm(), (corners[2] - corners[3]).norm());
     const double down =
         std::max((corners[3] - corners[0]).norm(), (corners[2] - corners[1]).norm());
-    const double finest = std::min(paper.width.value / across, paper.height.value / down);
-    return {std::max(finest, std::max(paper.width, paper.height).value / 12000)};
+    const MillimetresPerPixel finest = std::min(paper.width / Pixels{across}, paper.height / Pixels{down});
+    return std::max(finest, std::max(paper.width, paper.height) / Pixels{12000});
 }
 
 cv::Mat rectified(const cv::Mat& photograph, const PageCorners& corners, const PaperSize& paper,
                   MillimetresPerPixel perPixel) {
     const Eigen::Matrix3d h = toPaper(corners, paper);
-    const double s = 1 / perPixel.value;
+    const double s = pixelsPerMillimetre(perPixel);
     cv::Mat m(3, 3, CV_64F);
     for (int r = 0; r < 3; ++r)
         for (int c = 0; c < 3; ++c)
             m.at<double>(r, c) = (r < 2 ? s : 1) * h(r, c);
     cv::Mat flat;
     cv::warpPerspective(photograph, flat, m,
-                        {static_cast<int>(std::lround(s * paper.width.value)),
-                         static_cast<int>(std::lround(s * paper.height.value))},
+                        {static_cast<int>(lround(paper.width / perPixel)), static_cast<int>(lround(paper.height / perPixel))},
                         cv::INTER_CUBIC, cv::BORDER_REPLICATE);
     return flat;
 }
 
 std::array<int, 2> flatSize(const PageRectification& flat) {
-    const double s = 1 / finenessOf(flat.corners, flat.paper).value;
-    return {std::max(1, static_cast<int>(std::lround(s * flat.paper.width.value))),
-            std::max(1, static_cast<int>(std::lround(s * flat.paper.height.value)))};
+    const MillimetresPerPixel perPixel = finenessOf(flat.corners, flat.paper);
+    return {std::max(1, static_cast<int>(lround(flat.paper.width / perPixel))),
+            std::max(1, static_cast<int>(lround(flat.paper.height / perPixel)))};
 }
 
 Eigen::Matrix3d toFlat(const PageRectification& flat) {
-    const double s = 1 / finenessOf(flat.corners, flat.paper).value;
+    const double s = pixelsPerMillimetre(finenessOf(flat.corners, flat.paper));
     return Eigen::Vector3d(s, s, 1).asDiagonal() * toPaper(flat.corners, flat.paper);
 }
 

@@ -11,7 +11,7 @@ Change changeBetween(const Drawing& before, const Drawing& after) {
     change.distanceAfter = after.distance();
     // The turn alone: it is what hands straighten first.
     const auto straightened = [](const Drawing& d) {
-        return Radians{std::abs(d.seen.turn.value) - std::abs(d.asDrawn.turn.value)};
+        return abs(d.seen.turn) - abs(d.asDrawn.turn);
     };
     change.straightenedBefore = straightened(before);
     change.straightenedAfter = straightened(after);

@@ -1,6 +1,7 @@
 #include "core/practice/drawing.h"
 
 #include "core/base/errors.h"
+#include "core/base/quantity_text.h"
 
 #include <cmath>
 #include <fmt/format.h>
@@ -39,9 +40,9 @@ Drawing drawingOf(const Comparison& c) {
 }
 
 std::string figuresText(const Drawing& d) {
-    std::string text = fmt::format("{:.5f} {:.5f} {:.5f} {:.5f} {:.5f} {:.5f}", d.seen.turn.value,
-                                   d.seen.tilt.value, d.seen.lean.value, d.asDrawn.turn.value,
-                                   d.asDrawn.tilt.value, d.asDrawn.lean.value);
+    std::string text = fmt::format("{:.5f} {:.5f} {:.5f} {:.5f} {:.5f} {:.5f}", d.seen.turn,
+                                   d.seen.tilt, d.seen.lean, d.asDrawn.turn,
+                                   d.asDrawn.tilt, d.asDrawn.lean);
     for (int i = 0; i < markCount; ++i)
         if (const auto& o = d.off[markAt(i)])
             text += fmt::format(" {} {:.3f} {:.3f}", idOf(markAt(i)), o->up, o->across);

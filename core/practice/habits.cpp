@@ -40,7 +40,7 @@ std::optional<double> outward(const Drawing& d, Mark left, Mark right, int far) 
     if (abs(d.seen.turn) < turned)
         return std::nullopt;
     // The nose to the viewer's right hides the sitter's left, which lies on the right.
-    const bool farIsLeft = d.seen.turn.value > 0;
+    const bool farIsLeft = d.seen.turn > Radians{0};
     const bool wantsLeft = far > 0 ? farIsLeft : !farIsLeft;
     const auto& off = d.off[wantsLeft ? left : right];
     if (!off)

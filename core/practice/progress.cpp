@@ -43,8 +43,8 @@ std::optional<FeatureBias> biasOf(const std::vector<Drawing>& drawings, Mark mar
 std::optional<Line> straightening(const std::vector<Drawing>& drawings, Radians Pose::*angle) {
     std::vector<double> x, y;
     for (const Drawing& d : drawings) {
-        x.push_back(toDegrees(d.seen.*angle).value);
-        y.push_back(toDegrees(d.asDrawn.*angle).value);
+        x.push_back(inDegrees(d.seen.*angle));
+        y.push_back(inDegrees(d.asDrawn.*angle));
     }
     // Without heads that are turned there is nothing to straighten.
     const auto [low, high] = std::minmax_element(x.begin(), x.end());
@@ -127,8 +127,8 @@ Progress progressOf(std::vector<Drawing> drawings) {
             byMinutes.push_back(*distance);
         }
         if (d.guess) {
-            guessed.push_back(toDegrees(d.guess->turn).value);
-            measured.push_back(toDegrees(d.seen.turn).value);
+            guessed.push_back(inDegrees(d.guess->turn));
+            measured.push_back(inDegrees(d.seen.turn));
             misses.push_back(std::abs(guessed.back() - measured.back()));
         }
         if (d.ownEye) {

@@ -5,7 +5,8 @@
 namespace zokran {
 
 void addBar(PrintSheet& sheet, const Translator& translator) {
-    const double left = sheetMargin.value, y = sheet.paper.height.value - 9;
+    const PrintableArea area(sheet.paper);
+    const double left = area.low.x(), y = area.high.y() + 3;
     PrintPath bar;
     bar.ink = graphite;
     bar.width = {0.25};
@@ -15,7 +16,7 @@ void addBar(PrintSheet& sheet, const Translator& translator) {
     sheet.items.emplace_back(std::move(bar));
     PrintText words{{left + 103, y}, translator.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8},
                     false, graphite};
-    if (words.at.x() + widthOf(words).value > sheet.paper.width.value - 4)
+    if (PaperPoint(widthOf(words), {}).x() + words.at.x() > area.high.x() + 8)
         words.at = PaperPoint(left, y - 4); // beside the bar is no room on a narrow sheet
     sheet.items.emplace_back(std::move(words));
 }
@@ -26,7 +27,7 @@ PaperPoint addBlock(PrintSheet& sheet, PrintText text, Millimetres width) {
         PrintText put = text;
         put.text = line;
         sheet.items.emplace_back(std::move(put));
-        text.at.y() += leading * text.size.value;
+        text.at += PaperPoint({}, leading * text.size);
     }
     return text.at;
 }

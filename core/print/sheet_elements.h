@@ -18,6 +18,16 @@ inline constexpr Ink coolInk{0.11, 0.35, 0.55};
 
 inline constexpr Millimetres sheetMargin{12};
 
+/// What of a sheet is printed on, from corner to corner: all within its margin.
+struct PrintableArea {
+    PaperPoint low, high;
+
+    explicit PrintableArea(const PaperSize& paper)
+        : low(sheetMargin, sheetMargin), high(paper.width - sheetMargin, paper.height - sheetMargin) {}
+    double width() const { return high.x() - low.x(); }  ///< mm
+    double height() const { return high.y() - low.y(); } ///< mm
+};
+
 /// A bar of 100 mm at the foot of the sheet, ticked every ten, with the words that say what it is for.
 void addBar(PrintSheet& sheet, const Translator& translator);
 

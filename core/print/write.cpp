@@ -93,7 +93,7 @@ void draw(cairo_t* cr, const PrintPicture& picture) {
     cairo_surface_mark_dirty(surface);
     cairo_save(cr);
     cairo_translate(cr, picture.corner.x(), picture.corner.y());
-    cairo_scale(cr, picture.width.value / picture.columns, picture.height.value / picture.rows);
+    cairo_scale(cr, (picture.width / picture.columns).value, (picture.height / picture.rows).value);
     cairo_set_source_surface(cr, surface, 0, 0);
     cairo_paint_with_alpha(cr, picture.strength);
     cairo_restore(cr);
@@ -120,7 +120,7 @@ Millimetres widthOf(const PrintText& text) {
     setFont(measure.cr, large);
     cairo_text_extents_t extents;
     cairo_text_extents(measure.cr, text.text.c_str(), &extents);
-    return {extents.x_advance * text.size.value / 1000};
+    return extents.x_advance / 1000 * text.size;
 }
 
 std::vector<std::string> broken(const PrintText& text, Millimetres most) {
@@ -153,9 +153,10 @@ void writeSheets(const std::vector<PrintSheet>& sheets, const std::filesystem::p
     const double unit = svg ? 1 : pointsToMillimetre;
     const auto create = svg ? cairo_svg_surface_create_for_stream
                             : cairo_pdf_surface_create_for_stream;
+    const auto sizeOf = [&](const PaperSize& paper) { return PaperPoint(unit * paper.width, unit * paper.height); };
+    const PaperPoint whole = sizeOf(sheets[0].paper);
     const std::unique_ptr<cairo_surface_t, void (*)(cairo_surface_t*)> surface(
-        create(gather, &bytes, unit * sheets[0].paper.width.value,
-               unit * sheets[0].paper.height.value),
+        create(gather, &bytes, whole.x(), whole.y()),
         cairo_surface_destroy);
     if (svg)
         cairo_svg_surface_set_document_unit(surface.get(), CAIRO_SVG_UNIT_MM);
@@ -163,8 +164,7 @@ void writeSheets(const std::vector<PrintSheet>& sheets, const std::filesystem::p
                                                           cairo_destroy);
     for (const PrintSheet& sheet : sheets) {
         if (!svg)
-            cairo_pdf_surface_set_size(surface.get(), unit * sheet.paper.width.value,
-                                       unit * sheet.paper.height.value);
+            cairo_pdf_surface_set_size(surface.get(), sizeOf(sheet.paper).x(), sizeOf(sheet.paper).y());
         cairo_save(cr.get());
         cairo_scale(cr.get(), unit, unit);
         for (const auto& item : sheet.items)

@@ -13,7 +13,7 @@ using Eigen::Vector2d;
 using Eigen::Vector3d;
 
 HeadPoint Circle::at(Radians t) const {
-    return centre + u * std::cos(t.value) + v * std::sin(t.value);
+    return centre + u * cos(t) + v * sin(t);
 }
 
 Ellipse imageOf(const Circle& circle, const View& view) {

@@ -3,11 +3,11 @@
 namespace zokran {
 
 Pixels focalOf(Millimetres equivalent, Pixels width, Pixels height) {
-    return {equivalent / fullFrameDiagonal * std::hypot(width.value, height.value)};
+    return {equivalent / fullFrameDiagonal * hypot(width, height)};
 }
 
 Millimetres equivalentOf(Pixels focal, Pixels width, Pixels height) {
-    return fullFrameDiagonal * (focal.value / std::hypot(width.value, height.value));
+    return fullFrameDiagonal * (focal / hypot(width, height));
 }
 
 } // namespace zokran

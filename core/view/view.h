@@ -4,6 +4,11 @@
 
 namespace zokran {
 
+/// `View::nearness` of a camera so far from the ball's centre.
+constexpr double nearnessAt(BallRadii distance) {
+    return 1 / distance.value;
+}
+
 /// A head before a pinhole camera: everything needed to carry a head point into the picture.
 ///
 /// The camera is written so that its orthographic limit is an ordinary value and not a special
@@ -33,6 +38,9 @@ struct View {
     Pose pose() const { return poseOf(facing()); }
     /// Turns the head to this facing, where it stands; place, scale and camera must be set before.
     void face(const Eigen::Matrix3d& facing) { rotation = sight().transpose() * facing; }
+
+    /// How long a length of the head is in the picture, square to the line of sight and as far away as the ball's centre.
+    Pixels inPicture(BallRadii length) const { return {scale * length.value}; }
 
     /// The picture point of `p`. A point in or behind the camera's plane has none; it is pushed to
     /// just before the camera, so that what comes back is finite.

@@ -56,11 +56,11 @@ void GuessPanel::showStudy() {
     if (!isGuessing(desk_))
         return;
     const Guess& guess = *desk_.study().guess;
-    showNumber(turn_, toDegrees(guess.pose.turn).value);
-    showNumber(tilt_, toDegrees(guess.pose.tilt).value);
-    showNumber(lean_, toDegrees(guess.pose.lean).value);
-    showNumber(width_, 100 * guess.sidePlane.value);
-    showNumber(chin_, -100 * guess.chin.value);
+    showNumber(turn_, inDegrees(guess.pose.turn));
+    showNumber(tilt_, inDegrees(guess.pose.tilt));
+    showNumber(lean_, inDegrees(guess.pose.lean));
+    showNumber(width_, 100 * guess.sidePlane);
+    showNumber(chin_, -100 * guess.chin);
 }
 
 } // namespace zokran

@@ -29,7 +29,7 @@ struct Correction {
 };
 
 std::vector<Correction> correctionsOf(const Comparison& c) {
-    const Pixels head{headHeight(c.sitter).value * c.registeredView.scale};
+    const Pixels head = c.registeredView.inPicture(headHeight(c.sitter));
     std::vector<Correction> all;
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
@@ -39,7 +39,7 @@ std::vector<Correction> correctionsOf(const Comparison& c) {
         const SketchPoint way = *c.asSeen[m] - p->drawn;
         const Pixels length{way.norm()};
         all.push_back(
-            {m, -100 * way.y() / head.value, 100 * way.x() / head.value, length, 100 * (length / head) > 2.5 * p->doubt});
+            {m, -100 * (Pixels{way.y()} / head), 100 * (Pixels{way.x()} / head), length, 100 * (length / head) > 2.5 * p->doubt});
     }
     std::sort(all.begin(), all.end(), [](const Correction& a, const Correction& b) { return a.length > b.length; });
     return all;

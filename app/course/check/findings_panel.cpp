@@ -305,7 +305,7 @@ void FindingsPanel::showStudy() {
     showWhatItRestsOn();
     showNumber(place_, desk_.study().tolerances.place);
     showNumber(size_, desk_.study().tolerances.size);
-    showNumber(angle_, desk_.study().tolerances.angle.value);
+    showNumber(angle_, desk_.study().tolerances.angle);
     if (!desk_.comparison())
         return;
     numbers_->setOpen(desk_.selection.allNumbers());

@@ -35,7 +35,7 @@ bool isToMend(const Comparison& c, Mark m) {
 /// Pose drift and placement are mended together: an arrow ends where the reference puts the
 /// feature.
 std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
-    const double least = hardlyOff * headHeight(c.sitter).value * c.registeredView.scale;
+    const double least = (hardlyOff * c.registeredView.inPicture(headHeight(c.sitter))).value;
     std::vector<CorrectionArrow> arrows;
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);

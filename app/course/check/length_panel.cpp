@@ -32,7 +32,7 @@ LengthPanel::LengthPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) 
 
 void LengthPanel::showStudy() {
     if (const auto known = desk_.page.knownLength())
-        showNumber(length_, known->length.value);
+        showNumber(length_, known->length);
 }
 
 } // namespace zokran

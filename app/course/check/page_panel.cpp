@@ -70,8 +70,8 @@ void PagePanel::showStudy() {
                             std::max(flat->paper.width, flat->paper.height)};
     const int named = paper_->findData(qt(nameOf(upright)));
     paper_->setCurrentIndex(named >= 0 ? named : paper_->count() - 1);
-    showNumber(width_, flat->paper.width.value);
-    showNumber(height_, flat->paper.height.value);
+    showNumber(width_, flat->paper.width);
+    showNumber(height_, flat->paper.height);
     tone_->setCurrentIndex(static_cast<int>(flat->tone));
     evened_->setChecked(flat->evened);
 }

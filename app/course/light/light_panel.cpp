@@ -190,13 +190,13 @@ void LightPanel::showStudy() {
     direction_->setText(light.cannotTell() && !light.isReading() ? tr("Set by hand: light %1").arg(where)
                                                                  : tr("Light %1").arg(where));
     const Degrees across = toDegrees(lighting.key.azimuth), up = toDegrees(lighting.key.elevation);
-    QString doubt = tr("%1° across, %2° up").arg(std::lround(across.value)).arg(std::lround(up.value));
+    QString doubt = tr("%1° across, %2° up").arg(lround(across)).arg(lround(up));
     if (light.isReading())
         doubt = tr("Reading the photo…");
     else if (light.cannotTell())
         doubt = tr("Cannot tell from this photo: its light is too flat, or the face too small.");
     else if (const auto& told = light.readLast())
-        doubt += tr("\nread from the photo, ±%1°").arg(std::lround(toDegrees(told->sigma).value));
+        doubt += tr("\nread from the photo, ±%1°").arg(std::lround(inDegrees(told->sigma)));
     doubt_->setText(doubt);
     second_->setChecked(lighting.second.has_value());
     read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Reference).isNull());

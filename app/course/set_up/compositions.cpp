@@ -18,8 +18,7 @@ PageLayout composed(const Composition& c, const PageLayout& pageLayout, const Pa
     put.head = c.share * pageLayout.paper.height;
     put.at.reset();
     if (c.left != 0 || c.up != 0)
-        put.at = PaperPoint(well - PicturePoint(c.left * pageLayout.paper.width.value,
-                                                c.up * pageLayout.paper.height.value));
+        put.at = PaperPoint(well - PaperPoint(c.left * pageLayout.paper.width, c.up * pageLayout.paper.height));
     return put;
 }
 

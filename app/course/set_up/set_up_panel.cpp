@@ -188,11 +188,9 @@ void SetUpPanel::showReference() {
     mirror_->setEnabled(any && s.sketches.empty());
     frame_->setEnabled(any);
     lens_->setEnabled(any);
-    showNumber(lens_, s.reference.focal
-                          ? std::round(equivalentOf(*s.reference.focal, {1.0 * s.reference.width},
-                                                    {1.0 * s.reference.height})
-                                           .value)
-                          : 0);
+    const Pixels width{1.0 * s.reference.width}, height{1.0 * s.reference.height};
+    const Millimetres lens = s.reference.focal ? equivalentOf(*s.reference.focal, width, height) : Millimetres{0};
+    showNumber(lens_, std::round(lens.value));
     frame_->setText(s.framing ? tr("&Whole photograph") : tr("&Frame the head"));
     std::size_t together = 0;
     if (!s.sitter.empty())
@@ -331,7 +329,7 @@ void SetUpPanel::showStudy() {
     show(title_, s.title);
     show(sitter_, s.sitter);
     const Page& page = s.sketch() ? s.sketch()->page : s.nextPage;
-    showNumber(shown_, page.shownWidth.value_or(Millimetres{0}).value);
+    showNumber(shown_, page.shownWidth.value_or(Millimetres{0}));
     setEnabled(desk_.document.isOpen());
     guessFirst_->setChecked(desk_.faces.guessesFirst());
     findFaces_->setChecked(desk_.faces.looksByItself());
@@ -346,8 +344,8 @@ void SetUpPanel::showStudy() {
     const QString name = qt(nameOf(pageLayout.paper)).remove("-landscape");
     const int at = paper_->findData(name);
     paper_->setCurrentIndex(at < 0 ? paper_->count() - 1 : at);
-    showNumber(head_, pageLayout.head.value);
-    showNumber(border_, pageLayout.border.value);
+    showNumber(head_, pageLayout.head);
+    showNumber(border_, pageLayout.border);
     const PagePlan plan = desk_.layoutController.plan();
     QStringList troubles, lines;
     for (PlanTrouble trouble : plan.troubles)

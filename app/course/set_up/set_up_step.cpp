@@ -67,9 +67,10 @@ Scene SetUpStep::paper() {
     const PageLayout pageLayout = desk_.layoutController.pageLayout();
     const PagePlan plan = desk_.layoutController.plan();
     scene.caption = tr("Your paper, %1 × %2 mm")
-                        .arg(std::lround(pageLayout.paper.width.value))
-                        .arg(std::lround(pageLayout.paper.height.value));
-    scene.extent = QSizeF(pageLayout.paper.width.value, pageLayout.paper.height.value);
+                        .arg(lround(pageLayout.paper.width))
+                        .arg(lround(pageLayout.paper.height));
+    const PaperPoint far(pageLayout.paper.width, pageLayout.paper.height);
+    scene.extent = QSizeF(far.x(), far.y());
     std::vector<GuideLine> lines = desk_.layoutController.lines(plan);
     std::erase_if(lines, [](const GuideLine& line) { return line.hidden; });
     scene.lay<LinesOverlay>(std::move(lines));

@@ -25,8 +25,8 @@ public:
         // An average pose; heads turned to either side do not cancel out to a front view.
         double turn = 0, tilt = 0;
         for (const LoggedDrawing& d : from.drawings) {
-            turn += std::abs(toDegrees(d.drawing.seen.turn).value) / static_cast<double>(from.drawings.size());
-            tilt += toDegrees(d.drawing.seen.tilt).value / static_cast<double>(from.drawings.size());
+            turn += std::abs(inDegrees(d.drawing.seen.turn)) / static_cast<double>(from.drawings.size());
+            tilt += inDegrees(d.drawing.seen.tilt) / static_cast<double>(from.drawings.size());
         }
         pose_ = poseFromDegrees({std::min(turn, 35.0)}, {tilt}, {0});
         form_ = construct(*forms().front(), std::nullopt, adultHeads().mean);
@@ -35,7 +35,7 @@ public:
 protected:
     View view() const {
         View view;
-        view.nearness = 1 / usualDistance.value;
+        view.nearness = nearnessAt(usualDistance);
         view.scale = std::min(width() / 3.0, height() / 3.1);
         view.centre = view.principal = PicturePoint(width() / 2.0, height() * 0.43);
         view.face(headToView(pose_));

@@ -10,8 +10,8 @@ QWidget* drawGuessChart(const ProgressData& data, const std::function<void(Study
     PointsChart points{tr("Turn as measured, degrees"), tr("Turn as you guessed it, degrees")};
     for (const LoggedDrawing& d : data.drawings)
         if (d.drawing.guess) {
-            points.x.push_back(toDegrees(d.drawing.seen.turn).value);
-            points.y.push_back(toDegrees(d.drawing.guess->turn).value);
+            points.x.push_back(inDegrees(d.drawing.seen.turn));
+            points.y.push_back(inDegrees(d.drawing.guess->turn));
             points.studies.push_back(d.study);
         }
     if (points.x.empty())

@@ -17,7 +17,11 @@ public:
         QStringList never;
         for (const PoseCell& c : cells_)
             if (c.count == 0)
-                never << QString("%1..%2/%3..%4").arg(c.turnLow.value).arg(c.turnHigh.value).arg(c.tiltLow.value).arg(c.tiltHigh.value);
+                never << QString("%1..%2/%3..%4")
+                             .arg(lround(c.turnLow))
+                             .arg(lround(c.turnHigh))
+                             .arg(lround(c.tiltLow))
+                             .arg(lround(c.tiltHigh));
         setAccessibleDescription(
             tr("Never drawn, turn/tilt: %1").arg(never.join(", ")));
     }
@@ -30,13 +34,13 @@ protected:
         painter.fillRect(rect(), theme.sheet);
         const QRectF area = QRectF(rect()).adjusted(96, 24, -24, -64);
         int most = 1;
-        std::vector<double> turns, tilts;
+        std::vector<Degrees> turns, tilts;
         for (const PoseCell& c : cells_) {
             most = std::max(most, c.count);
-            turns.push_back(c.turnLow.value);
-            tilts.push_back(c.tiltLow.value);
+            turns.push_back(c.turnLow);
+            tilts.push_back(c.tiltLow);
         }
-        const auto unique = [](std::vector<double>& v) {
+        const auto unique = [](std::vector<Degrees>& v) {
             std::sort(v.begin(), v.end());
             v.erase(std::unique(v.begin(), v.end()), v.end());
         };
@@ -45,8 +49,8 @@ protected:
         const double w = area.width() / static_cast<double>(turns.size()),
                      h = area.height() / static_cast<double>(tilts.size());
         for (const PoseCell& c : cells_) {
-            const auto i = std::lower_bound(turns.begin(), turns.end(), c.turnLow.value) - turns.begin();
-            const auto k = std::lower_bound(tilts.begin(), tilts.end(), c.tiltLow.value) - tilts.begin();
+            const auto i = std::lower_bound(turns.begin(), turns.end(), c.turnLow) - turns.begin();
+            const auto k = std::lower_bound(tilts.begin(), tilts.end(), c.tiltLow) - tilts.begin();
             const QRectF box(area.left() + w * static_cast<double>(i) + 2,
                              area.bottom() - h * static_cast<double>(k + 1) + 2, w - 4, h - 4);
             QColor fill = theme.ink;

@@ -11,8 +11,8 @@ QWidget* drawTurnChart(const ProgressData& data, const std::function<void(StudyI
         return tooFew(tr("No drawing has been compared yet."));
     PointsChart points{tr("Turn of the head you drew from, degrees"), tr("Turn as you drew it, degrees")};
     for (const LoggedDrawing& d : data.drawings) {
-        points.x.push_back(toDegrees(d.drawing.seen.turn).value);
-        points.y.push_back(toDegrees(d.drawing.asDrawn.turn).value);
+        points.x.push_back(inDegrees(d.drawing.seen.turn));
+        points.y.push_back(inDegrees(d.drawing.asDrawn.turn));
         points.studies.push_back(d.study);
     }
     points.line = data.progress.straightening;

@@ -20,9 +20,9 @@ public:
 protected:
     std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         const Levels& level = levels();
-        const double side = subject().sidePlane.value;
-        const HeadPoint low(-side, level.chin.value, head.head()[Mark::Back].z());
-        const HeadPoint high(side, level.crown.value, head.head()[Mark::NoseBase].z());
+        const BallRadii side = subject().sidePlane;
+        const HeadPoint low = headPoint(-side, level.chin, {head.head()[Mark::Back].z()});
+        const HeadPoint high = headPoint(side, level.crown, {head.head()[Mark::NoseBase].z()});
         auto corner = [&](int i) {
             return HeadPoint(i & 1 ? high.x() : low.x(), i & 2 ? high.y() : low.y(),
                              i & 4 ? high.z() : low.z());

@@ -20,8 +20,8 @@ protected:
     std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override {
         const Levels& level = levels();
         const double radius = (level.crown - level.chin).value / 3;
-        const HeadPoint middle(0, level.crown.value - radius, 0.12);
-        const HeadPoint chin(0, level.chin.value, head.head()[Mark::Chin].z());
+        const HeadPoint middle = headPoint({}, level.crown - BallRadii{radius}, {0.12});
+        const HeadPoint chin = headPoint({}, level.chin, {head.head()[Mark::Chin].z()});
         std::vector<GuideLine> all;
         // The outline of the ball: the circle in which the camera's rays graze it.
         const HeadPoint towards = view.towardsCamera() - view.nearness * middle;
@@ -44,7 +44,7 @@ protected:
             put(half, view, side + down * HeadPoint(0, (chin - middle).y(), (chin - middle).z() - 0.1));
         }
         all.push_back(std::move(half));
-        all.push_back(ownStraight("axis", view, {0, level.crown.value, middle.z()}, chin));
+        all.push_back(ownStraight("axis", view, headPoint({}, level.crown, {middle.z()}), chin));
         constexpr std::string_view borrowed[] = {
             "centre_line", "brow_line", "hairline",  "eye_line", "nose_base_line", "mouth_line",
             "chin_line",   "ear",       "ear_inner", "neck",     "pit", "shoulders", "collar_bones",            "hair",

@@ -12,7 +12,7 @@ namespace {
 
 using std::numbers::pi;
 
-constexpr int around = 96;
+constexpr int samples = 96;
 
 /// A rounder cranium above the brow drawn out to the chin below it, with the centre line and the
 /// level lines wrapped round it. A first form for those who see the head's contour before its
@@ -38,7 +38,8 @@ private:
     double forward_; ///< how far forward the point of the egg lies of its middle, per radius down
 };
 
-SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
+SurfacePoint EggForm::at(BallRadii y, Radians around) const {
+    const double level = y.value, angle = around.value;
     auto place = [&](double height, double a) {
         // Round above the brow, drawn out to the chin below it.
         const double reach = height >= 0 ? levels_.crown.value : -levels_.chin.value;
@@ -50,11 +51,11 @@ SurfacePoint EggForm::at(BallRadii y, Radians angle) const {
     };
     constexpr double step = 1e-4;
     const Eigen::Vector3d along =
-        place(y.value, angle.value + step) - place(y.value, angle.value - step);
+        place(level, angle + step) - place(level, angle - step);
     const Eigen::Vector3d up =
-        place(y.value + step, angle.value) - place(y.value - step, angle.value);
+        place(level + step, angle) - place(level - step, angle);
     const Eigen::Vector3d normal = along.cross(up);
-    const HeadPoint here = place(y.value, angle.value);
+    const HeadPoint here = place(level, angle);
     return {here, normal.norm() > 1e-12 ? Eigen::Vector3d(normal.normalized())
                                         : Eigen::Vector3d(here.normalized())};
 }
@@ -65,8 +66,8 @@ std::vector<GuideLine> EggForm::trace(const View& view, const Wanted& wanted) co
     auto trace = [&](const char* id, LineKind kind,
                      const std::function<SurfacePoint(double)>& place) {
         GuideLine piece{id, kind, false, {}};
-        for (int i = 0; i <= around; ++i) {
-            const SurfacePoint p = place(static_cast<double>(i) / around);
+        for (int i = 0; i <= samples; ++i) {
+            const SurfacePoint p = place(static_cast<double>(i) / samples);
             const bool hidden = !view.faces(p.at, p.normal);
             if (!piece.points.empty() && hidden != piece.hidden) {
                 piece.points.push_back(view.project(p.at));
@@ -84,8 +85,8 @@ std::vector<GuideLine> EggForm::trace(const View& view, const Wanted& wanted) co
     // The contour: at each height where the surface turns away, on either side.
     for (int side : {+1, -1}) {
         GuideLine contour{side > 0 ? "egg_l" : "egg_r", LineKind::Construction, false, {}};
-        for (int i = 0; i <= around; ++i) {
-            const double t = std::cos(pi * i / around);
+        for (int i = 0; i <= samples; ++i) {
+            const double t = std::cos(pi * i / samples);
             const BallRadii y = 0.999 * (t > 0 ? t * levels_.crown : -t * levels_.chin);
             auto faces = [&](double a) {
                 const SurfacePoint p = at(y, {a});

@@ -26,10 +26,10 @@ protected:
         const Levels& level = levels();
         const Widths& width = subject().widths;
         const HeadMarks& marks = head.head();
-        const double shift = (level.eye - levelsOf(marks).eye).value;
+        const BallRadii shift = level.eye - levelsOf(marks).eye;
         const int near = view.towardsCamera().x() >= 0 ? +1 : -1;
-        auto onFace = [&](double x, double y) {
-            return head.front({y}, head.acrossAt({y}, {x}));
+        auto onFace = [&](BallRadii x, BallRadii y) {
+            return head.front(y, head.acrossAt(y, x));
         };
         auto draw = [&](std::string_view id, int samples, const auto& place) {
             const LineEntry* entry = lineNamed(id);
@@ -40,31 +40,28 @@ protected:
         for (const auto& [id, side] : {std::pair{"near_eye", near}, {"far_eye", -near}}) {
             const HeadPoint &inner = marks[side > 0 ? InnerEyeL : InnerEyeR],
                             &outer = marks[side > 0 ? OuterEyeL : OuterEyeR];
-            const double x0 = side * width.gap.value / 2,
-                         x1 = side * (width.gap + width.eye).value +
-                              (side > 0 ? -1 : 1) * width.gap.value / 2;
+            const BallRadii x0 = side * width.gap / 2, x1 = x0 + side * width.eye;
             draw(id, 32, [&, x0, x1](double t) {
                 // Two lids: the upper one from the inner corner out, the lower one back.
                 const double along = (1 - std::cos(2 * pi * t)) / 2;
-                const double open = lidsOpen * width.eye.value * std::sin(2 * pi * t);
-                const double y = inner.y() + along * (outer.y() - inner.y()) + shift +
-                                 (open > 0 ? open : 0.8 * open);
+                const BallRadii open = lidsOpen * std::sin(2 * pi * t) * width.eye;
+                const BallRadii y = BallRadii{inner.y() + along * (outer.y() - inner.y())} + shift +
+                                    (t < 0.5 ? open : 0.8 * open);
                 return onFace(x0 + along * (x1 - x0), y);
             });
         }
         // Where eye-widths end, from the one eye to the other and on to the edge.
-        const double half = 0.06;
-        for (double x : {width.gap.value / 2, width.gap.value / 2 + width.eye.value})
+        constexpr BallRadii half{0.06};
+        for (const BallRadii x : {width.gap / 2, width.gap / 2 + width.eye})
             for (int side : {+1, -1})
                 draw("eye_step", 4, [&, x, side](double t) {
-                    return onFace(side * x, level.eye.value + half * (2 * t - 1));
+                    return onFace(side * x, level.eye + half * (2 * t - 1));
                 });
         draw("mouth_shape", 24, [&](double t) {
-            const double x = (t - 0.5) * width.mouth.value;
-            const double corner = (marks[MouthCornerL].y() + marks[MouthCornerR].y()) / 2 -
-                                  marks[LipLine].y();
+            const BallRadii x = (t - 0.5) * width.mouth;
+            const BallRadii corner{(marks[MouthCornerL].y() + marks[MouthCornerR].y()) / 2 - marks[LipLine].y()};
             const double away = std::abs(2 * t - 1);
-            return onFace(x, level.mouth.value + away * away * corner);
+            return onFace(x, level.mouth + away * away * corner);
         });
         constexpr std::string_view borrowed[] = {
             "nose_wedge", "lower_lip_line", "brow_line", "chin_line", "face_edge", "jaw_line",

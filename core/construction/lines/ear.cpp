@@ -24,13 +24,12 @@ Ear earOn(const BallForm& form, int side) {
     HeadPoint top = head[side > 0 ? EarTopL : EarTopR];
     HeadPoint base = head[side > 0 ? EarBaseL : EarBaseR];
     // A school's levels move it up or down.
-    top.y() += (form.levels().earTop - own.earTop).value;
-    base.y() += (form.levels().earBase - own.earBase).value;
+    top += headPoint({}, form.levels().earTop - own.earTop, {});
+    base += headPoint({}, form.levels().earBase - own.earBase, {});
     Ear ear;
     ear.up = (top - base) / 2;
     ear.middle = (top + base) / 2;
-    ear.middle.x() =
-        side * (std::max(form.sidePlane().value, std::abs(ear.middle.x())) + 0.02);
+    ear.middle.x() = side * (std::max(form.sidePlane(), BallRadii{std::abs(ear.middle.x())}).value + 0.02);
     ear.up.x() = 0;
     ear.forward = 0.52 * ear.up.norm() * Eigen::Vector3d(-0.35 * side, 0, 1).normalized();
     ear.normal = Eigen::Vector3d(side, 0, 0.35).normalized();

@@ -20,12 +20,12 @@ double lowestHair(double z) {
 // stretched to one.
 void hair(LineTracer& tracer, const LineEntry& line) {
     const BallForm& form = tracer.form;
-    const double mass = form.subject().look.hair.value_or(usualHair).value;
+    const BallRadii mass = form.subject().look.hair.value_or(usualHair);
     const HeadMarks& head = form.head();
     const double back = -head[Mark::Back].z();
     const HeadPoint middle(0, 0, -0.06);
-    const Eigen::Vector3d size(form.solid().halfWidth(form.levels().brow).value + mass,
-                               head[Mark::Crown].y() + mass, back - 0.06 + mass);
+    const Eigen::Vector3d size = headPoint(form.solid().halfWidth(form.levels().brow) + mass,
+                                           BallRadii{head[Mark::Crown].y()} + mass, BallRadii{back - 0.06} + mass);
     const std::vector<HeadPoint> ring = ellipsoidOutline({middle, size}, tracer.view);
     const int steps = static_cast<int>(ring.size());
     auto isHair = [](const HeadPoint& p) { return p.y() > lowestHair(p.z()); };
@@ -51,7 +51,7 @@ void hair(LineTracer& tracer, const LineEntry& line) {
 void hairEdge(LineTracer& tracer, const LineEntry& line) {
     const BallForm& form = tracer.form;
     const BallRadii level = form.levels().hairline;
-    const double p = form.sidePlane().value, down = level.value / 0.55;
+    const double p = form.sidePlane().value, down = level / BallRadii{0.55};
     for (int side : bothSides) {
         std::vector<SurfacePoint> run{form.front(level, 0.72 * side),
                                       form.front(level - BallRadii{0.04}, 0.88 * side)};

@@ -18,7 +18,7 @@ void ball(LineTracer& tracer, const LineEntry& line) {
     std::vector<float>& weights = tracer.lines.back().weights;
     for (std::size_t i = 0; i < points.size(); ++i) {
         const HeadPoint& p = points[i];
-        if (std::abs(p.x()) > tracer.form.sidePlane().value || p.y() < -0.2)
+        if (BallRadii{std::abs(p.x())} > tracer.form.sidePlane() || p.y() < -0.2)
             weights[i] = faint;
     }
     // It swells and thins over a few steps.

@@ -40,9 +40,9 @@ Eye eyeOf(const BallForm& form, int side) {
     eye.upperLid = places[left ? LidUpperL : LidUpperR];
     eye.lowerLid = places[left ? LidLowerL : LidLowerR];
     // A school's levels move the eyes up or down.
-    const double up = (form.levels().eye - levelsOf(head).eye).value;
+    const HeadPoint up = headPoint({}, form.levels().eye - levelsOf(head).eye, {});
     for (HeadPoint* place : {&eye.inner, &eye.outer, &eye.pupil, &eye.upperLid, &eye.lowerLid})
-        place->y() += up;
+        *place += up;
     eye.radius = 0.4 * (eye.outer - eye.inner).norm();
     // Its front stands where the iris lies; it stands in the middle between the corners.
     const HeadPoint middle = (eye.inner + eye.outer) / 2;
@@ -124,8 +124,8 @@ void lids(LineTracer& tracer, const LineEntry& line) {
 void noseVolumes(LineTracer& tracer, const LineEntry& line) {
     noseWedge(tracer, line);
     const HeadMarks& head = tracer.form.head();
-    const double up = (tracer.form.levels().noseBase - levelsOf(head).noseBase).value;
-    const auto at = [&](Mark m) { return HeadPoint(head[m] + HeadPoint(0, up, 0)); };
+    const HeadPoint up = headPoint({}, tracer.form.levels().noseBase - levelsOf(head).noseBase, {});
+    const auto at = [&](Mark m) { return HeadPoint(head[m] + up); };
     const double width = (head[NoseWingL] - head[NoseWingR]).norm();
     const double tip = 0.26 * width;
     addMass(tracer, line, 0, {at(NoseTip) - HeadPoint(0, 0, tip), Eigen::Vector3d::Constant(tip)}, overMass);
@@ -145,13 +145,13 @@ void lipVolumes(LineTracer& tracer, const LineEntry& line) {
     const PerExpressionMark<HeadPoint> places = ownExpression(form);
     const double half = (head[MouthCornerL] - head[MouthCornerR]).norm() / 2;
     const double middle = (head[MouthCornerL].x() + head[MouthCornerR].x()) / 2;
-    const double moved = (form.levels().mouth - levelsOf(head).mouth).value;
+    const HeadPoint moved = headPoint({}, form.levels().mouth - levelsOf(head).mouth, {});
     const double parting = head[LipLine].y();
     const double upper = std::max(places[LipUpper].y() - parting, 0.02);
     const double lower = std::max(parting - places[LipLower].y(), 0.02);
     const auto mass = [&](int side, double x, double y, const Eigen::Vector3d& size) {
         const SurfacePoint skin = onSkin(form, x, y);
-        addMass(tracer, line, side, {skin.at + HeadPoint(0, moved, -0.6 * size.z()), size}, overMass);
+        addMass(tracer, line, side, {skin.at + moved - HeadPoint(0, 0, 0.6 * size.z()), size}, overMass);
     };
     mass(0, middle, parting + 0.42 * upper, {0.2 * half, 0.5 * upper, 0.5 * upper});
     for (int side : bothSides) {

@@ -31,11 +31,11 @@ const SkinPath& jawLevelPath(int side) {
 
 // On the side plane, the two levels the ear hangs between.
 void earBand(LineTracer& tracer, const LineEntry& line) {
-    const double p = tracer.form.sidePlane().value;
+    const BallRadii p = tracer.form.sidePlane();
     for (BallRadii y : {tracer.form.levels().earTop, tracer.form.levels().earBase})
         for (int side : bothSides)
             tracer.add(line, side, Cover::Planes, 12, [&](double t) {
-                return SurfacePoint{{side * p, y.value, 0.42 - 0.9 * t},
+                return SurfacePoint{headPoint(side * p, y, {0.42 - 0.9 * t}),
                                     Eigen::Vector3d(side, 0, 0)};
             });
 }
@@ -51,7 +51,7 @@ void fiveEyes(LineTracer& tracer, const LineEntry& line) {
     for (int side : bothSides)
         tracer.add(line, side, Cover::Planes, 12, [&](double t) {
             return SurfacePoint{
-                {side * width.head.value / 2, (high + t * (low - high)).value, 0.12},
+                headPoint(side * width.head / 2, high + t * (low - high), {0.12}),
                 Eigen::Vector3d(0.8 * side, 0, 0.6)};
         });
 }

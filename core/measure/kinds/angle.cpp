@@ -17,7 +17,7 @@ Reading readAngle(const MeasureContext& g) {
     const PicturePoint left = way.x() >= 0 ? g.ends[0] : g.ends[1];
     r.lines.push_back({left, left + PicturePoint(std::abs(way.norm()) * 0.8, 0)});
     const PicturePoint right = way.x() >= 0 ? g.ends[1] : g.ends[0];
-    r.labelAt = right + 0.5 * g.unit.value * (right - left).normalized();
+    r.labelAt = right + 0.5 * g.unit * (right - left).normalized();
     return r;
 }
 

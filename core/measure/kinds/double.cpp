@@ -10,14 +10,14 @@ namespace {
 Reading readDoubled(const MeasureContext& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0], landing = g.ends[1] + way;
-    const PicturePoint side = 0.16 * g.unit.value * PicturePoint(-way.y(), way.x()).normalized();
+    const PicturePoint side = 0.16 * g.unit * PicturePoint(-way.y(), way.x()).normalized();
     r.lines = {{g.ends[0], landing}};
     for (const PicturePoint& at : {g.ends[0], g.ends[1], landing})
         r.lines.push_back({at - side, at + side});
     r.spot = true;
     r.passes = passesOfSpot(g, landing);
     r.value = r.passes.empty() ? 0 : r.passes.front().by;
-    r.labelAt = landing + 0.5 * g.unit.value * way.normalized();
+    r.labelAt = landing + 0.5 * g.unit * way.normalized();
     return r;
 }
 

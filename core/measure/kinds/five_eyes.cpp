@@ -53,7 +53,7 @@ Reading readFiveEyes(const MeasureContext& g) {
         PicturePoint last = at(0, 0);
         for (const double eyes : {0.5, 1.5, 2.5}) {
             const PicturePoint next = at(way * eyes * eye, 0);
-            if (way * along.dot(next - last) < 0.04 * g.unit.value)
+            if (Pixels{way * along.dot(next - last)} < 0.04 * g.unit)
                 break;
             bounds.push_back(way * eyes * eye);
             last = next;
@@ -65,12 +65,12 @@ Reading readFiveEyes(const MeasureContext& g) {
         r.lines.push_back({at(bounds[i], 0.3 * eye), at(bounds[i], -0.3 * eye)});
         across.push_back(at(bounds[i], 0));
         if (i > 0)
-            r.numbers.push_back({(across[i - 1] + across[i]) / 2 + PicturePoint(0, 0.35 * g.unit.value),
+            r.numbers.push_back({(across[i - 1] + across[i]) / 2 + 0.35 * g.unit * PicturePoint(0, 1),
                                  std::to_string(std::lround(bounds[i] / eye + 2.5))});
     }
     r.lines.push_back(across);
     if (!across.empty())
-        r.labelAt = across.back() + 0.8 * g.unit.value * along;
+        r.labelAt = across.back() + 0.8 * g.unit * along;
     return r;
 }
 

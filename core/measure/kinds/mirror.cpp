@@ -33,21 +33,21 @@ Reading readMirrored(const MeasureContext& g) {
     const HeadPoint p = g.view->liftInPlaneOf((*g.head)[mark], at);
     const PicturePoint centre = g.view->project(HeadPoint(0, p.y(), p.z()));
     const PicturePoint twin = g.view->project(HeadPoint(-p.x(), p.y(), p.z()));
-    r.value = (at - centre).norm() / g.unit.value;
+    r.value = Pixels{(at - centre).norm()} / g.unit;
     r.further.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"),
-                         (twin - at).norm() / g.unit.value, 0, ReadingUnit::Length});
+                         Pixels{(twin - at).norm()} / g.unit, 0, ReadingUnit::Length});
     r.further.push_back({"wrapped_ball_radii", ZOKRAN_WORDS("to its twin, through the head"),
                          2 * std::abs(p.x()), 0, ReadingUnit::HeadLength});
     const auto own = g.marks && g.marks->seen(mark) == at ? g.marks->seen(mirrored(mark)) : std::nullopt;
     if (own && mirrored(mark) != mark)
         r.further.push_back({"own_twin_off", ZOKRAN_WORDS("from there to the sitter's own twin"),
-                             (twin - *own).norm() / g.unit.value, 0, ReadingUnit::Length});
+                             Pixels{(twin - *own).norm()} / g.unit, 0, ReadingUnit::Length});
     r.lines = {{at, centre, twin}};
     for (const PicturePoint& end : {centre, twin}) {
         const double arm = 0.12 * g.unit.value;
         r.lines.push_back({end - PicturePoint(0, arm), end + PicturePoint(0, arm)});
     }
-    r.labelAt = (at + centre) / 2 + PicturePoint(0, -0.3 * g.unit.value);
+    r.labelAt = (at + centre) / 2 - 0.3 * g.unit * PicturePoint(0, 1);
     return r;
 }
 

@@ -25,7 +25,7 @@ Pose nextPose(std::mt19937& random) {
 
 /// Brow line and centre line over the front of the sliced ball, and the two ovals.
 std::vector<std::vector<HeadPoint>> ballLines() {
-    const double p = usualSidePlane.value, r = std::sqrt(1 - p * p), half = std::asin(p);
+    const double p = usualSidePlane.value, r = usualSideOval.value, half = std::asin(p);
     constexpr int steps = 96;
     std::vector<std::vector<HeadPoint>> lines(4);
     for (int i = 0; i <= steps; ++i) {
@@ -53,9 +53,10 @@ std::vector<Pose> ballPoses(std::uint32_t seed) {
 std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, const Translator& translator) {
     const std::vector<Pose> poses = ballPoses(seed);
     PrintSheet tasks{paper, {}}, answers{paper, {}};
-    const double margin = sheetMargin.value, foot = 12, head = 12;
-    const double across = (paper.width.value - 2 * margin) / columns,
-                 down = (paper.height.value - 2 * margin - foot - head) / rows;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), foot = 12, head = 12;
+    const double across = area.width() / columns,
+                 down = (area.height() - foot - head) / rows;
     constexpr double words = 9;
     tasks.items.emplace_back(
         PrintText{{margin, margin + 5},
@@ -67,7 +68,7 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
         const Pose& pose = poses[static_cast<std::size_t>(i)];
         const PaperPoint corner(margin + (i % columns) * across, margin + head + (i / columns) * down);
         View view;
-        view.nearness = 1 / usualDistance.value;
+        view.nearness = nearnessAt(usualDistance);
         view.centre = view.principal =
             PicturePoint(corner.x() + across / 2, corner.y() + (down - words) / 2);
         view.scale = 0.4 * std::min(across, down - words);
@@ -75,7 +76,7 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
         std::vector<PaperPoint> ring;
         for (int k = 0; k <= 72; ++k) {
             const double a = k * std::numbers::pi / 36;
-            ring.push_back(PaperPoint(view.centre + view.outlineRadius().value *
+            ring.push_back(PaperPoint(view.centre + view.outlineRadius() *
                                                         PicturePoint(std::cos(a), std::sin(a))));
         }
         for (PrintSheet* sheet : {&tasks, &answers}) {
@@ -85,7 +86,7 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
             std::string said;
             for (const Angle angle : angles) {
                 const Radians value = angleOf(pose, angle);
-                const std::string one = std::abs(toDegrees(value).value) < 1
+                const std::string one = std::abs(inDegrees(value)) < 1
                                             ? wordsFor(angle, value, translator)
                                             : figureFor(value) + " " + wordsFor(angle, value, translator);
                 said += (said.empty() ? "" : ", ") + one;

@@ -32,12 +32,13 @@ std::string shortened(PrintText text, Millimetres most) {
 
 std::vector<PrintSheet> contactSheets(const std::string& title, const std::vector<ContactHead>& heads,
                                       const PaperSize& paper, const Translator& translator) {
-    const double margin = sheetMargin.value, top = margin + 12, foot = margin + 8;
-    const double room = paper.width.value - 2 * margin;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), top = margin + 12;
+    const double room = area.width();
     const int columns = std::max(2, static_cast<int>(room / 60));
     const double wide = (room - (columns - 1) * gap) / columns, half = (wide - 1) / 2, high = 0.62 * wide;
     const int rows = std::max(
-        1, static_cast<int>((paper.height.value - top - foot + gap) / (high + under + gap)));
+        1, static_cast<int>((area.high.y() - top - 8 + gap) / (high + under + gap)));
     const std::size_t each = static_cast<std::size_t>(columns * rows);
     const std::size_t pages = std::max<std::size_t>(1, (heads.size() + each - 1) / each);
     std::vector<PrintSheet> sheets;
@@ -46,7 +47,7 @@ std::vector<PrintSheet> contactSheets(const std::string& title, const std::vecto
         sheet.items.emplace_back(
             PrintText{{margin, margin + 5}, title, {5}, true, graphite, PrintText::Stands::Left});
         sheet.items.emplace_back(PrintText{
-            {paper.width.value - margin, margin + 5},
+            {area.high.x(), margin + 5},
             translator.say(ZOKRAN_WORDS("{page} of {pages}"),
                      {{"page", std::to_string(page + 1)}, {"pages", std::to_string(pages)}}),
             {3}, false, graphite, PrintText::Stands::Right});

@@ -72,8 +72,9 @@ double addMended(PrintSheet& sheet, const HeadBox& box, const PrintPicture& mend
     if (mended.columns == 0)
         return 0;
     constexpr double high = 58, air = 6;
-    const double margin = sheetMargin.value, scale = high / (box.high - box.low).y(), wide = scale * (box.high - box.low).x();
-    const PaperPoint corner(sheet.paper.width.value - margin - wide, sheet.paper.height.value - margin - wordsHeight + 4);
+    const PrintableArea area(sheet.paper);
+    const double scale = high / (box.high - box.low).y(), wide = scale * (box.high - box.low).x();
+    const PaperPoint corner(area.high.x() - wide, area.high.y() - wordsHeight + 4);
     addPart(sheet, mended, {box, corner, scale}, 1);
     addBlock(sheet,
              {PaperPoint(corner.x(), corner.y() + high + 4), translator.say(ZOKRAN_WORDS("Your own lines, where the photo has them.")),
@@ -90,13 +91,14 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
                            const std::string& title, const PaperSize& paper,
                            const Translator& translator, const PrintPicture& mended) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), width = area.width();
     sheet.items.emplace_back(PrintText{{margin, margin + 6}, title, {6}, true, graphite});
 
     // The head on the sheet: true to size, or at 1 to 2, 3 ... of it.
     const HeadBox box = headBox(c);
     const PicturePoint size = box.high - box.low;
-    const double top = margin + 17, room = paper.height.value - top - wordsHeight - margin;
+    const double top = margin + 17, room = area.high.y() - top - wordsHeight;
     double scale = std::min(width / size.x(), room / size.y());
     std::string note = translator.say(ZOKRAN_WORDS("Not to size: how large the paper is was not said."));
     if (perPixel) {
@@ -157,7 +159,7 @@ PrintSheet correctionSheet(const Comparison& c, const LinesSeenBy& lines,
     }
 
     const double wordsWidth = width - addMended(sheet, box, mended, translator);
-    PaperPoint next(margin + 8, paper.height.value - margin - wordsHeight + 8);
+    PaperPoint next(margin + 8, area.high.y() - wordsHeight + 8);
     if (count == 0)
         addBlock(sheet, {next, textOf(c.findings.front(), translator), {4.2}, true, graphite}, {wordsWidth - 8});
     for (std::size_t i = 0; i < count; ++i) {

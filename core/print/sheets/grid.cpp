@@ -6,15 +6,14 @@ namespace zokran {
 std::vector<PrintSheet> gridSheets(const PrintPicture& photo, const std::vector<GuideLine>& overPhoto,
                                    const std::vector<GuideLine>& onPaper, const PaperSize& paper,
                                    const Translator& translator) {
-    const double margin = sheetMargin.value;
+    const PrintableArea area(paper);
     PrintSheet reference{paper, {}};
-    const double width = paper.width.value - 2 * margin,
-                 height = paper.height.value - 2 * margin - 8;
+    const double width = area.width(), height = area.height() - 8;
     PrintPicture put = photo;
     const double scale = std::min(width / put.columns, height / put.rows);
     put.width = {scale * put.columns};
     put.height = {scale * put.rows};
-    put.corner = PaperPoint((paper.width.value - put.width.value) / 2, margin);
+    put.corner = PaperPoint((paper.width - put.width) / 2, sheetMargin);
     const PaperPoint corner = put.corner;
     reference.items.emplace_back(std::move(put));
     addLines(reference, overPhoto,

@@ -1,3 +1,4 @@
+#include "core/base/quantity_text.h"
 #include "core/construction/lines.h"
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
@@ -16,10 +17,10 @@ void addRuler(PrintSheet& sheet, const PaperPoint& at, Millimetres length, Milli
     PrintPath ruler;
     ruler.ink = graphite;
     ruler.width = {0.25};
-    ruler.lines.push_back({at, PaperPoint(at.x() + length.value, at.y())});
+    ruler.lines.push_back({at, PaperPoint(at + PaperPoint(length, {}))});
     const int sixths = static_cast<int>(6 * (length / unit));
     for (int i = 0; i <= sixths; ++i) {
-        const double x = at.x() + i * unit.value / 6;
+        const double x = (at + PaperPoint(i * unit / 6, {})).x();
         const double tick = i % 6 == 0 ? 7 : i % 3 == 0 ? 5 : i % 2 == 0 ? 3 : 0;
         if (tick > 0)
             ruler.lines.push_back({{x, at.y()}, {x, at.y() - tick}});
@@ -37,9 +38,10 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
                           const std::vector<GuideLine>& form, const PagePlan& plan,
                           const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, gap = 8, foot = 46;
-    const double width = (paper.width.value - 2 * margin - gap) / 2,
-                 height = paper.height.value - 2 * margin - foot;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), gap = 8, foot = 46;
+    const double width = (area.width() - gap) / 2,
+                 height = area.height() - foot;
     // The head with its neck, the same part of both.
     const double r = fit.view.outlineRadius().value;
     const PicturePoint low = fit.view.project(HeadPoint(0, -0.35, 0)) - PicturePoint(1.5, 1.75) * r;
@@ -90,9 +92,9 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
     for (const Name& name : names) {
         const double y = std::max(name.end.y(), free);
         free = y + 4.2;
-        const double x = paper.width.value - margin;
+        const double x = area.high.x();
         const PrintText text{{x, y + 1}, name.words, {3}, true, coolInk, PrintText::Stands::Right};
-        sheet.line({PaperPoint(name.end), PaperPoint(x - widthOf(text).value - 1, y)}, {0.15}, coolInk);
+        sheet.line({PaperPoint(name.end), PaperPoint(PaperPoint(x - 1, y) - PaperPoint(widthOf(text), {}))}, {0.15}, coolInk);
         sheet.items.emplace_back(text);
     }
     // The nearer eye as the plan has it, a ruler to cut out.
@@ -102,11 +104,11 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
             (plan.view.project(fit.head[inner]) - plan.view.project(fit.head[outer])).norm()};
     };
     const Millimetres unit = std::max(eye(InnerEyeL, OuterEyeL), eye(InnerEyeR, OuterEyeR));
-    addRuler(sheet, PaperPoint(margin, paper.height.value - margin - 22),
-             {paper.width.value - 2 * margin}, unit,
+    addRuler(sheet, PaperPoint(margin, area.high.y() - 22),
+             {area.width()}, unit,
              translator.say(ZOKRAN_WORDS("This drawing's own ruler: one unit is the nearer eye, {length} mm; "
                                    "halves and thirds between."),
-                      {{"length", fmt::format("{:.1f}", unit.value)}}));
+                      {{"length", fmt::format("{:.1f}", unit)}}));
     addBar(sheet, translator);
     return sheet;
 }

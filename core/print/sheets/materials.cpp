@@ -7,10 +7,10 @@ namespace zokran {
 
 PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value;
-    const Millimetres width{paper.width.value - 2 * margin};
+    const PrintableArea area(paper);
+    const double margin = area.low.x();
     // Smaller on small paper, so that it stays one page.
-    const double type = std::min(1.0, paper.height.value / 262);
+    const double type = std::min(1.0, paper.height / Millimetres{262});
     PaperPoint at(margin, margin + 6 * type);
     const auto heading = [&](const char* words, double whole) {
         const double size = whole * type;
@@ -25,7 +25,7 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Tr
             const std::string sign = numbered ? std::to_string(number) + "." : "–";
             sheet.items.emplace_back(PrintText{at, sign, {3.5 * type}, false, graphite});
             at = addBlock(sheet, {{at.x() + 7, at.y()}, line, {3.5 * type}, false, graphite},
-                          {width.value - 7});
+                          {area.width() - 7});
             at.x() -= 7;
             at.y() += 0.8;
         }

@@ -63,7 +63,8 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
 PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lighting, const PaperSize& paper,
                        const Translator& translator) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, width = paper.width.value - 2 * margin;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), width = area.width();
     sheet.items.emplace_back(PrintText{{margin, margin + 6}, translator.say(ZOKRAN_WORDS("The head in planes")), {6}, true, graphite});
     const double words = addBlock(sheet,
                                   {{margin, margin + 14},
@@ -74,10 +75,10 @@ PrintSheet planesSheet(const Fit& fit, const BustPose& bust, const Lighting& lig
                              .y();
     // The whole head large, its large planes under it; then the strip of values.
     constexpr double gap = 4, strip = 12, foot = 30;
-    const double top = words + 3, height = paper.height.value - top - margin - foot - strip, large = 0.62 * height;
+    const double top = words + 3, height = area.high.y() - top - foot - strip, large = 0.62 * height;
     addPlanes(sheet, {{margin, top}, width, large, PlaneGrade::All, 6}, fit, bust, lighting);
     addPlanes(sheet, {{margin, top + large + gap}, width, height - large - gap, PlaneGrade::Few, 6}, fit, bust, lighting);
-    const double y = paper.height.value - margin - foot, each = width / lighting.values;
+    const double y = area.high.y() - foot, each = width / lighting.values;
     for (int i = 0; i < lighting.values; ++i) {
         const double grey = displayOfLinear(linearOfLightness(lightnessOfValue(i, lighting.values))), x = margin + i * each;
         PrintPath patch;

@@ -10,9 +10,10 @@ namespace zokran {
 PrintSheet stepsSheet(const FormKind& form, const std::vector<GuideLine>& lines, const View& view,
                       const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, foot = 14, gap = 6;
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), foot = 14, gap = 6;
     const int count = static_cast<int>(form.steps.size());
-    const double width = paper.width.value - 2 * margin, height = paper.height.value - 2 * margin - foot;
+    const double width = area.width(), height = area.height() - foot;
     // As many columns as make the panels largest.
     const double r = view.outlineRadius().value, needs = 3.4, words = 16;
     int columns = 1;

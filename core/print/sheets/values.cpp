@@ -6,7 +6,8 @@ namespace zokran {
 
 PrintSheet valuesSheet(const PaperSize& paper, const Translator& translator) {
     PrintSheet sheet{paper, {}};
-    const double margin = sheetMargin.value, width = std::min(180.0, paper.width.value - 2 * margin);
+    const PrintableArea area(paper);
+    const double margin = area.low.x(), width = std::min(180.0, area.width());
     double y = margin + 6;
     sheet.items.emplace_back(PrintText{{margin, y}, translator.say(ZOKRAN_WORDS("Value strips")), {6}, true,
                                        graphite});
