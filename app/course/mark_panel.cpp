@@ -62,13 +62,13 @@ MarkPanel::MarkPanel(Desk& desk, Side side, QWidget* parent)
         return markAt(item->data(Qt::UserRole).toInt());
     };
     connect(list_, &QListWidget::itemActivated, this,
-            [=, this](QListWidgetItem* item) { desk_.selection.choose(side_, markOf(item)); });
+            [=, this](QListWidgetItem* item) { desk_.selection.marks.choose(side_, markOf(item)); });
     connect(list_, &QListWidget::itemClicked, this, [=, this](QListWidgetItem* item) {
         const Mark mark = markOf(item);
         if (desk_.study().marks(side_).marks[mark])
-            desk_.selection.touch(side_, mark);
+            desk_.selection.marks.touch(side_, mark);
         else
-            desk_.selection.choose(side_, mark);
+            desk_.selection.marks.choose(side_, mark);
     });
 }
 

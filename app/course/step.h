@@ -45,8 +45,8 @@ public:
     /// What is missing before the step is done, such as "a sketch"; empty when it is done.
     virtual QString lacks() const = 0;
     /// It lacks nothing as soon as there is a photograph, or a head, and counts as done only once it was opened.
-    virtual bool isThereToBeSeen() const { return false; }
-    bool isDone() const { return lacks().isEmpty() && (!isThereToBeSeen() || desk_.study().openedSteps.contains(id())); }
+    virtual bool countsWhenOpened() const { return false; }
+    bool isDone() const { return lacks().isEmpty() && (!countsWhenOpened() || desk_.study().openedSteps.contains(id())); }
     /// The panel to show now. Made when first asked for; a step may have several.
     virtual StepPanel* panel() = 0;
     /// What lies on a sheet, and what the hand can do there.

@@ -17,12 +17,12 @@ void chooseHead(Desk& desk, std::size_t head) {
         return;
     const MarkSheet& sheet = attempt->marks;
     const Framing whole{PhotoPoint(0, 0), PhotoPoint(sheet.width, sheet.height)};
-    desk.selection.chooseHead(
-        Selection::ChosenHead{attempt->picture, attempt->page.flat, head < heads.size() ? heads[head] : whole});
+    desk.selection.check.chooseHead(
+        CheckState::ChosenHead{attempt->picture, attempt->page.flat, head < heads.size() ? heads[head] : whole});
 }
 
 std::optional<Framing> headTakenUp(const Desk& desk) {
-    const auto& chosen = desk.selection.chosenHead();
+    const auto& chosen = desk.selection.check.chosenHead();
     const Sketch* attempt = desk.study().sketch();
     if (!chosen || !attempt || chosen->picture != attempt->picture || chosen->flat != attempt->page.flat)
         return std::nullopt;

@@ -7,13 +7,14 @@ namespace zokran {
 Desk::Desk(Logbook& logbook, QObject* parent)
     : QObject(parent), document(logbook), analysis(document),
       pictures(logbook.folder(), !logbook.isReadOnly()), faces(document),
-      page(document), light(document, analysis, selection), tones(document, analysis),
+      page(document), light(document, analysis, selection.form), tones(document, analysis),
       layoutController(document, analysis), clock(document), intake(document, pictures), history(document, analysis),
       sitting(document, clock) {
     // The analysis answers every change of the study; what is shown follows the analysis.
     connect(&analysis, &Analysis::changed, this, &Desk::changed);
     connect(&document, &Document::stepChanged, this, &Desk::changed);
-    connect(&selection, &Selection::changed, this, &Desk::changed);
+    for (SelectionState* state : selection.states())
+        connect(state, &SelectionState::changed, this, &Desk::changed);
     connect(&faces, &FaceFinding::changed, this, &Desk::changed);
     connect(&viewMode, &ViewModeState::changed, this, &Desk::changed);
     connect(&page, &PageDetection::changed, this, &Desk::changed);
@@ -28,7 +29,8 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     });
     connect(this, &Desk::changed, this, &Desk::lookForFaces);
     connect(&document, &Document::opened, this, [this] {
-        selection.clear();
+        for (SelectionState* state : selection.states())
+            state->clear();
         viewMode.choose("side-by-side");
         pictures.keepOnly({pictureName(Side::Reference), pictureName(Side::Sketch)});
     });
@@ -44,7 +46,7 @@ void Desk::lookForFaces() {
     if (drawing.isNull() || heads.isLookingAt(drawing))
         return;
     const auto& drawings = heads.of(drawing);
-    const auto& chosen = selection.chosenHead();
+    const auto& chosen = selection.check.chosenHead();
     const bool isChosen = chosen && chosen->picture == attempt->picture && chosen->flat == attempt->page.flat;
     if (heads.isLookingAt(drawing) || (drawings.size() > 1 && !isChosen))
         return;
@@ -70,7 +72,7 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter, st
             return;
         }
         document.tryEdit([&] {
-            selection.lookOver(false); // what was looked over is another picture's
+            selection.marks.lookOver(false); // what was looked over is another picture's
             emit pictureTaken();
             if (side == Side::Reference || !forStudy)
                 document.startFrom(file, read.image.size(), read.focal, sitter);

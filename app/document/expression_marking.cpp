@@ -33,11 +33,11 @@ void startExpression(Desk& desk) {
     if (!desk.comparison())
         return;
     desk.document.goTo("check");
-    desk.selection.markExpression(true);
+    desk.selection.marks.markExpression(true);
 }
 
 bool isMarkingExpression(const Desk& desk) {
-    return desk.selection.marksExpression() && desk.comparison();
+    return desk.selection.marks.marksExpression() && desk.comparison();
 }
 
 void endExpression(Desk& desk, bool keep) {
@@ -53,7 +53,7 @@ void endExpression(Desk& desk, bool keep) {
                     if (placed && placed->suggested)
                         placed = PlacedMark{placed->at, false};
         });
-    desk.selection.markExpression(false);
+    desk.selection.marks.markExpression(false);
 }
 
 bool isExpressionCompared(const Desk& desk) {

@@ -87,8 +87,8 @@ void drawPlaneEdges(QImage& picture, const DepthBuffer& relief, const std::vecto
 
 } // namespace
 
-HeadLight::HeadLight(Document& document, Analysis& analysis, Selection& selection, QObject* parent)
-    : QObject(parent), document_(document), analysis_(analysis), selection_(selection) {
+HeadLight::HeadLight(Document& document, Analysis& analysis, const FormViewState& formView, QObject* parent)
+    : QObject(parent), document_(document), analysis_(analysis), formView_(formView) {
     connect(&document_, &Document::opened, this, &HeadLight::forget);
 }
 
@@ -180,8 +180,8 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     view.centre = view.principal = {across / 2.0, down / 2.0};
     // A form stands a little below the eye, turned a little; the hand turns it on.
     Pose pose = head ? fit->pose : Pose{toRadians(Degrees{25}), toRadians(Degrees{-22}), {0}};
-    pose.turn += selection_.turned().turn;
-    pose.tilt += selection_.turned().tilt;
+    pose.turn += formView_.turned().turn;
+    pose.tilt += formView_.turned().tilt;
     view.face(headToView(pose));
     const Wanted wanted{form_, stands_, head ? fit->head : HeadMarks{},
                         inPlanes ? analysis_.bust() : BustPose{}, view.facing(), view.nearness};

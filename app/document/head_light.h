@@ -2,7 +2,7 @@
 
 #include "app/background/background.h"
 #include "app/document/analysis.h"
-#include "app/document/selection.h"
+#include "app/document/selection/form_view_state.h"
 #include "core/light/light.h"
 #include "core/light/light_regions.h"
 #include "core/light/light_terms.h"
@@ -24,7 +24,7 @@ class HeadLight : public QObject {
     Q_OBJECT
 
 public:
-    HeadLight(Document& document, Analysis& analysis, Selection& selection,
+    HeadLight(Document& document, Analysis& analysis, const FormViewState& formView,
               QObject* parent = nullptr);
 
     /// As the learner set it, or the usual one.
@@ -88,7 +88,7 @@ private:
 
     Document& document_;
     Analysis& analysis_;
-    Selection& selection_;
+    const FormViewState& formView_;
     std::string form_ = usualHeadForm;
     bool stands_ = true, edges_ = false, namesTerms_ = false, squints_ = true, outlines_ = false;
     bool reading_ = false, cannotTell_ = false;

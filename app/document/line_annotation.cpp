@@ -140,13 +140,13 @@ void takeUp(Desk& desk, DrawnLine line, Side side) {
         at = {neckSides(at)[0].middle(), neckSides(at)[1].middle()};
     if (side == Side::Sketch && line == DrawnLine::Shoulders && onPhoto.size() == 1)
         at.resize(1); // of the photograph only the pit is known, such as from a file of marks
-    desk.selection.annotateLine(Selection::LineAnnotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
+    desk.selection.lines.annotate(LineState::Annotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
 }
 
 } // namespace
 
 bool isAnnotatingLine(const Desk& desk) {
-    const auto& annotation = desk.selection.lineAnnotation();
+    const auto& annotation = desk.selection.lines.annotation();
     if (!annotation)
         return false;
     const MarkSheet& sheet = desk.study().marks(annotation->side);
@@ -161,13 +161,13 @@ void startLineAnnotation(Desk& desk, DrawnLine line) {
 }
 
 void endLineAnnotation(Desk& desk, bool keep) {
-    const auto annotation = desk.selection.lineAnnotation();
+    const auto annotation = desk.selection.lines.annotation();
     if (!annotation)
         return;
     // A line left where it was proposed was not looked for, and would agree by construction.
     if (keep && !annotation->isLookedAt)
         return;
-    desk.selection.annotateLine(std::nullopt);
+    desk.selection.lines.annotate(std::nullopt);
     if (!keep)
         return;
     desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersTranslator()))), {},
@@ -177,24 +177,24 @@ void endLineAnnotation(Desk& desk, bool keep) {
 }
 
 void moveLineAnnotation(Desk& desk, std::size_t point, const PicturePoint& at) {
-    auto annotation = desk.selection.lineAnnotation();
+    auto annotation = desk.selection.lines.annotation();
     if (!annotation || point >= annotation->at.size())
         return;
     annotation->at[point] = at;
     annotation->isLookedAt = true;
-    desk.selection.annotateLine(std::move(annotation));
+    desk.selection.lines.annotate(std::move(annotation));
 }
 
 void lookAtLineAnnotation(Desk& desk) {
-    auto annotation = desk.selection.lineAnnotation();
+    auto annotation = desk.selection.lines.annotation();
     if (!annotation)
         return;
     annotation->isLookedAt = true;
-    desk.selection.annotateLine(std::move(annotation));
+    desk.selection.lines.annotate(std::move(annotation));
 }
 
 void changeCorners(Desk& desk, std::size_t at, bool more) {
-    auto annotation = desk.selection.lineAnnotation();
+    auto annotation = desk.selection.lines.annotation();
     // Over the sketch there are as many as over the photograph.
     if (!annotation || !isOfStraights(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())
         return;
@@ -206,11 +206,11 @@ void changeCorners(Desk& desk, std::size_t at, bool more) {
         corners.insert(corners.begin() + static_cast<long>(std::max(at, other)), middle);
     } else if (!more && corners.size() > count.least)
         corners.erase(corners.begin() + static_cast<long>(at));
-    desk.selection.annotateLine(std::move(annotation));
+    desk.selection.lines.annotate(std::move(annotation));
 }
 
 void eraseLine(Desk& desk, DrawnLine line) {
-    desk.selection.annotateLine(std::nullopt);
+    desk.selection.lines.annotate(std::nullopt);
     if (!desk.study().marks(Side::Sketch).lines.has(line))
         return; // nothing to be undone
     desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersTranslator()))), {},

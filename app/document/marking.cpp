@@ -15,7 +15,7 @@ namespace {
 /// Takes a mark of the head up after it was placed; the rings of eyebrows, lids and lips are taken up by their tools.
 void takeUp(Desk& desk, Side side, AnyMark mark) {
     if (const Mark* placed = std::get_if<Mark>(&mark))
-        desk.selection.placed(side, *placed);
+        desk.selection.marks.placed(side, *placed);
 }
 
 } // namespace
@@ -56,7 +56,7 @@ bool quickCheckIsPossible(const Desk& desk) {
 std::optional<Mark> markToPlace(const Desk& desk, Side side) {
     if (desk.study().picture(side).empty())
         return std::nullopt;
-    if (const auto chosen = desk.selection.chosen(side))
+    if (const auto chosen = desk.selection.marks.chosen(side))
         return chosen;
     // Once the head is fitted the mark that tells most about it comes first.
     if (side == Side::Reference && desk.analysis.nextBestMark())
@@ -125,9 +125,9 @@ std::vector<AnyMark> marksToLookOver(const Desk& desk) {
 }
 
 std::optional<AnyMark> lookedOverMark(const Desk& desk) {
-    if (!desk.selection.looksOver() || !desk.study().sketch())
+    if (!desk.selection.marks.looksOver() || !desk.study().sketch())
         return std::nullopt;
-    if (const auto& held = desk.selection.held(); held && placedIn(desk.study().marks(Side::Sketch), *held))
+    if (const auto& held = desk.selection.marks.held(); held && placedIn(desk.study().marks(Side::Sketch), *held))
         return held;
     const std::vector<AnyMark> marks = marksToLookOver(desk);
     return marks.empty() ? std::nullopt : std::optional(marks.front());
@@ -138,7 +138,7 @@ bool isLookingOver(const Desk& desk) {
 }
 
 std::optional<Mark> askedMark(const Desk& desk, Side side) {
-    if (!desk.selection.chosen(side)) {
+    if (!desk.selection.marks.chosen(side)) {
         if (const auto looked = side == Side::Sketch ? lookedOverMark(desk) : std::nullopt) {
             const Mark* mark = std::get_if<Mark>(&*looked);
             return mark ? std::optional(*mark) : std::nullopt;
@@ -176,7 +176,7 @@ const std::vector<Mark>& marksUnderHair() {
 }
 
 void coverByHair(Desk& desk) {
-    desk.selection.placed(Side::Reference, desk.selection.touched(Side::Reference));
+    desk.selection.marks.placed(Side::Reference, desk.selection.marks.touched(Side::Reference));
     desk.document.edit(tr("Hair covers ears and hairline"), {}, [](Study& s) {
         for (Mark m : marksUnderHair())
             if (auto& mark = s.marks(Side::Reference).marks[m]; !mark || !mark->at)
@@ -185,7 +185,7 @@ void coverByHair(Desk& desk) {
 }
 
 void hideMark(Desk& desk, Side side, AnyMark mark) {
-    desk.selection.placed(side, desk.selection.touched(side));
+    desk.selection.marks.placed(side, desk.selection.marks.touched(side));
     const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
     desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
         placedIn(s.marks(side), mark) = PlacedMark{std::nullopt, true};

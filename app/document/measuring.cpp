@@ -41,9 +41,9 @@ std::optional<PicturePoint> expectedPlaceOf(const Desk& desk, const Anchor& anch
 }
 
 std::optional<OpenEnd> openEnd(const Desk& desk, Side side) {
-    const int index = desk.selection.measure();
-    if (index < 0 || index >= static_cast<int>(desk.study().measures.size()) || index == desk.selection.unguessed() ||
-        desk.study().picture(side).empty() || !desk.selection.laying().anchors.empty())
+    const int index = desk.selection.measuring.selected();
+    if (index < 0 || index >= static_cast<int>(desk.study().measures.size()) || index == desk.selection.measuring.awaitingGuess() ||
+        desk.study().picture(side).empty() || !desk.selection.measuring.current().anchors.empty())
         return std::nullopt;
     const Measurement& m = desk.study().measures[static_cast<std::size_t>(index)];
     const Side other = side == Side::Reference ? Side::Sketch : Side::Reference;
@@ -192,7 +192,7 @@ void putEnd(Desk& desk, Side side, Anchor anchor) {
     if (openEnd(desk, side))
         return setOpenEnd(desk, side,
                           anchor.mark ? desk.study().marks(side).seen(*anchor.mark).value_or(anchor.at) : anchor.at);
-    Measurement laid = desk.selection.laying();
+    Measurement laid = desk.selection.measuring.current();
     const bool sketch = side == Side::Sketch;
     if (sketch && !anchor.mark)
         anchor.sketch = desk.study().current;
@@ -205,7 +205,7 @@ void putEnd(Desk& desk, Side side, Anchor anchor) {
     laid.anchors.push_back(anchor);
     const bool whole = kind.ends > 0 && laid.anchors.size() == kind.ends;
     if (!whole) {
-        desk.selection.lay(laid);
+        desk.selection.measuring.setCurrent(laid);
         return;
     }
     layWhole(desk, laid);
@@ -214,12 +214,12 @@ void putEnd(Desk& desk, Side side, Anchor anchor) {
 void layWhole(Desk& desk, const Measurement& measurement) {
     const MeasureKind& kind = measureKindNamed(measurement.kind);
     const int index = static_cast<int>(desk.study().measures.size());
-    desk.selection.lay({measurement.kind, {}, false});
-    if (desk.selection.guessesFirst() && kind.guessable)
-        desk.selection.waitForGuess(index);
+    desk.selection.measuring.setCurrent({measurement.kind, {}, false});
+    if (desk.selection.measuring.guessesFirst() && kind.guessable)
+        desk.selection.measuring.awaitGuess(index);
     desk.document.edit(tr("Measure: %1").arg(qt(learnersTranslator().say(kind.name))), {},
                        [&](Study& s) { s.measures.push_back(measurement); });
-    desk.selection.takeUp(index);
+    desk.selection.measuring.select(index);
 }
 
 std::optional<Measurement> nextMeasurement(const Desk& desk) {
@@ -231,7 +231,7 @@ std::optional<Measurement> nextMeasurement(const Desk& desk) {
 }
 
 void guessNumber(Desk& desk, std::size_t index, std::optional<double> guess) {
-    desk.selection.waitForGuess(-1);
+    desk.selection.measuring.awaitGuess(-1);
     if (guess && index < desk.study().measures.size())
         desk.document.edit(tr("Guess a number"), {},
                            [&](Study& s) { s.measures[index].guessed = guess; });
@@ -244,15 +244,15 @@ void nameMeasurement(Desk& desk, std::size_t index, const std::string& name) {
 }
 
 void closeShape(Desk& desk) {
-    const Measurement laid = desk.selection.laying();
-    desk.selection.lay({laid.kind, {}, false});
+    const Measurement laid = desk.selection.measuring.current();
+    desk.selection.measuring.setCurrent({laid.kind, {}, false});
     const MeasureKind& kind = measureKindNamed(laid.kind);
     if (kind.ends == 0 && laid.anchors.size() > 2)
         layWhole(desk, laid);
 }
 
 void removeMeasurement(Desk& desk, std::size_t index) {
-    desk.selection.waitForGuess(-1);
+    desk.selection.measuring.awaitGuess(-1);
     desk.document.edit(tr("Take a measurement away"), {}, [&](Study& s) {
         if (index < s.measures.size())
             s.measures.erase(s.measures.begin() + static_cast<std::ptrdiff_t>(index));

@@ -12,7 +12,7 @@ const Finding* shownFinding(const Desk& desk) {
     const auto told = toldFindings(*desk.comparison());
     if (told.empty())
         return nullptr;
-    const auto at = static_cast<std::size_t>(std::max(0, desk.selection.finding()));
+    const auto at = static_cast<std::size_t>(std::max(0, desk.selection.check.finding()));
     return told[std::min(at, told.size() - 1)];
 }
 
@@ -20,7 +20,7 @@ void stepFindings(Desk& desk, int by) {
     if (!desk.comparison())
         return;
     const int count = static_cast<int>(toldFindings(*desk.comparison()).size());
-    desk.selection.showFinding(std::clamp(desk.selection.finding() + by, 0, std::max(0, count - 1)));
+    desk.selection.check.showFinding(std::clamp(desk.selection.check.finding() + by, 0, std::max(0, count - 1)));
 }
 
 } // namespace zokran

@@ -100,8 +100,8 @@ Scene Scenes::guided(bool named) {
     std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference);
     asMeasured(lines);
     scene.frame = seenFrame(desk_.fit()->view, scene.extent);
-    if (const auto& share = desk_.selection.putDownShare()) {
-        scene.lay<LinesOverlay>(putDownOnly(lines, *share));
+    if (const auto& share = desk_.selection.form.animatedShare()) {
+        scene.lay<LinesOverlay>(linesDrawnSoFar(lines, *share));
         return scene;
     }
     scene.lay<LinesOverlay>(lines);
@@ -134,8 +134,8 @@ Scene Scenes::fittedFormAlone(bool byStep) {
         return scene;
     }
     View view = desk_.fit()->view;
-    const Selection::Turned& by = desk_.selection.turned();
-    const bool turned = !(by == Selection::Turned());
+    const FormViewState::Turned& by = desk_.selection.form.turned();
+    const bool turned = !(by == FormViewState::Turned());
     if (turned) {
         Pose pose = view.pose();
         pose.turn += by.turn;
@@ -143,12 +143,12 @@ Scene Scenes::fittedFormAlone(bool byStep) {
         view.face(headToView(pose));
     }
     std::vector<GuideLine> lines = desk_.analysis.linesSeenBy(view);
-    const int step = byStep && !desk_.selection.putDownShare() ? desk_.selection.formStep() : 0;
+    const int step = byStep && !desk_.selection.form.animatedShare() ? desk_.selection.form.step() : 0;
     std::erase_if(lines, [&](const GuideLine& line) { return step > 0 && line.step > step; });
     if (!byStep)
         asMeasured(lines);
-    if (const auto& share = desk_.selection.putDownShare(); share && byStep)
-        lines = putDownOnly(lines, *share);
+    if (const auto& share = desk_.selection.form.animatedShare(); share && byStep)
+        lines = linesDrawnSoFar(lines, *share);
     Scene scene = formAlone(lines, view);
     if (turned)
         scene.caption = tr("The form alone, turned in the hand");
@@ -169,13 +169,13 @@ Scene Scenes::drawn(bool overlaid) {
     return scene;
 }
 
-std::vector<GuideLine> Scenes::putDownOnly(const std::vector<GuideLine>& lines, double share) const {
+std::vector<GuideLine> Scenes::linesDrawnSoFar(const std::vector<GuideLine>& lines, double share) const {
     const bool moves = qApp->style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0;
-    return putDown(lines, drawingOrder(lines, desk_.fit()->view.outlineRadius()), share, !moves);
+    return linesAt(lines, drawingOrder(lines, desk_.fit()->view.outlineRadius()), share, !moves);
 }
 
-int Scenes::stepPutDown() const {
-    const auto& share = desk_.selection.putDownShare();
+int Scenes::animatedStep() const {
+    const auto& share = desk_.selection.form.animatedShare();
     if (!share || !desk_.fit())
         return 0;
     return stepAt(drawingOrder(desk_.analysis.lines(Side::Reference), desk_.fit()->view.outlineRadius()), *share);

@@ -34,15 +34,15 @@ public:
     /// The fitted form, to be turned in the hand; `byStep`: only as far as the step of drawing that is
     /// shown, helps lightly.
     Scene fittedFormAlone(bool byStep = false);
-    /// The step of the form under the hand while it is watched being put down; 0 while it is not.
-    int stepPutDown() const;
+    /// The step of the form that the animation of its drawing has reached; 0 while that does not play.
+    int animatedStep() const;
     /// The sketch with the reference's construction over it, or the form alone before there is one.
     Scene drawn(bool overlaid);
 
 private:
     Scene pictureScene(Side side, const QImage& picture, const QSizeF& extent);
-    /// As much of the lines as lies there while the form is watched being put down.
-    std::vector<GuideLine> putDownOnly(const std::vector<GuideLine>& lines, double share) const;
+    /// As much of the lines as the animation of their drawing has drawn after `share` of its time.
+    std::vector<GuideLine> linesDrawnSoFar(const std::vector<GuideLine>& lines, double share) const;
     /// How sure each level line is, in % of the head's height.
     std::map<std::string, QString> doubts() const;
 

@@ -109,7 +109,7 @@ void SheetView::show(Scene scene) {
     const bool goesOn = scene.isFollowed || scene_.isFollowed;
     scene_ = std::move(scene);
     // A view never jumps under the pointer: between two clicks it stays, and is framed anew when the pointer leaves.
-    if (other || (whole_ && (!isUnderHand() || goesOn)))
+    if (other || (whole_ && (!isPointerAtWork() || goesOn)))
         fitWhole();
     pointerMoves_ = pointerMoves_ && isHolding();
     update();
@@ -258,7 +258,7 @@ void SheetView::paintPointerWord(const Canvas& on) const {
 
 void SheetView::resizeEvent(QResizeEvent*) {
     // Also by what comes to stand beneath it after a click.
-    if (!isUnderHand())
+    if (!isPointerAtWork())
         frameAnew();
 }
 

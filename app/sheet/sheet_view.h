@@ -79,7 +79,7 @@ private:
     void pointTo(const SheetPointer& pointer);
     bool isHolding() const { return held_ || panning_; }
     /// The learner is at work with the pointer, and the view must not jump under it.
-    bool isUnderHand() const { return pointer_ && isWorkedOn_; }
+    bool isPointerAtWork() const { return pointer_ && isWorkedOn_; }
 
     void lightUnderPointer(const QString& line);
 

@@ -52,7 +52,7 @@ bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
         if (const auto mark = taken())
             return hideMark(desk_, side_, *mark), true;
     // The first Space takes a ring up; from then on it stands by the one it leaves.
-    const auto& ring = desk_.selection.expression();
+    const auto& ring = desk_.selection.marks.expression();
     if (event.key() == Qt::Key_Space && ring && ring->side == side_ && ring->mark == taken())
         standByTaken();
     return PointsTool::key(event, middle);
@@ -70,7 +70,7 @@ void ExpressionTool::put(std::size_t point, const PicturePoint& at, const QStrin
 
 void ExpressionTool::took() {
     if (const auto mark = taken())
-        desk_.selection.takeUpExpression(side_, *mark);
+        desk_.selection.marks.selectExpression(side_, *mark);
 }
 
 void ExpressionTool::finish() {

@@ -15,7 +15,7 @@ public:
             lookAtLineAnnotation(desk_);
             return true;
         }
-        const auto& annotation = desk_.selection.lineAnnotation();
+        const auto& annotation = desk_.selection.lines.annotation();
         if (!annotation || annotation->side != side_ || !isOfStraights(annotation->line) || annotation->at.empty())
             return false;
         takeUp(clicked_++ % annotation->at.size());
@@ -32,7 +32,7 @@ public:
 
 protected:
     std::vector<PicturePoint> points() const override {
-        const auto& annotation = desk_.selection.lineAnnotation();
+        const auto& annotation = desk_.selection.lines.annotation();
         return annotation && annotation->side == side_ ? annotation->at : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString&) override {

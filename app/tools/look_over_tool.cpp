@@ -15,13 +15,13 @@ std::vector<PicturePoint> LookOverTool::points() const {
 bool LookOverTool::press(const SheetPointer& pointer) {
     if (PointsTool::press(pointer))
         return true;
-    desk_.selection.hold({});
+    desk_.selection.marks.hold({});
     return false;
 }
 
 void LookOverTool::release(const SheetPointer& pointer) {
     PointsTool::release(pointer);
-    desk_.selection.hold({});
+    desk_.selection.marks.hold({});
     desk_.analysis.settle();
 }
 
@@ -30,7 +30,7 @@ void LookOverTool::put(std::size_t, const PicturePoint& at, const QString& merge
     if (!mark)
         return;
     // Placed, it counts as looked over, and another would be asked for while this one is still moved.
-    desk_.selection.hold(mark);
+    desk_.selection.marks.hold(mark);
     placeMark(desk_, Side::Sketch, *mark, at, merge);
 }
 
@@ -38,7 +38,7 @@ void LookOverTool::confirm() {
     const auto mark = lookedOverMark(desk_);
     if (mark && placedIn(desk_.study().marks(Side::Sketch), *mark)->suggested)
         confirmSuggestions(desk_, Side::Sketch, *mark);
-    desk_.selection.hold({});
+    desk_.selection.marks.hold({});
 }
 
 bool LookOverTool::key(const QKeyEvent& event, const SheetPointer& middle) {
@@ -47,7 +47,7 @@ bool LookOverTool::key(const QKeyEvent& event, const SheetPointer& middle) {
         return desk_.document.undoStack().undo(), true;
     if (event.key() != Qt::Key_Space || !mark)
         return PointsTool::key(event, middle);
-    desk_.selection.hold({});
+    desk_.selection.marks.hold({});
     hideMark(desk_, Side::Sketch, *mark);
     return true;
 }

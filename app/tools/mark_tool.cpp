@@ -17,7 +17,7 @@ bool MarkTool::press(const SheetPointer& pointer) {
         candidate_.reset();
         movedByKeys_ = false;
         beside_ = *desk_.study().marks(side_).seen(*near) - pointer.place;
-        desk_.selection.touch(side_, near);
+        desk_.selection.marks.touch(side_, near);
         return true;
     }
     const PicturePoint& p = pointer.place;
@@ -65,7 +65,7 @@ void MarkTool::showCandidate(MarksShown& shown) const {
 std::optional<PicturePoint> MarkTool::placeHeldByKeys() const {
     if (const auto at = candidatePlace())
         return at;
-    const auto touched = desk_.selection.touched(side_);
+    const auto touched = desk_.selection.marks.touched(side_);
     return movedByKeys_ && touched ? desk_.study().marks(side_).seen(*touched) : std::nullopt;
 }
 
@@ -83,16 +83,16 @@ bool MarkTool::move(const Eigen::Vector2d& by, const SheetPointer& middle) {
     const auto& marks = desk_.study().marks(side_).marks;
     const auto isPlaced = [&](std::optional<Mark> m) { return m && marks[*m] && marks[*m]->at; };
     // The mark the learner took up, else the one that is asked for; on a photograph that is marked the last.
-    auto moved = desk_.selection.takenUp(side_);
+    auto moved = desk_.selection.marks.keyboardTarget(side_);
     if (!isPlaced(moved))
         moved = askedMark(desk_, side_);
     if (!moved && side_ == Side::Reference)
-        moved = desk_.selection.touched(side_);
+        moved = desk_.selection.marks.touched(side_);
     if (isPlaced(moved)) {
         candidate_.reset();
         movedByKeys_ = true;
-        if (desk_.selection.takenUp(side_) != moved)
-            desk_.selection.touch(side_, moved);
+        if (desk_.selection.marks.keyboardTarget(side_) != moved)
+            desk_.selection.marks.touch(side_, moved);
         placeMark(desk_, side_, *moved, *marks[*moved]->at + PicturePoint(by), QString("nudge%1").arg(indexOf(*moved)));
         return true;
     }
@@ -111,10 +111,10 @@ void MarkTool::accept(const SheetPointer& middle) {
         return m && desk_.study().marks(side_).marks[*m] && desk_.study().marks(side_).marks[*m]->suggested;
     };
     // From now on the arrows move what is asked for.
-    const auto touched = desk_.selection.touched(side_);
+    const auto touched = desk_.selection.marks.touched(side_);
     const bool moved = std::exchange(movedByKeys_, false);
     if (touched)
-        desk_.selection.touch(side_, std::nullopt);
+        desk_.selection.marks.touch(side_, std::nullopt);
     if (isSuggested(touched))
         return confirmSuggestions(desk_, side_, *touched);
     if (touched && moved)
@@ -130,7 +130,7 @@ void MarkTool::accept(const SheetPointer& middle) {
     if (place) {
         candidate_.reset();
         placeMark(desk_, side_, *next, *place);
-        return desk_.selection.touch(side_, std::nullopt);
+        return desk_.selection.marks.touch(side_, std::nullopt);
     }
     // Not laid unseen: first a ring shows where it would come to lie.
     candidate_ = Candidate{desk_.study().picture(side_), *next, expectedPlace(*next).value_or(middle.place)};
@@ -144,11 +144,11 @@ bool MarkTool::key(const QKeyEvent& event, const SheetPointer& middle) {
         return move(*by, middle);
     switch (event.key()) {
     case Qt::Key_Escape:
-        if (!candidate_ && !desk_.selection.takenUp(side_))
+        if (!candidate_ && !desk_.selection.marks.keyboardTarget(side_))
             return false;
         candidate_.reset();
         movedByKeys_ = false;
-        return desk_.selection.touch(side_, std::nullopt), true;
+        return desk_.selection.marks.touch(side_, std::nullopt), true;
     case Qt::Key_Space:
         movedByKeys_ = false;
         if (const auto next = askedMark(desk_, side_))

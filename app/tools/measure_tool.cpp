@@ -94,7 +94,7 @@ bool MeasureTool::keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& mid
 bool MeasureTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (keyOfOpenPlace(event, middle))
         return true;
-    Measurement laid = desk_.selection.laying();
+    Measurement laid = desk_.selection.measuring.current();
     switch (event.key()) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
@@ -103,10 +103,10 @@ bool MeasureTool::key(const QKeyEvent& event, const SheetPointer& middle) {
         if (laid.anchors.empty())
             return desk_.document.undoStack().undo(), true;
         laid.anchors.pop_back();
-        return desk_.selection.lay(laid), true;
+        return desk_.selection.measuring.setCurrent(laid), true;
     case Qt::Key_Escape:
         laid.anchors.clear();
-        return desk_.selection.lay(laid), true;
+        return desk_.selection.measuring.setCurrent(laid), true;
     default:
         return false;
     }

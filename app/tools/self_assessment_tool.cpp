@@ -31,14 +31,14 @@ std::optional<Part> SelfAssessmentTool::partAt(const SheetPointer& pointer) cons
 bool SelfAssessmentTool::press(const SheetPointer& pointer) {
     const auto part = partAt(pointer);
     if (part)
-        desk_.selection.say(*part);
+        desk_.selection.check.toggleAssessed(*part);
     return part.has_value();
 }
 
 bool SelfAssessmentTool::key(const QKeyEvent& event, const SheetPointer&) {
     if (event.key() != Qt::Key_Return && event.key() != Qt::Key_Enter)
         return false;
-    commitSelfAssessment(desk_, desk_.selection.selfAssessment());
+    commitSelfAssessment(desk_, desk_.selection.check.selfAssessment());
     return true;
 }
 

@@ -22,7 +22,7 @@ public:
 private:
     Desk& desk_;
     bool springs_;
-    Selection::Turned before_;
+    FormViewState::Turned before_;
     QPointF from_;
     QVariantAnimation spring_;
 };

@@ -55,7 +55,7 @@ std::vector<Command> MainWindow::commands() {
                                goTo(Place::Workspace);
                                const Side side = isSketch ? Side::Sketch : Side::Reference;
                                desk_.document.goTo(isSketch ? "check" : "block-in");
-                               desk_.selection.choose(side, mark);
+                               desk_.selection.marks.choose(side, mark);
                            }});
     }
     if (desk_.fit())
@@ -64,7 +64,7 @@ std::vector<Command> MainWindow::commands() {
                 all.push_back({qt(wordsForLine(line.id, learnersTranslator())), tr("Line, lit on both sheets"), {}, [this, id = line.id] {
                                    goTo(Place::Workspace);
                                    desk_.document.goTo("guides");
-                                   desk_.selection.light(qt(std::string(id)));
+                                   desk_.selection.lines.highlight(qt(std::string(id)));
                                }});
     desk_.document.tryEdit([&] {
         for (const StudySummary& study : desk_.document.logbook().studies())

@@ -73,8 +73,8 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
         while (desk.page.flat())
             desk.document.undoStack().undo();
         desk.document.edit({}, {}, [](Study& s) { s.sketch()->selfAssessment.reset(); });
-        desk.selection.say(Part::Mouth);
-        desk.selection.say(Part::Turn);
+        desk.selection.check.toggleAssessed(Part::Mouth);
+        desk.selection.check.toggleAssessed(Part::Turn);
         take("say-it-first");
         desk.document.undoStack().undo();
     }
@@ -84,11 +84,11 @@ bool takePictures(QApplication& app, MainWindow& window, const QString& folder) 
          {std::pair{"stick", std::vector{Mark::Brow, Mark::Chin}},
           {"angle", {Mark::OuterEyeR, Mark::OuterEyeL}},
           {"plumb", {Mark::InnerEyeR}}}) {
-        desk.selection.lay({kind, {}, false});
+        desk.selection.measuring.setCurrent({kind, {}, false});
         for (Mark m : ends)
             putEnd(desk, Side::Reference, {m, {0, 0}});
     }
-    desk.selection.takeUp(0);
+    desk.selection.measuring.select(0);
     take("measure");
     while (!desk.study().measures.empty())
         desk.document.undoStack().undo();

@@ -62,7 +62,7 @@ std::vector<StrokeTime> drawingOrder(const std::vector<GuideLine>& lines, Pixels
     return strokes;
 }
 
-std::vector<GuideLine> putDown(const std::vector<GuideLine>& lines, const std::vector<StrokeTime>& strokes, double share,
+std::vector<GuideLine> linesAt(const std::vector<GuideLine>& lines, const std::vector<StrokeTime>& strokes, double share,
                                bool whole) {
     std::vector<GuideLine> down;
     for (const StrokeTime& stroke : strokes) {

@@ -4,7 +4,7 @@
 
 namespace zokran {
 
-/// When a hand puts a line of a form down, as shares of the whole way, 0 to 1.
+/// When a hand draws a line of a form, as shares of the whole time, 0 to 1.
 struct StrokeTime {
     std::size_t line;   ///< its place among the form's lines
     double begin, end;
@@ -15,12 +15,12 @@ struct StrokeTime {
 /// hidden. A long line takes longer, and between two the hand is lifted; `radius` of the ball, px.
 std::vector<StrokeTime> drawingOrder(const std::vector<GuideLine>& lines, Pixels radius);
 
-/// What lies on the paper after `share` of the way, the last line as far as the hand has come. `whole`: no line in part, for
-/// whom nothing is to move.
-std::vector<GuideLine> putDown(const std::vector<GuideLine>& lines, const std::vector<StrokeTime>& strokes, double share,
+/// The lines drawn after `share` of the time, the last one in part. `whole`: no line in part, for people who want nothing to
+/// move.
+std::vector<GuideLine> linesAt(const std::vector<GuideLine>& lines, const std::vector<StrokeTime>& strokes, double share,
                                bool whole = false);
 
-/// The step under the hand after `share` of the way; 0 where there are no strokes.
+/// The step under the hand after `share` of the time; 0 where there are no strokes.
 int stepAt(const std::vector<StrokeTime>& strokes, double share);
 
 } // namespace zokran

@@ -262,9 +262,9 @@ private slots:
                 QTest::mouseMove(seen(), spot(seen(), l.points[l.points.size() / 3]));
                 break;
             }
-        QTRY_COMPARE(desk().selection.litLine(), QString("brow_line"));
+        QTRY_COMPARE(desk().selection.lines.highlighted(), QString("brow_line"));
         const QImage lit = drawn()->grab().toImage();
-        desk().selection.light({});
+        desk().selection.lines.highlight({});
         QVERIFY(drawn()->grab().toImage() != lit);
     }
 
@@ -480,17 +480,17 @@ private slots:
                          drawn()->mapToGlobal(middle + QPoint(60, 20)), Qt::NoButton,
                          Qt::LeftButton, {});
         QApplication::sendEvent(drawn(), &move);
-        QVERIFY(desk().selection.turned().turn > Radians{0.2});
+        QVERIFY(desk().selection.form.turned().turn > Radians{0.2});
         QVERIFY(linesOn(drawn()).front().points != before);
         QTest::mouseRelease(drawn(), Qt::LeftButton, {}, middle + QPoint(60, 20));
-        QTRY_VERIFY(desk().selection.turned() == Selection::Turned());
+        QTRY_VERIFY(desk().selection.form.turned() == FormViewState::Turned());
         QVERIFY(linesOn(drawn()).front().points == before);
         // By keys it stays until it is sent back.
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Right);
-        QVERIFY(std::abs(toDegrees(desk().selection.turned().turn).value - 5) < 1e-9);
+        QVERIFY(std::abs(toDegrees(desk().selection.form.turned().turn).value - 5) < 1e-9);
         QTest::keyClick(drawn(), Qt::Key_Home);
-        QVERIFY(desk().selection.turned() == Selection::Turned());
+        QVERIFY(desk().selection.form.turned() == FormViewState::Turned());
         // One of the twelve small heads turns it that way.
         unfold("This head at other turns");
         auto* profile = visibleNamed<QToolButton>("turn 90°, tilt 0°");
@@ -498,7 +498,7 @@ private slots:
         QTRY_VERIFY(!profile->icon().isNull());
         clickOn(profile);
         const Pose pose = desk().fit()->pose;
-        QVERIFY(std::abs(toDegrees(desk().selection.turned().turn + pose.turn).value - 90) < 1e-6);
+        QVERIFY(std::abs(toDegrees(desk().selection.form.turned().turn + pose.turn).value - 90) < 1e-6);
     }
 
     void theLikenessIsPushedAndTheSitterIsTabled() {
@@ -617,7 +617,7 @@ private slots:
         QCOMPARE(table->currentRow(), 2);
         QCOMPARE(table->item(2, 0), cell); // not made anew under the hand
         QCOMPARE(table->item(2, 0)->text(), name);
-        QCOMPARE(qt(wordsFor(*desk().selection.touched(Side::Sketch))), name);
+        QCOMPARE(qt(wordsFor(*desk().selection.marks.touched(Side::Sketch))), name);
         QTest::keyClick(table, Qt::Key_Down);
         QCOMPARE(table->currentRow(), 3);
     }
@@ -673,7 +673,7 @@ private slots:
         easel = window_->findChild<EaselView*>();
         QVERIFY(easel);
         QTest::keyClick(easel, Qt::Key_PageDown);
-        QCOMPARE(desk().selection.formStep(), 1);
+        QCOMPARE(desk().selection.form.step(), 1);
         QVERIFY2(sentence().contains("ball"), qPrintable(sentence()));
         bool isTimeShown = false;
         for (const QLabel* label : easel->findChildren<QLabel*>())
@@ -699,7 +699,7 @@ private slots:
         QVERIFY(typed("guid", "Guides").startsWith("Guides"));
         QCOMPARE(stepId(), std::string("guides"));
         QVERIFY(typed("brow line lit", "brow line").startsWith("brow line"));
-        QCOMPARE(desk().selection.litLine(), QString("brow_line"));
+        QCOMPARE(desk().selection.lines.highlighted(), QString("brow_line"));
         const QString word = typed("telephone", "Take it with the telephone");
         QVERIFY2(word.startsWith("Take it with the telephone"), qPrintable(word));
         QTRY_VERIFY(window_->findChild<TelephoneSheet*>());

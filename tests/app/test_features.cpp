@@ -86,10 +86,10 @@ private slots:
         QVERIFY(ring(seen(), ExpressionMark::BrowStartR));
         seen()->setFocus();
         // Space stands by the ring it leaves.
-        const ExpressionMark left = desk().selection.expression()->mark;
+        const ExpressionMark left = desk().selection.marks.expression()->mark;
         QTest::keyClick(seen(), Qt::Key_Space);
         QTest::keyClick(seen(), Qt::Key_Space);
-        QVERIFY(!(desk().selection.expression()->mark == left));
+        QVERIFY(!(desk().selection.marks.expression()->mark == left));
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY2(!anyLabelSays("Drag the rings"), said());
         const auto& kept = study().reference.expression;

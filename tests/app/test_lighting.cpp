@@ -331,7 +331,7 @@ private slots:
         const QPoint middle(drawn()->width() / 2, drawn()->height() / 2);
         drag(drawn(), middle, middle + QPoint(60, 0));
         QVERIFY(desk().light.shaded()->picture != before);
-        QVERIFY(desk().selection.turned().turn.value != 0);
+        QVERIFY(desk().selection.form.turned().turn.value != 0);
     }
 
     void beforeThereIsAFitTheBasicFormsServe() {

@@ -25,7 +25,7 @@ private slots:
             for (Mark m : marksUnderHair())
                 s.marks(Side::Reference).marks[m].reset();
         });
-        desk().selection.choose(Side::Reference, Mark::EarTopL);
+        desk().selection.marks.choose(Side::Reference, Mark::EarTopL);
         auto* hair = buttonSaying("Hair covers ears and hairline");
         QVERIFY(hair);
         clickOn(hair);
@@ -146,7 +146,7 @@ private slots:
         // And stays there, whatever is asked for again.
         const double close = seen()->transform().scale;
         desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
-        desk().selection.choose(Side::Reference, Mark::Chin);
+        desk().selection.marks.choose(Side::Reference, Mark::Chin);
         QVERIFY(std::abs(seen()->transform().scale / close - 1) < 0.05);
         // The sketch the same.
         openSketch(file("sketch.png"));
@@ -163,7 +163,7 @@ private slots:
         goToStep("block-in");
         QCOMPARE(window_->focusWidget(), seen());
         desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
-        desk().selection.choose(Side::Reference, Mark::Chin);
+        desk().selection.marks.choose(Side::Reference, Mark::Chin);
         const PicturePoint expected = desk().fit()->view.project(desk().fit()->head[Mark::Chin]);
         QTest::keyClick(seen(), Qt::Key_Left);
         QTest::keyClick(seen(), Qt::Key_Right);
@@ -409,7 +409,7 @@ private slots:
         click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
         goToStep("check");
         unfold("All numbers");
-        QVERIFY(!desk().selection.touched(Side::Sketch));
+        QVERIFY(!desk().selection.marks.touched(Side::Sketch));
         const PicturePoint chin = *study().sketch()->marks.seen(Mark::Chin);
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left);
@@ -418,7 +418,7 @@ private slots:
         click(drawn(), spot(drawn(), brow));
         QTest::keyClick(drawn(), Qt::Key_Left);
         QCOMPARE(study().sketch()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
-        QCOMPARE(desk().selection.touched(Side::Reference), std::optional(Mark::Chin));
+        QCOMPARE(desk().selection.marks.touched(Side::Reference), std::optional(Mark::Chin));
     }
 
     void sevenMarksAreEnoughForAQuickCheck() {

@@ -328,8 +328,8 @@ private slots:
         }
         QVERIFY(on.norm() > 0);
         click(seen(), spot(seen(), on) + QPoint(3, 2));
-        QCOMPARE(int(desk().selection.laying().anchors.size()), 1);
-        const PicturePoint held = desk().selection.laying().anchors[0].at;
+        QCOMPARE(int(desk().selection.measuring.current().anchors.size()), 1);
+        const PicturePoint held = desk().selection.measuring.current().anchors[0].at;
         const auto nearest = nearestOnLines(lines, held);
         QVERIFY((nearest->at - held).norm() < 1e-6);
         tick("Guides underneath");

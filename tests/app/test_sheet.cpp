@@ -320,17 +320,17 @@ private slots:
         QVERIFY(seen()->hasFocus());
         const QImage before = seen()->grab().toImage(), beforeOnOther = drawn()->grab().toImage();
         QTest::keyClick(seen(), Qt::Key_N);
-        const QString first = desk().selection.litLine();
+        const QString first = desk().selection.lines.highlighted();
         QVERIFY(!first.isEmpty());
         QVERIFY(seen()->grab().toImage() != before);
         QVERIFY(drawn()->grab().toImage() != beforeOnOther); // it is lit on both sheets
         QTest::keyClick(seen(), Qt::Key_N);
-        const QString second = desk().selection.litLine();
+        const QString second = desk().selection.lines.highlighted();
         QVERIFY(!second.isEmpty() && second != first);
         QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
-        QCOMPARE(desk().selection.litLine(), first);
+        QCOMPARE(desk().selection.lines.highlighted(), first);
         QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
-        QVERIFY(desk().selection.litLine().isEmpty());
+        QVERIFY(desk().selection.lines.highlighted().isEmpty());
         QVERIFY(seen()->grab().toImage() == before);
     }
 

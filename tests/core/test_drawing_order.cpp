@@ -49,11 +49,11 @@ TEST_CASE("Every form is put down step by step, one stroke at a time, until all 
         }
         CHECK(put.strokes.front().begin > 0);
         CHECK(put.strokes.back().end == Approx(1));
-        CHECK(putDown(put.lines, put.strokes, 0).empty());
-        CHECK(inkLengthOf(putDown(put.lines, put.strokes, 1)) == Approx(inkLengthOf(put.lines)));
+        CHECK(linesAt(put.lines, put.strokes, 0).empty());
+        CHECK(inkLengthOf(linesAt(put.lines, put.strokes, 1)) == Approx(inkLengthOf(put.lines)));
         double before = 0;
         for (int k = 1; k <= 50; ++k) {
-            const double now = inkLengthOf(putDown(put.lines, put.strokes, k / 50.0));
+            const double now = inkLengthOf(linesAt(put.lines, put.strokes, k / 50.0));
             CHECK(now >= before - 1e-6);
             before = now;
         }
@@ -64,7 +64,7 @@ TEST_CASE("A stroke half put down is half as long, and for whom nothing is to mo
     const PutForm ball = laidForm(ballKind);
     const StrokeTime& third = ball.strokes[2];
     const double half = (third.begin + third.end) / 2;
-    const auto growing = putDown(ball.lines, ball.strokes, half), whole = putDown(ball.lines, ball.strokes, half, true);
+    const auto growing = linesAt(ball.lines, ball.strokes, half), whole = linesAt(ball.lines, ball.strokes, half, true);
     REQUIRE(growing.size() == 3);
     REQUIRE(whole.size() == 3);
     const GuideLine& line = ball.lines[third.line];

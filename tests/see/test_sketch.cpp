@@ -155,6 +155,16 @@ TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left
     const auto alone = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
     REQUIRE(alone.size() == 1);
     CHECK_FALSE(alone.front().certain);
+    // Nor does it claim to know where the marks lie: so many coordinates are within two of their deviations.
+    Eigen::Index within = 0, coordinates = 0;
+    for (Mark m : sketch.marks.seenMarks())
+        if (const auto& read = alone.front().marks.marks[m]; read && read->usable()) {
+            const Eigen::Vector2d off = *read->at - *sketch.marks.seen(m);
+            within += (off.array().abs() < (2 * *read->noise).value).count();
+            coordinates += 2;
+        }
+    REQUIRE(coordinates >= 20);
+    CHECK(10 * within >= 9 * coordinates);
     SketchReference reference(networks, {matrixOf(photograph)});
     const SketchSuggestions unlike = suggestSketchMarks(networks, matrixOf(sketch.picture), &reference);
     CHECK(unlike.faces.empty());

@@ -139,7 +139,7 @@ Scene BlockInStep::scene(Side side) {
     if (study.reference.ball)
         scene.lay<BallOverlay>(*study.reference.ball);
     MarksShown shown{study.reference.marks, study.reference.expression};
-    shown.touched = desk_.selection.touched(Side::Reference);
+    shown.touched = desk_.selection.marks.touched(Side::Reference);
     if (suggestionCount(desk_, Side::Reference) && !shown.touched)
         shown.touched = askedMark(desk_, Side::Reference);
     if (const auto& fit = desk_.fit()) {

@@ -28,12 +28,12 @@ public:
         const Finding* finding = &stage() == stages_.back().get() ? shownFinding(desk_) : nullptr;
         if (!finding)
             return {stage().next().sentence};
-        const int at = desk_.selection.finding(), last = static_cast<int>(toldFindings(*desk_.comparison()).size()) - 1;
+        const int at = desk_.selection.check.finding(), last = static_cast<int>(toldFindings(*desk_.comparison()).size()) - 1;
         EaselPage page{qt(textOf(*finding, learnersTranslator()))};
         if (at < last)
-            page.on = [this, at] { desk_.selection.showFinding(at + 1); };
+            page.on = [this, at] { desk_.selection.check.showFinding(at + 1); };
         if (at > 0)
-            page.back = [this, at] { desk_.selection.showFinding(at - 1); };
+            page.back = [this, at] { desk_.selection.check.showFinding(at - 1); };
         return page;
     }
     bool offersLooking() const override {

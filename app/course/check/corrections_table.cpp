@@ -60,7 +60,7 @@ CorrectionsTable::CorrectionsTable(Desk& desk) : QTableWidget(0, 4), desk_(desk)
     setMinimumHeight(260);
     connect(this, &QTableWidget::itemSelectionChanged, this, [this] {
         if (currentItem())
-            desk_.selection.touch(Side::Sketch, markAt(item(currentRow(), 0)->data(Qt::UserRole).toInt()));
+            desk_.selection.marks.touch(Side::Sketch, markAt(item(currentRow(), 0)->data(Qt::UserRole).toInt()));
     });
 }
 
@@ -87,7 +87,7 @@ void CorrectionsTable::showCorrections() {
         }
         item(row, 0)->setToolTip(cells[0]);
         item(row, 0)->setData(Qt::UserRole, indexOf(c.mark));
-        if (desk_.selection.touched(Side::Sketch) == c.mark && currentRow() != row)
+        if (desk_.selection.marks.touched(Side::Sketch) == c.mark && currentRow() != row)
             setCurrentCell(row, 0);
     }
     resizeRowsToContents();

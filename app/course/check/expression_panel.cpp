@@ -18,7 +18,7 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
     column_->addWidget(aside_ = new QPushButton);
     aside_->setToolTip(tr("Delete, with the sheet in focus"));
     connect(aside_, &QPushButton::clicked, this, [this] {
-        if (const auto taken = desk_.selection.expression())
+        if (const auto taken = desk_.selection.marks.expression())
             hideMark(desk_, taken->side, taken->mark);
     });
     column_->addWidget(back_ = new QPushButton(tr("&Bring back what was set aside")));
@@ -40,7 +40,7 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
 }
 
 void ExpressionPanel::showStudy() {
-    const auto taken = desk_.selection.expression();
+    const auto taken = desk_.selection.marks.expression();
     sheet_->setText(!taken                       ? tr("Over the photograph and over your sketch")
                     : taken->side == Side::Reference ? tr("Over the photograph")
                                                  : tr("Over your sketch"));

@@ -47,7 +47,7 @@ Scene ExpressionStage::scene(Side side) {
         shown.isFound[expressionMarkAt(i)] = sheet.expression[expressionMarkAt(i)].has_value();
     for (Mark mark : sheet.seenMarks())
         shown.structure[mark] = sheet.seen(mark);
-    if (const auto& taken = desk_.selection.expression(); taken && taken->side == side)
+    if (const auto& taken = desk_.selection.marks.expression(); taken && taken->side == side)
         shown.taken = taken->mark;
     const View& view = side == Side::Reference ? desk_.fit()->view : desk_.comparison()->sketchView;
     // The frame stays while a ring is dragged: it follows the head and not the rings.

@@ -108,7 +108,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     restsOn_ = addText({}, "caption");
     column_->addWidget(lookOver_ = new QPushButton(tr("&Look them over")));
     lookOver_->setToolTip(tr("From the most doubtful on: Enter when it is right, or drag it"));
-    connect(lookOver_, &QPushButton::clicked, this, [this] { desk_.selection.lookOver(true); });
+    connect(lookOver_, &QPushButton::clicked, this, [this] { desk_.selection.marks.lookOver(true); });
     column_->addWidget(another_ = new AnotherFaceButton(desk_, Side::Sketch));
     headline_ = addText({}, "heading");
     body_ = addText({});
@@ -146,7 +146,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
 
     numbers_ = new CollapsibleSection(tr("All numbers"));
     connect(numbers_, &CollapsibleSection::toggled, this,
-            [this](bool open) { desk_.selection.showAllNumbers(open); });
+            [this](bool open) { desk_.selection.check.showAllNumbers(open); });
     auto* words = new QLabel(
         tr("Where each feature is to go, as the arrows show: up and right on the paper, in % of "
            "the head's height, and the whole way in mm. Bold: beyond the marks' own doubt."));
@@ -288,7 +288,7 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
         strip_->addWidget(button);
         cards_.push_back(button);
         connect(button, &QToolButton::clicked, this,
-                [this, i] { desk_.selection.showFinding(static_cast<int>(i)); });
+                [this, i] { desk_.selection.check.showFinding(static_cast<int>(i)); });
     }
     strip_->addStretch();
 }
@@ -308,7 +308,7 @@ void FindingsPanel::showStudy() {
     showNumber(angle_, desk_.study().tolerances.angle);
     if (!desk_.comparison())
         return;
-    numbers_->setOpen(desk_.selection.allNumbers());
+    numbers_->setOpen(desk_.selection.check.allNumbers());
     showFinding();
     if (numbers_->isOpen())
         table_->showCorrections();

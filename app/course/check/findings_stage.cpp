@@ -73,7 +73,7 @@ private:
 Scene FindingsStage::scene(Side side) {
     // Numbers are for the sheets side by side; laid over a squint or a mirrored sheet they hide what it is to show.
     const bool isSideBySide = &currentViewMode(desk_) == viewModes().front().get();
-    return desk_.selection.allNumbers() && isSideBySide ? numbersScene(side) : findingScene(side);
+    return desk_.selection.check.allNumbers() && isSideBySide ? numbersScene(side) : findingScene(side);
 }
 
 Scene FindingsStage::findingScene(Side side) {
@@ -89,7 +89,7 @@ Scene FindingsStage::findingScene(Side side) {
             MarksShown shown;
             for (Mark m : finding->marks)
                 shown.marks[m] = desk_.study().marks(side).marks[m];
-            shown.touched = desk_.selection.touched(Side::Sketch);
+            shown.touched = desk_.selection.marks.touched(Side::Sketch);
             shown.small = true;
             scene.lay<MarksOverlay>(std::move(shown));
             scene.tools = {&markTool_};
@@ -119,7 +119,7 @@ Scene FindingsStage::numbersScene(Side side) {
     if (marks.ball)
         scene.lay<BallOverlay>(*marks.ball);
     MarksShown shown{marks.marks};
-    shown.touched = desk_.selection.touched(Side::Sketch);
+    shown.touched = desk_.selection.marks.touched(Side::Sketch);
     shown.small = true;
     scene.lay<MarksOverlay>(std::move(shown));
     scene.lay<ArrowsOverlay>(arrowsFor(*desk_.comparison()));
@@ -158,10 +158,10 @@ NextThing FindingsStage::next() {
                                 "out, and look again.")
                                  .arg(arrowLength(desk_, *shown));
     const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
-    const int at = std::min(desk_.selection.finding(), count - 1);
+    const int at = std::min(desk_.selection.check.finding(), count - 1);
     if (at + 1 < count)
         return {sentence, again,
-                Action{tr("Next finding"), [this, at] { desk_.selection.showFinding(at + 1); }}};
+                Action{tr("Next finding"), [this, at] { desk_.selection.check.showFinding(at + 1); }}};
     return {sentence, again, keep};
 }
 

@@ -12,7 +12,7 @@ namespace {
 class FreshStage : public CheckStage {
 public:
     using CheckStage::CheckStage;
-    bool isOn() const override { return !desk_.selection.lookedAgain() && waitsForFreshEyes(desk_); }
+    bool isOn() const override { return !desk_.selection.check.lookedAgain() && waitsForFreshEyes(desk_); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SelfAssessmentPanel(desk_); }
     Scene scene(Side side) override { return scenes_.headPicture(side); }
     NextThing next() override;
@@ -26,7 +26,7 @@ private:
 NextThing FreshStage::next() {
     const Action done{tr("Go on to the check"), [this] {
                         desk_.viewMode.choose("side-by-side");
-                        desk_.selection.lookAgain();
+                        desk_.selection.check.lookAgain();
                     }};
     const std::string& way = desk_.viewMode.mode();
     if (way == "mirrored")

@@ -19,7 +19,7 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     away->setToolTip(tr("The sketch shows no such line, or it is not to be judged"));
     column_->addWidget(away);
     connect(away, &QPushButton::clicked, this, [this] {
-        if (const auto& annotation = desk_.selection.lineAnnotation())
+        if (const auto& annotation = desk_.selection.lines.annotation())
             eraseLine(desk_, annotation->line);
     });
     corners_ = addText(tr("A click beside the rings puts the next corner there. Insert adds a corner after the ring taken up, "
@@ -31,7 +31,7 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
 }
 
 void LinePanel::showStudy() {
-    const auto& annotation = desk_.selection.lineAnnotation();
+    const auto& annotation = desk_.selection.lines.annotation();
     if (!annotation)
         return;
     which_->setText(annotation->side == Side::Reference ? tr("Over the photograph, then over your sketch")

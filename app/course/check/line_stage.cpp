@@ -35,7 +35,7 @@ Scene LineStage::scene(Side side) {
     const MarkSheet& sheet = desk_.study().marks(side);
     if (sheet.ball)
         scene.lay<BallOverlay>(*sheet.ball);
-    const auto& annotation = desk_.selection.lineAnnotation();
+    const auto& annotation = desk_.selection.lines.annotation();
     const bool here = annotation && annotation->side == side;
     for (DrawnLine line : allDrawnLines)
         if (sheet.lines.has(line) && !(here && annotation->line == line))
@@ -56,7 +56,7 @@ Scene LineStage::scene(Side side) {
 }
 
 NextThing LineStage::next() {
-    const auto& annotation = desk_.selection.lineAnnotation();
+    const auto& annotation = desk_.selection.lines.annotation();
     const QString name = qt(wordsFor(annotation->line, learnersTranslator()));
     const Action leave{tr("Leave it"), [this] { endLineAnnotation(desk_, false); }};
     if (!annotation->isLookedAt)

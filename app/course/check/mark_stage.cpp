@@ -114,7 +114,7 @@ Scene MarkStage::scene(Side side) {
         if (attempt->marks.lines.has(line))
             scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
     MarksShown shown{attempt->marks.marks, attempt->marks.expression};
-    shown.touched = desk_.selection.touched(Side::Sketch);
+    shown.touched = desk_.selection.marks.touched(Side::Sketch);
     shown.asked = askedMark(desk_, Side::Sketch);
     if (const auto looked = lookedOverMark(desk_); looked && desk_.comparison()) {
         shown.touched = shown.asked;
@@ -155,7 +155,7 @@ NextThing MarkStage::next() {
                 {tr("It is right"), [this] { lookOverTool_.confirm(); }},
                 Action{tr("The rest is right"), [this] {
                            confirmSuggestions(desk_, Side::Sketch);
-                           desk_.selection.lookOver(false);
+                           desk_.selection.marks.lookOver(false);
                        }}};
     }
     if (desk_.faces.isRunning() && desk_.study().sketch() && desk_.study().sketch()->marks.seenMarks().empty())
@@ -172,7 +172,7 @@ NextThing MarkStage::next() {
                     {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Sketch, *mark, *at); }},
                     leave};
         // Before the first mark it can still wait for fresh eyes.
-        if (desk_.study().sketch()->marks.seenMarks().empty() && !desk_.selection.lookedAgain())
+        if (desk_.study().sketch()->marks.seenMarks().empty() && !desk_.selection.check.lookedAgain())
             return {tr("Click the %1 on your sketch, or put it aside and look again tomorrow.").arg(name),
                     {},
                     Action{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};

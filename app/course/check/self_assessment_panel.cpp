@@ -20,14 +20,14 @@ SelfAssessmentPanel::SelfAssessmentPanel(Desk& desk, QWidget* parent) : StepPane
         button->setProperty("role", "line");
         column_->addWidget(button);
         parts_.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, part] { desk_.selection.say(part); });
+        connect(button, &QPushButton::clicked, this, [this, part] { desk_.selection.check.toggleAssessed(part); });
     }
     addText(tr("Or go straight on: Enter on the sketch shows the check."), "caption");
     column_->addStretch();
 }
 
 void SelfAssessmentPanel::showStudy() {
-    const auto& said = desk_.selection.selfAssessment();
+    const auto& said = desk_.selection.check.selfAssessment();
     for (std::size_t i = 0; i < parts_.size(); ++i) {
         const auto at = std::find(said.begin(), said.end(), allParts[i]);
         const QString words = capital(qt(wordsFor(allParts[i], learnersTranslator())));

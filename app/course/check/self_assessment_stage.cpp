@@ -57,7 +57,7 @@ Scene SelfAssessmentStage::scene(Side side) {
     scene.frame = scenes_.headFrame(side == Side::Reference ? desk_.fit()->view : c.registeredView);
     if (side == Side::Sketch) {
         std::vector<SelfAssessmentOverlay::Place> places;
-        for (Part part : desk_.selection.selfAssessment())
+        for (Part part : desk_.selection.check.selfAssessment())
             places.push_back({placeOf(part, desk_.study().marks(side), c),
                               static_cast<int>(places.size()) + 1});
         scene.lay<SelfAssessmentOverlay>(std::move(places));
@@ -67,11 +67,11 @@ Scene SelfAssessmentStage::scene(Side side) {
 }
 
 NextThing SelfAssessmentStage::next() {
-    const bool any = !desk_.selection.selfAssessment().empty();
+    const bool any = !desk_.selection.check.selfAssessment().empty();
     return {any ? tr("Anything else? Then see what the measuring says.")
                 : tr("Point at what looks wrong to you, the biggest first."),
             {any ? tr("Show the check") : tr("Skip: show the check"),
-             [this] { commitSelfAssessment(desk_, desk_.selection.selfAssessment()); }}};
+             [this] { commitSelfAssessment(desk_, desk_.selection.check.selfAssessment()); }}};
 }
 
 std::unique_ptr<CheckStage> makeSelfAssessmentStage(Desk& desk) {

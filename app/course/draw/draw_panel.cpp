@@ -31,7 +31,7 @@ DrawPanel::DrawPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         if (chosen.id() == desk_.study().approach)
             return;
         desk_.document.edit(tr("Go about it otherwise"), {}, [&](Study& s) { s.approach = chosen.id(); });
-        desk_.selection.showFormStep(0);
+        desk_.selection.form.showStep(0);
     });
     about_ = addText({}, "caption");
     steps_ = new QVBoxLayout;
@@ -72,8 +72,8 @@ void DrawPanel::buildSteps(const std::vector<QString>& words) {
         steps_->addWidget(button);
         buttons_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, number] {
-            Selection& selection = desk_.selection;
-            selection.showFormStep(selection.formStep() == number ? 0 : number);
+            FormViewState& form = desk_.selection.form;
+            form.showStep(form.step() == number ? 0 : number);
         });
         ++number;
     }
@@ -85,7 +85,7 @@ void DrawPanel::showStudy() {
     about_->setText(approach.about());
     if (const auto words = approach.steps(desk_); words != words_)
         buildSteps(words);
-    const int watched = Scenes(desk_).stepPutDown(), shown = watched > 0 ? watched : desk_.selection.formStep();
+    const int watched = Scenes(desk_).animatedStep(), shown = watched > 0 ? watched : desk_.selection.form.step();
     for (std::size_t i = 0; i < buttons_.size(); ++i)
         buttons_[i]->setChecked(shown == static_cast<int>(i) + 1);
     // Of the other ways the steps are not the form's.

@@ -37,12 +37,12 @@ Scene DrawStep::scene(Side side) {
 
 EaselPage DrawStep::easel() {
     const std::vector<QString> steps = desk_.fit() ? approachOf(desk_.study()).steps(desk_) : std::vector<QString>();
-    const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
+    const int step = desk_.selection.form.step(), last = static_cast<int>(steps.size());
     EaselPage page{step == 0 ? next().sentence : steps[static_cast<std::size_t>(std::min(step, last)) - 1]};
     if (step < last)
-        page.on = [this, step] { desk_.selection.showFormStep(step + 1); };
+        page.on = [this, step] { desk_.selection.form.showStep(step + 1); };
     if (step > 0)
-        page.back = [this, step] { desk_.selection.showFormStep(step - 1); };
+        page.back = [this, step] { desk_.selection.form.showStep(step - 1); };
     return page;
 }
 
@@ -53,16 +53,16 @@ NextThing DrawStep::next() {
         return {tr("Draw what you see; block in now, or when it is drawn."), photograph,
                 Action{tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
     const std::vector<QString> steps = approachOf(desk_.study()).steps(desk_);
-    const int step = desk_.selection.formStep(), last = static_cast<int>(steps.size());
-    if (const int watched = scenes_.stepPutDown(); watched > 0 && watched <= last)
+    const int step = desk_.selection.form.step(), last = static_cast<int>(steps.size());
+    if (const int watched = scenes_.animatedStep(); watched > 0 && watched <= last)
         return {steps[static_cast<std::size_t>(watched) - 1], photograph};
     if (step == 0)
         return {tr("Draw it on paper, one step after another."), photograph,
-                Action{tr("First step"), [this] { desk_.selection.showFormStep(1); }}};
+                Action{tr("First step"), [this] { desk_.selection.form.showStep(1); }}};
     const QString& words = steps[static_cast<std::size_t>(std::min(step, last)) - 1];
     if (step >= last)
         return {words, photograph};
-    return {words, {tr("Next step"), [this, step] { desk_.selection.showFormStep(step + 1); }},
+    return {words, {tr("Next step"), [this, step] { desk_.selection.form.showStep(step + 1); }},
             photograph};
 }
 

@@ -40,7 +40,7 @@ WayThere::WayThere(Desk& desk, QWidget* parent) : CollapsibleSection(tr("Watch i
     along_->setAccessibleName(tr("How far it is put down"));
     connect(along_, &QSlider::valueChanged, this, [this](int value) {
         timer_.stop();
-        desk_.selection.showPutDown(1.0 * value / alongSteps);
+        desk_.selection.form.animate(1.0 * value / alongSteps);
     });
     rows->addRow(tr("How f&ar"), along_);
     seconds_ = new QSpinBox;
@@ -67,7 +67,7 @@ void WayThere::refresh(bool offered) {
 }
 
 void WayThere::showPlaying() {
-    const auto& share = desk_.selection.putDownShare();
+    const auto& share = desk_.selection.form.animatedShare();
     if (!share)
         timer_.stop();
     play_->setText(timer_.isActive() ? tr("Hold still") : share && *share < 1 ? tr("Go on") : tr("Begin"));
@@ -80,23 +80,23 @@ void WayThere::playOrPause() {
         timer_.stop();
     else {
         timer_.start();
-        if (const auto& share = desk_.selection.putDownShare(); !share || *share >= 1)
-            desk_.selection.showPutDown(0.0);
+        if (const auto& share = desk_.selection.form.animatedShare(); !share || *share >= 1)
+            desk_.selection.form.animate(0.0);
     }
     showPlaying();
 }
 
 void WayThere::advance() {
-    const double next = desk_.selection.putDownShare().value_or(0) + tick / 1000.0 / seconds_->value();
+    const double next = desk_.selection.form.animatedShare().value_or(0) + tick / 1000.0 / seconds_->value();
     if (next >= 1)
         timer_.stop();
-    desk_.selection.showPutDown(std::min(1.0, next));
+    desk_.selection.form.animate(std::min(1.0, next));
     showPlaying();
 }
 
 void WayThere::stop() {
     timer_.stop();
-    desk_.selection.showPutDown(std::nullopt);
+    desk_.selection.form.animate(std::nullopt);
 }
 
 void WayThere::hideEvent(QHideEvent* event) {

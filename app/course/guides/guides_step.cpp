@@ -12,7 +12,7 @@ public:
     std::string id() const override { return "guides"; }
     QString name() const override { return tr("Guides"); }
     QString lacks() const override;
-    bool isThereToBeSeen() const override { return true; }
+    bool countsWhenOpened() const override { return true; }
     StepPanel* panel() override { return panelOf<GuidesPanel>(panel_); }
     Scene scene(Side side) override;
     NextThing next() override;

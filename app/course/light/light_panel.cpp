@@ -148,7 +148,7 @@ void LightPanel::buildForm() {
         form_->addItem(qt(learnersTranslator().say(form.name)), form.id);
     column_->addLayout(row);
     connect(form_, &QComboBox::activated, this, [this](int index) {
-        desk_.selection.turn({});
+        desk_.selection.form.turn({});
         desk_.light.choose(form_->itemData(index).toString().toStdString());
     });
 }

@@ -41,7 +41,7 @@ std::vector<NamedTerm> namedTerms(Desk& desk) {
     const HeadLight::Shaded& shaded = *desk.light.shaded();
     const bool isHead = desk.light.showsHead();
     // A head turned in the hand is not the one in the photograph.
-    const bool isAsSeen = isHead && desk.fit() && desk.selection.turned() == Selection::Turned{};
+    const bool isAsSeen = isHead && desk.fit() && desk.selection.form.turned() == FormViewState::Turned{};
     for (const LightTermPlace& place : shaded.terms) {
         NamedTerm term{
             qt(nameOf(place.term, learnersTranslator())), qt(meaningOf(place.term, learnersTranslator())), place.at, {}};

@@ -36,7 +36,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         grid->addWidget(button, at / 2, at % 2);
         kinds_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, kind] {
-            desk_.selection.lay({std::string(kind->id), {}, false});
+            desk_.selection.measuring.setCurrent({std::string(kind->id), {}, false});
         });
     }
     about_ = addText({}, "caption");
@@ -49,7 +49,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_)
-            desk_.selection.takeUp(row);
+            desk_.selection.measuring.select(row);
     });
     column_->addWidget(name_ = new QLineEdit);
     useStudyUndo(name_);
@@ -75,11 +75,11 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
 void MeasurePanel::buildGuessing() {
     column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
     connect(guessFirst_, &QCheckBox::clicked, this,
-            [this](bool on) { desk_.selection.guessFirst(on); });
+            [this](bool on) { desk_.selection.measuring.guessFirst(on); });
     column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath")));
     guides_->setToolTip(tr("Ends take hold of them, as they do of marks"));
     connect(guides_, &QCheckBox::clicked, this,
-            [this](bool on) { desk_.selection.measureOnGuides(on); });
+            [this](bool on) { desk_.selection.measuring.snapToGuides(on); });
     column_->addWidget(guessing_ = new QWidget);
     auto* row = new QHBoxLayout(guessing_);
     row->setContentsMargins(0, 0, 0, 0);
@@ -91,18 +91,18 @@ void MeasurePanel::buildGuessing() {
     row->addWidget(say);
     row->addWidget(tell);
     connect(say, &QPushButton::clicked, this, [this] {
-        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), guess_->value());
+        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), guess_->value());
     });
     connect(tell, &QPushButton::clicked, this, [this] {
-        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), std::nullopt);
+        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), std::nullopt);
     });
 }
 
 void MeasurePanel::showGuessing() {
-    guessFirst_->setChecked(desk_.selection.guessesFirst());
-    guides_->setChecked(desk_.selection.measuresOnGuides());
+    guessFirst_->setChecked(desk_.selection.measuring.guessesFirst());
+    guides_->setChecked(desk_.selection.measuring.snapsToGuides());
     guides_->setEnabled(desk_.fit().has_value());
-    const int waits = desk_.selection.unguessed();
+    const int waits = desk_.selection.measuring.awaitingGuess();
     const auto& measures = desk_.study().measures;
     const bool asked = waits >= 0 && waits < static_cast<int>(measures.size());
     guessing_->setVisible(asked);
@@ -133,8 +133,8 @@ void MeasurePanel::buildByKeys() {
     }
     fold->inside()->addWidget(lay_ = new QPushButton(tr("&Lay it")));
     connect(lay_, &QPushButton::clicked, this, [this] {
-        const std::string kind = desk_.selection.laying().kind;
-        desk_.selection.lay({kind, {}, false});
+        const std::string kind = desk_.selection.measuring.current().kind;
+        desk_.selection.measuring.setCurrent({kind, {}, false});
         for (const QComboBox* end : ends_)
             if (end->isVisibleTo(this))
                 putEnd(desk_, Side::Reference, {markAt(end->currentData().toInt()), {0, 0}});
@@ -159,7 +159,7 @@ QString MeasurePanel::lineOf(const Measurement& m) const {
         if (a.mark)
             ends << qt(wordsFor(*a.mark, learnersTranslator()));
     const QString between = ends.isEmpty() ? QString() : " (" + ends.join(", ") + ")";
-    const int waits = desk_.selection.unguessed();
+    const int waits = desk_.selection.measuring.awaitingGuess();
     if (waits >= 0 && &m == &desk_.study().measures[static_cast<std::size_t>(waits)])
         return tr("%1%2\nwhat do you think?").arg(name, between);
     if (!desk_.study().sketch())
@@ -184,12 +184,12 @@ void MeasurePanel::showList() {
     }
     for (QWidget* widget : std::initializer_list<QWidget*>{list_, unit_, remove_})
         widget->setVisible(count > 0);
-    const int taken = std::min(desk_.selection.measure(), count - 1);
+    const int taken = std::min(desk_.selection.measuring.selected(), count - 1);
     if (list_->currentRow() != taken)
         list_->setCurrentRow(taken);
     QStringList told;
     name_->setVisible(taken >= 0);
-    if (taken >= 0 && taken != desk_.selection.unguessed()) {
+    if (taken >= 0 && taken != desk_.selection.measuring.awaitingGuess()) {
         const Measurement& m = measures[static_cast<std::size_t>(taken)];
         const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
         for (const auto& [reading, where] :
@@ -223,7 +223,7 @@ void MeasurePanel::showList() {
 }
 
 void MeasurePanel::showStudy() {
-    const MeasureKind& kind = measureKindNamed(desk_.selection.laying().kind);
+    const MeasureKind& kind = measureKindNamed(desk_.selection.measuring.current().kind);
     for (std::size_t i = 0; i < kinds_.size(); ++i)
         kinds_[i]->setChecked(measureKinds()[i] == &kind);
     about_->setText(qt(learnersTranslator().say(kind.about)));

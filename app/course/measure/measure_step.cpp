@@ -40,7 +40,7 @@ Scene MeasureStep::scene(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (desk_.selection.measuresOnGuides())
+    if (desk_.selection.measuring.snapsToGuides())
         scene.lay<LinesOverlay>(desk_.analysis.lines(side));
     MarksShown marks{desk_.study().marks(side).marks};
     marks.small = true;
@@ -49,14 +49,14 @@ Scene MeasureStep::scene(Side side) {
     const auto& measures = desk_.study().measures;
     for (std::size_t i = 0; i < measures.size(); ++i)
         if (auto reading = readingOn(desk_, measures[i], side)) {
-            const QString number = static_cast<int>(i) == desk_.selection.unguessed() ? tr("?")
+            const QString number = static_cast<int>(i) == desk_.selection.measuring.awaitingGuess() ? tr("?")
                                    : reading->passes.empty()
                                        ? qt(shortNumber(*reading, learnersTranslator()))
                                        : qt(learnersTranslator().say(measureKindNamed(measures[i].kind).name));
             shown.push_back({std::move(*reading), number,
-                             static_cast<int>(i) == desk_.selection.measure()});
+                             static_cast<int>(i) == desk_.selection.measuring.selected()});
         }
-    const Measurement& laying = desk_.selection.laying();
+    const Measurement& laying = desk_.selection.measuring.current();
     std::vector<PicturePoint> ends;
     if (laying.onSketch == (side == Side::Sketch))
         for (const Anchor& a : laying.anchors)
@@ -85,17 +85,17 @@ NextThing MeasureStep::next() {
     if (!unitOn(desk_, Side::Reference))
         return {tr("The nearer eye is the unit: mark its two corners first."),
                 goTo(tr("Block in"), "block-in"), draw};
-    const Measurement& laying = desk_.selection.laying();
+    const Measurement& laying = desk_.selection.measuring.current();
     const MeasureKind& kind = measureKindNamed(laying.kind);
     const QString name = qt(learnersTranslator().say(kind.name));
     if (kind.ends == 0 && laying.anchors.size() > 2)
         return {tr("Click the next corner, or close the shape."),
                 {tr("Close it"), [this] { closeShape(desk_); }},
                 draw};
-    if (desk_.selection.unguessed() >= 0)
+    if (desk_.selection.measuring.awaitingGuess() >= 0)
         return {tr("What do you think it is? Say a number, then look."),
                 {tr("Tell me"), [this] {
-                     guessNumber(desk_, static_cast<std::size_t>(desk_.selection.unguessed()), {});
+                     guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), {});
                  }},
                 draw};
     for (Side side : {Side::Reference, Side::Sketch})

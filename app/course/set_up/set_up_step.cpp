@@ -21,7 +21,7 @@ public:
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
-    bool isThereToBeSeen() const override { return true; }
+    bool countsWhenOpened() const override { return true; }
     StepPanel* panel() override { return panelOf<SetUpPanel>(panel_); }
     Scene scene(Side side) override;
     NextThing next() override;
