@@ -68,8 +68,7 @@ void loadMeasures(const std::string& text, Study& study) {
 std::optional<PageLayout> loadedPlacing(const std::string& text) {
     std::istringstream in(text);
     PageLayout p;
-    if (!(in >> p.paper.width >> p.paper.height >> p.border >> p.head) ||
-        !isPossible(p))
+    if (!(in >> p.paper.width >> p.paper.height >> p.border >> p.head) || !isPossible(p))
         return std::nullopt;
     if (double x = 0, y = 0; in >> x >> y)
         p.at = PaperPoint(x, y);
@@ -79,8 +78,7 @@ std::optional<PageLayout> loadedPlacing(const std::string& text) {
 std::optional<Lighting> loadedLighting(const std::string& text) {
     std::istringstream in(text);
     Lighting l;
-    if (!(in >> l.values >> l.key.azimuth >> l.key.elevation) || l.values < 2 ||
-        l.values > 10)
+    if (!(in >> l.values >> l.key.azimuth >> l.key.elevation) || l.values < 2 || l.values > 10)
         return std::nullopt;
     if (SecondLight s; in >> s.from.azimuth >> s.from.elevation >> s.strength)
         l.second = s;

@@ -95,13 +95,10 @@ PageLayout placingFrom(const nlohmann::json& j) {
 }
 
 Json jsonOf(const Lighting& l) {
-    Json j{{"values", l.values},
-           {"azimuth", l.key.azimuth},
-           {"elevation", l.key.elevation}};
+    Json j{{"values", l.values}, {"azimuth", l.key.azimuth}, {"elevation", l.key.elevation}};
     if (l.second)
-        j["second"] = {{"azimuth", l.second->from.azimuth},
-                       {"elevation", l.second->from.elevation},
-                       {"strength", l.second->strength}};
+        j["second"] = {
+            {"azimuth", l.second->from.azimuth}, {"elevation", l.second->from.elevation}, {"strength", l.second->strength}};
     return j;
 }
 Lighting lightingFrom(const nlohmann::json& j) {
@@ -145,9 +142,7 @@ nlohmann::ordered_json studyJson(const Study& s) {
         j["guess"] = nested(guessText(*s.guess));
     j["next_page"] = nested(pageText(s.nextPage));
     j["hold"] = wordOf(s.hold);
-    j["tolerances"] = {{"place", s.tolerances.place},
-                       {"size", s.tolerances.size},
-                       {"angle", s.tolerances.angle}};
+    j["tolerances"] = {{"place", s.tolerances.place}, {"size", s.tolerances.size}, {"angle", s.tolerances.angle}};
     j["canon"] = s.canon;
     j["form"] = s.form;
     j["approach"] = s.approach;

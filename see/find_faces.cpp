@@ -213,9 +213,7 @@ private:
                 detect({PicturePoint(x, y), {side}, {0}}, DetectorRange::Full, least);
     }
 
-    static bool same(const PicturePoint& a, const PicturePoint& b, Pixels size) {
-        return Pixels{(a - b).norm()} < 0.4 * size;
-    }
+    static bool same(const PicturePoint& a, const PicturePoint& b, Pixels size) { return Pixels{(a - b).norm()} < 0.4 * size; }
 
     /// No face lies within another: a larger box round a face that is certain is none.
     static bool surrounds(const DetectedFace& candidate, const FoundFace& face) {

@@ -111,8 +111,7 @@ MarkSheet registered(const SketchRegistration& registration, const cv::Mat& draw
         carry(reference.expression[expressionMarkAt(i)], found.expression[expressionMarkAt(i)]);
     const std::vector<RegisteredPoint> points = registration(drawing, drawn, places);
     for (std::size_t i = 0; i < targets.size(); ++i)
-        *targets[i] = PlacedMark{points[i].at, false, true,
-                                 hypot(points[i].noise, noises[i])};
+        *targets[i] = PlacedMark{points[i].at, false, true, hypot(points[i].noise, noises[i])};
     return found;
 }
 

@@ -77,9 +77,7 @@ CastRoom::CastRoom(QWidget* parent) : QWidget(parent) {
     page->addLayout(nextRow);
 
     connect(view_, &CastView::turned, this, [this](Degrees turn, Degrees tilt, Degrees lean) {
-        auto added = [](Radians angle, Degrees by) {
-            return wrapped(angle + toRadians(by));
-        };
+        auto added = [](Radians angle, Degrees by) { return wrapped(angle + toRadians(by)); };
         shot_.pose = {added(shot_.pose.turn, turn), added(shot_.pose.tilt, tilt),
                       added(shot_.pose.lean, lean)};
         showPose();
@@ -306,8 +304,7 @@ void CastRoom::take() {
             // A folder of our own, that nobody else can guess or write to.
             if (!taken_.isValid())
                 throw StorageError(taken_.errorString().toStdString());
-            file = taken_.filePath(
-                QString("%1 at %2°.jpg").arg(name).arg(std::lround(inDegrees(shot.pose.turn))));
+            file = taken_.filePath(QString("%1 at %2°.jpg").arg(name).arg(std::lround(inDegrees(shot.pose.turn))));
             writeAtomically(file.toStdString(), cameraJpeg(picture, shot));
         }
         return file;

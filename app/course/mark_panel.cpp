@@ -198,9 +198,7 @@ void MarkPanel::showStudy() {
     }
     if (side_ == Side::Sketch) {
         const auto& flat = desk_.page.flat();
-        page_->setText(flat ? tr("&Page laid flat: %1 by %2 mm…")
-                                  .arg(lround(flat->paper.width))
-                                  .arg(lround(flat->paper.height))
+        page_->setText(flat ? tr("&Page laid flat: %1 by %2 mm…").arg(lround(flat->paper.width)).arg(lround(flat->paper.height))
                             : tr("Lay the &page flat…"));
         page_->setEnabled(desk_.study().sketch());
         length_->setVisible(desk_.study().sketch() && !flat);

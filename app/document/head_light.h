@@ -24,8 +24,7 @@ class HeadLight : public QObject {
     Q_OBJECT
 
 public:
-    HeadLight(Document& document, Analysis& analysis, const FormViewState& formView,
-              QObject* parent = nullptr);
+    HeadLight(Document& document, Analysis& analysis, const FormViewState& formView, QObject* parent = nullptr);
 
     /// As the learner set it, or the usual one.
     Lighting lighting() const { return document_.study().lighting.value_or(Lighting{}); }

@@ -42,8 +42,9 @@ std::optional<PicturePoint> expectedPlaceOf(const Desk& desk, const Anchor& anch
 
 std::optional<OpenEnd> openEnd(const Desk& desk, Side side) {
     const int index = desk.selection.measuring.selected();
-    if (index < 0 || index >= static_cast<int>(desk.study().measures.size()) || index == desk.selection.measuring.awaitingGuess() ||
-        desk.study().picture(side).empty() || !desk.selection.measuring.current().anchors.empty())
+    if (index < 0 || index >= static_cast<int>(desk.study().measures.size()) ||
+        index == desk.selection.measuring.awaitingGuess() || desk.study().picture(side).empty() ||
+        !desk.selection.measuring.current().anchors.empty())
         return std::nullopt;
     const Measurement& m = desk.study().measures[static_cast<std::size_t>(index)];
     const Side other = side == Side::Reference ? Side::Sketch : Side::Reference;

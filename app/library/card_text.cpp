@@ -35,10 +35,11 @@ QString cardText(const StudySummary& study) {
     constexpr Degrees straight{5};
     const Pose& seen = drawing->seen;
     QString pose = abs(seen.turn) < toRadians(straight) ? CardText::tr("facing you")
-                   : seen.turn > Radians{0}                ? CardText::tr("turned right %1°").arg(degrees(seen.turn))
+                   : seen.turn > Radians{0}             ? CardText::tr("turned right %1°").arg(degrees(seen.turn))
                                                         : CardText::tr("turned left %1°").arg(degrees(seen.turn));
     if (abs(seen.tilt) > toRadians(straight))
-        pose += ", " + (seen.tilt > Radians{0} ? CardText::tr("chin up %1°") : CardText::tr("chin down %1°")).arg(degrees(seen.tilt));
+        pose +=
+            ", " + (seen.tilt > Radians{0} ? CardText::tr("chin up %1°") : CardText::tr("chin down %1°")).arg(degrees(seen.tilt));
     text += "\n" + pose;
     const QString found = drawing->toMend.empty() ? CardText::tr("nothing to mend") : qt(nameOfFinding(drawing->toMend.front(), learnersTranslator()));
     text += "\n" + found;

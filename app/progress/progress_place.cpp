@@ -161,8 +161,7 @@ void ProgressPlace::show(ProgressData data) {
     pose_->setVisible(!least.empty());
     if (!least.empty()) {
         const PoseCell& c = least.front();
-        wantedPose_ = poseFromDegrees((c.turnLow + c.turnHigh) / 2,
-                                      (c.tiltLow + c.tiltHigh) / 2, {0});
+        wantedPose_ = poseFromDegrees((c.turnLow + c.turnHigh) / 2, (c.tiltLow + c.tiltHigh) / 2, {0});
         pose_->setText(tr("A head %1").arg(qt(wordsFor(c, learnersTranslator()))));
         pose_->setToolTip(tr("Drawn least, or least well, so far; the cast room sets it up"));
     }

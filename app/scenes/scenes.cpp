@@ -189,8 +189,7 @@ std::map<std::string, QString> Scenes::doubts() const {
     for (const LineEntry& line : lineTable())
         if (line.level && fit->spread[*line.level])
             notes[std::string(line.id)] =
-                tr("±%1 %").arg(decimal(
-                    100 * (*fit->spread[*line.level] / fit->view.inPicture(headHeight(fit->head))), 1));
+                tr("±%1 %").arg(decimal(100 * (*fit->spread[*line.level] / fit->view.inPicture(headHeight(fit->head))), 1));
     return notes;
 }
 

@@ -18,11 +18,9 @@ TurnTool::TurnTool(Desk& desk, bool springs) : desk_(desk), springs_(springs) {
     spring_.setStartValue(1.0);
     spring_.setEndValue(0.0);
     spring_.setEasingCurve(QEasingCurve::OutCubic);
-    QObject::connect(&spring_, &QVariantAnimation::valueChanged, &desk_.selection.form,
-                     [this](const QVariant& share) {
-                         desk_.selection.form.turn({before_.turn * share.toDouble(),
-                                               before_.tilt * share.toDouble()});
-                     });
+    QObject::connect(&spring_, &QVariantAnimation::valueChanged, &desk_.selection.form, [this](const QVariant& share) {
+        desk_.selection.form.turn({before_.turn * share.toDouble(), before_.tilt * share.toDouble()});
+    });
 }
 
 bool TurnTool::press(const SheetPointer& pointer) {
@@ -35,9 +33,8 @@ bool TurnTool::press(const SheetPointer& pointer) {
 void TurnTool::drag(const SheetPointer& pointer) {
     const QPointF by = pointer.at - from_;
     constexpr Radians most{std::numbers::pi};
-    desk_.selection.form.turn(
-        {std::clamp(before_.turn + Radians{by.x() / perRadian}, -most, most),
-         std::clamp(before_.tilt - Radians{by.y() / perRadian}, -most / 2, most / 2)});
+    desk_.selection.form.turn({std::clamp(before_.turn + Radians{by.x() / perRadian}, -most, most),
+                               std::clamp(before_.tilt - Radians{by.y() / perRadian}, -most / 2, most / 2)});
 }
 
 void TurnTool::release(const SheetPointer&) {

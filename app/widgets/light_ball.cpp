@@ -146,8 +146,7 @@ void LightBall::keyPressEvent(QKeyEvent* event) {
     default:
         return QWidget::keyPressEvent(event);
     }
-    emit moved({toRadians(std::clamp(across, Degrees{-135}, Degrees{135})),
-                toRadians(std::clamp(up, Degrees{-85}, Degrees{85}))},
+    emit moved({toRadians(std::clamp(across, Degrees{-135}, Degrees{135})), toRadians(std::clamp(up, Degrees{-85}, Degrees{85}))},
                ++gesture_);
 }
 

@@ -131,8 +131,7 @@ void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool st
 
 void drawRing(Picture& picture, const PicturePoint& at, Pixels radius) {
     cv::Mat mat = matOf(picture);
-    cv::circle(mat, cv::Point(cv::Point2d(at.x(), at.y())), static_cast<int>(lround(radius)), chalk, 2,
-               cv::LINE_AA);
+    cv::circle(mat, cv::Point(cv::Point2d(at.x(), at.y())), static_cast<int>(lround(radius)), chalk, 2, cv::LINE_AA);
 }
 
 Picture beside(const Picture& left, const Picture& right) {

@@ -165,8 +165,8 @@ ExpressionEvidence expressionEvidence(const Comparison& c, const PhotoMarks& ref
         Pixels deviation = noise;
         evidence.noiseIsKnown = evidence.noiseIsKnown || onSketch.noise.has_value();
         if (onPhoto.noise || onSketch.noise)
-            deviation = std::max(deviation, hypot(onPhoto.noise.value_or(Pixels{0}) * c.registration.scale,
-                                                  onSketch.noise.value_or(Pixels{0})));
+            deviation = std::max(
+                deviation, hypot(onPhoto.noise.value_or(Pixels{0}) * c.registration.scale, onSketch.noise.value_or(Pixels{0})));
         return ExpressionObservation{place, at - c.sketchView.project(place),
                                      hypot(deviation, c.sketchView.inPicture(modelSpread)).value};
     };
@@ -242,8 +242,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
     constexpr BallRadii lineSpread{0.025};
     for (DrawnLine line : {DrawnLine::Centre, DrawnLine::Brow})
         for (const PicturePoint& at : sketchMarks.lines[line])
-            problem.lineObservations.push_back(
-                {curveOf(line, c.sitter), at, hypot(bothNoises, faithful.inPicture(lineSpread))});
+            problem.lineObservations.push_back({curveOf(line, c.sitter), at, hypot(bothNoises, faithful.inPicture(lineSpread))});
     if (!problem.lineObservations.empty())
         problem.ball = sketchMarks.ball;
 
@@ -270,8 +269,7 @@ Comparison compareSketch(const PhotoMarks& referenceMarks, const Fit& reference,
 
     for (Mark m : sketchMarks.seenMarks()) {
         c.asSeen[m] = faithful.project(c.sitter[m]);
-        c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter,
-                                      bothNoises, options);
+        c.placements[m] = placementOf(*sketchMarks.seen(m), c.sitter[m], c.sketchView, c.sitter, bothNoises, options);
     }
     HeadMarks drawn = c.sitter;
     ExpressionPlaces drawnExpression = c.expressionOfSitter;

@@ -328,8 +328,7 @@ private:
         f.figures.way = way;
         if (rest.norm() > worthSaying * way.norm()) {
             f.figures.besides = rest;
-            f.figures.besidesPercent =
-                100 * (Pixels{rest.norm()} / c_.sketchView.inPicture(headHeight(c_.sitter)));
+            f.figures.besidesPercent = 100 * (Pixels{rest.norm()} / c_.sketchView.inPicture(headHeight(c_.sitter)));
             if (options_.perPixel)
                 f.figures.besidesOnPaper = Pixels{rest.norm()} * *options_.perPixel;
         }

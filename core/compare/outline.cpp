@@ -19,8 +19,8 @@ public:
         : reference(photo), sketch(page), fit(fitted), comparison(c), bothNoises(both),
           noise(hypot(page.noiseOrDefault(), c.sketchView.scale / fitted.view.scale * photo.noiseOrDefault()) /
                 c.sketchView.inPicture({1})),
-          turned(angleBetween(c.sketchView.facing(), fitted.view.facing())), drawn_(c.sketchView),
-          by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
+          turned(angleBetween(c.sketchView.facing(), fitted.view.facing())),
+          drawn_(c.sketchView), by_{drawn_.scale / fitted.view.scale, drawn_.pose().lean - fitted.view.pose().lean, {0, 0}} {
         by_.shift = drawn_.centre - by_(fitted.view.centre);
         // The ball lies behind the middle of the drawn face as it does in the photograph: where the face stands is known more
         // surely than what is behind it.
@@ -159,7 +159,8 @@ std::vector<OutlineError> nostrils(const CarriedOutline& o) {
             return {};
         const double placed = std::sqrt(2.0) * (hypot(o.bothNoises, Pixels{aboutThere * scale}) / Pixels{should});
         const Eigen::Vector2d half = should / is * (to - middle);
-        widths.push_back({is / should - 1, std::hypot(placed, o.forTurn(onTurned)),
+        widths.push_back({is / should - 1,
+                          std::hypot(placed, o.forTurn(onTurned)),
                           {OutlineMove{from, SketchPoint(middle - half)}, OutlineMove{to, SketchPoint(middle + half)}}});
         still.push_back({from, from});
         still.push_back({to, to});
@@ -206,8 +207,12 @@ std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
         // At the viewer's left a lower end too far out is turned clockwise as seen, at the right the other way.
         const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is).value;
         const double placed = std::sqrt(2.0) * (o.bothNoises / Pixels{is.norm()});
-        OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right", DrawnLine::Neck, AmountUnit::Radian, outward,
-                           hypot(Radians{placed}, toRadians(slantFelt)).value, {}};
+        OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right",
+                           DrawnLine::Neck,
+                           AmountUnit::Radian,
+                           outward,
+                           hypot(Radians{placed}, toRadians(slantFelt)).value,
+                           {}};
         for (const auto& each : drawnSides)
             for (const PicturePoint& at : {each.upper, each.lower})
                 error.moves.push_back({SketchPoint(at), SketchPoint(at)});
@@ -239,8 +244,12 @@ std::vector<OutlineError> neck(const CarriedOutline& o) {
         const Eigen::Vector2d by = 2 * i < drawn.size() ? Eigen::Vector2d(-further) : further;
         width.moves.push_back({SketchPoint(drawn[i]), SketchPoint(SketchPoint(drawn[i]) + by)});
     }
-    OutlineError place{"neck_across", DrawnLine::Neck, AmountUnit::BallRadius, across.dot(o.fromBall(middle) - o.fromBall(should)),
-                       std::hypot(std::hypot(o.noise, whereItIs), 2 * o.forTurn(perTurned)), {}};
+    OutlineError place{"neck_across",
+                       DrawnLine::Neck,
+                       AmountUnit::BallRadius,
+                       across.dot(o.fromBall(middle) - o.fromBall(should)),
+                       std::hypot(std::hypot(o.noise, whereItIs), 2 * o.forTurn(perTurned)),
+                       {}};
     const double shift = across.dot(should - middle);
     for (const PicturePoint& at : drawn)
         place.moves.push_back({SketchPoint(at), SketchPoint(SketchPoint(at) + shift * across)});
@@ -279,8 +288,12 @@ std::vector<OutlineError> shoulders(const CarriedOutline& o) {
     const double share = belongs.norm() / is.norm();
     width.moves[1].belongs = middle + share * (left - middle);
     width.moves[2].belongs = middle + share * (right - middle);
-    OutlineError slope{"shoulder_slope", DrawnLine::Shoulders, AmountUnit::Radian, turnedClockwise(belongs, is).value,
-                       hypot(Radians{placed}, toRadians(slantFelt)).value, still};
+    OutlineError slope{"shoulder_slope",
+                       DrawnLine::Shoulders,
+                       AmountUnit::Radian,
+                       turnedClockwise(belongs, is).value,
+                       hypot(Radians{placed}, toRadians(slantFelt)).value,
+                       still};
     const Eigen::Vector2d half = belongs.normalized() * is.norm() / 2;
     slope.moves[1].belongs = middle - half;
     slope.moves[2].belongs = middle + half;

@@ -223,11 +223,8 @@ SurfacePoint HeadSolid::front(BallRadii across, BallRadii height) const {
     const double x = across.value, y = height.value;
     // The slope over a wide step: lips and lids are not to hide the lines across them.
     constexpr double reach = 0.05;
-    auto slope = [&](double dx, double dy) {
-        return (depth(x + dx, y + dy) - depth(x - dx, y - dy)) / (2 * reach);
-    };
-    return {{x, y, depth(x, y)},
-            Eigen::Vector3d(-slope(reach, 0), -slope(0, reach), 1).normalized()};
+    auto slope = [&](double dx, double dy) { return (depth(x + dx, y + dy) - depth(x - dx, y - dy)) / (2 * reach); };
+    return {{x, y, depth(x, y)}, Eigen::Vector3d(-slope(reach, 0), -slope(0, reach), 1).normalized()};
 }
 
 BallRadii HeadSolid::halfWidth(BallRadii height) const {

@@ -97,7 +97,8 @@ Canon cachedCanon(const std::filesystem::path& file) {
     const auto changed = std::filesystem::last_write_time(file);
     const std::uintmax_t size = std::filesystem::file_size(file);
     const std::lock_guard lock(mutex);
-    if (const auto known = cache.find(file); known != cache.end() && known->second.changed == changed && known->second.size == size)
+    if (const auto known = cache.find(file);
+        known != cache.end() && known->second.changed == changed && known->second.size == size)
         return known->second.canon;
     return cache.insert_or_assign(file, Read{changed, size, readCanon(file)}).first->second.canon;
 }

@@ -12,8 +12,7 @@ std::string comparisonText(const Comparison& c, const SketchMarks& sketch, const
     nlohmann::ordered_json j;
     j["format"] = "zokran-comparison";
     j["version"] = 1;
-    j["registration"] = {{"scale", c.registration.scale},
-                         {"rotation", inDegrees(c.registration.rotation)}};
+    j["registration"] = {{"scale", c.registration.scale}, {"rotation", inDegrees(c.registration.rotation)}};
     j["reference_pose"] = poseJson(c.referencePose);
     j["sketch_pose"] = poseJson(c.sketchPose);
     j["sketch_pose"]["sigma"] =

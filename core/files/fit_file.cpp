@@ -8,9 +8,7 @@
 namespace zokran {
 
 nlohmann::ordered_json poseJson(const Pose& pose) {
-    return {{"turn", inDegrees(pose.turn)},
-            {"tilt", inDegrees(pose.tilt)},
-            {"lean", inDegrees(pose.lean)}};
+    return {{"turn", inDegrees(pose.turn)}, {"tilt", inDegrees(pose.tilt)}, {"lean", inDegrees(pose.lean)}};
 }
 
 std::string fitText(const Fit& fit) {
@@ -60,10 +58,8 @@ std::string fitText(const Fit& fit) {
             j["spread"][std::string(idOf(markAt(i)))] = fit.spread[markAt(i)]->value;
     j["asymmetries"] = nlohmann::ordered_json::array();
     for (const Asymmetry& a : fit.asymmetries)
-        j["asymmetries"].push_back({{"mark", std::string(idOf(a.left))},
-                                    {"higher", a.up},
-                                    {"further_out", a.outward},
-                                    {"sigma", a.sigma}});
+        j["asymmetries"].push_back(
+            {{"mark", std::string(idOf(a.left))}, {"higher", a.up}, {"further_out", a.outward}, {"sigma", a.sigma}});
     if (fit.rival)
         j["rival"] = poseJson(*fit.rival);
     j["ms"] = fit.milliseconds;

@@ -12,9 +12,7 @@ std::string guessText(const Guess& guess) {
     j["format"] = "zokran-guess";
     j["version"] = 1;
     j["pose"] = poseJson(guess.pose);
-    j["ball"] = {{"cx", guess.ball.centre.x()},
-                 {"cy", guess.ball.centre.y()},
-                 {"r", guess.ball.radius}};
+    j["ball"] = {{"cx", guess.ball.centre.x()}, {"cy", guess.ball.centre.y()}, {"r", guess.ball.radius}};
     j["side_plane"] = guess.sidePlane;
     j["chin"] = guess.chin;
     j["committed"] = guess.committed;

@@ -59,14 +59,12 @@ std::string guidesText(const std::string& canonId, std::string_view formId,
             l["label"] = line.label;
         j["lines"].push_back(std::move(l));
     }
-    j["levels"] = {{"hairline", levels.hairline}, {"brow", levels.brow},
-                   {"eye", levels.eye},           {"nose_base", levels.noseBase},
-                   {"mouth", levels.mouth},       {"chin", levels.chin},
-                   {"crown", levels.crown},       {"lower_lip", levels.lowerLip},
-                   {"ear_top", levels.earTop},    {"ear_base", levels.earBase}};
-    j["widths"] = {{"head", widths.head},   {"eye", widths.eye},
-                   {"gap", widths.gap},     {"nose", widths.nose},
-                   {"mouth", widths.mouth}, {"brow", widths.brow}};
+    j["levels"] = {{"hairline", levels.hairline},  {"brow", levels.brow},          {"eye", levels.eye},
+                   {"nose_base", levels.noseBase}, {"mouth", levels.mouth},        {"chin", levels.chin},
+                   {"crown", levels.crown},        {"lower_lip", levels.lowerLip}, {"ear_top", levels.earTop},
+                   {"ear_base", levels.earBase}};
+    j["widths"] = {{"head", widths.head}, {"eye", widths.eye},     {"gap", widths.gap},
+                   {"nose", widths.nose}, {"mouth", widths.mouth}, {"brow", widths.brow}};
     return jsonText(j);
 }
 

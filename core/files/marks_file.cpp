@@ -175,9 +175,7 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
         j["camera"]["focal_px"] = sheet.focal->value;
     j["ball"] = nullptr;
     if (sheet.ball)
-        j["ball"] = {{"cx", sheet.ball->centre.x()},
-                     {"cy", sheet.ball->centre.y()},
-                     {"r", sheet.ball->radius}};
+        j["ball"] = {{"cx", sheet.ball->centre.x()}, {"cy", sheet.ball->centre.y()}, {"r", sheet.ball->radius}};
     j["noise_px"] = nullptr;
     if (sheet.noise)
         j["noise_px"] = sheet.noise->value;
@@ -197,9 +195,8 @@ std::string marksText(const MarkSheet& sheet, const std::optional<Truth>& truth)
         for (const PicturePoint& at : line == DrawnLine::Shoulders ? std::vector<PicturePoint>() : sheet.lines[line])
             j["lines"][std::string(idOf(line))].push_back({{"x", at.x()}, {"y", at.y()}});
     if (truth) {
-        j["truth"] = {{"turn", inDegrees(truth->pose.turn)},
-                      {"tilt", inDegrees(truth->pose.tilt)},
-                      {"lean", inDegrees(truth->pose.lean)}};
+        j["truth"] = {
+            {"turn", inDegrees(truth->pose.turn)}, {"tilt", inDegrees(truth->pose.tilt)}, {"lean", inDegrees(truth->pose.lean)}};
         for (const auto& [error, amount] : truth->planted)
             j["truth"]["planted"][error] = amount;
     }

@@ -52,9 +52,7 @@ std::string progressText(const Progress& p) {
                                {"lately", h.lately}});
     j["coverage"] = nlohmann::ordered_json::array();
     for (const PoseCell& c : p.poses)
-        j["coverage"].push_back({{"turn", {c.turnLow, c.turnHigh}},
-                                 {"tilt", {c.tiltLow, c.tiltHigh}},
-                                 {"count", c.count}});
+        j["coverage"].push_back({{"turn", {c.turnLow, c.turnHigh}}, {"tilt", {c.tiltLow, c.tiltHigh}}, {"count", c.count}});
     return jsonText(j);
 }
 

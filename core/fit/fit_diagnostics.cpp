@@ -64,8 +64,7 @@ std::vector<Asymmetry> asymmetriesOf(const MarkSheet& sheet, const Fit& fit) {
         if (left == right || adultHeads().mean[left].x() < 0 || !sheet.seen(left) ||
             !sheet.seen(right) || outlier(left) || outlier(right))
             continue;
-        const double sigma =
-            hypot(sheet.noiseOf(left), sheet.noiseOf(right)) / fit.view.inPicture({1});
+        const double sigma = hypot(sheet.noiseOf(left), sheet.noiseOf(right)) / fit.view.inPicture({1});
         const auto upL = along(left, Eigen::Vector3d::UnitY());
         const auto upR = along(right, Eigen::Vector3d::UnitY());
         const auto outL = along(left, Eigen::Vector3d::UnitX());
@@ -75,9 +74,8 @@ std::vector<Asymmetry> asymmetriesOf(const MarkSheet& sheet, const Fit& fit) {
         if (std::max(abs(a.up), abs(a.outward)) > told * a.sigma)
             all.push_back(a);
     }
-    std::sort(all.begin(), all.end(), [](const Asymmetry& a, const Asymmetry& b) {
-        return hypot(a.up, a.outward) > hypot(b.up, b.outward);
-    });
+    std::sort(all.begin(), all.end(),
+              [](const Asymmetry& a, const Asymmetry& b) { return hypot(a.up, a.outward) > hypot(b.up, b.outward); });
     return all;
 }
 

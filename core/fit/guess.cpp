@@ -81,8 +81,7 @@ View guessView(const Guess& guess, const MarkSheet& sheet) {
     view.centre = guess.ball.centre;
     view.principal =
         sheet.focal ? PicturePoint(sheet.width / 2.0, sheet.height / 2.0) : guess.ball.centre;
-    view.nearness =
-        sheet.focal ? std::min(guess.ball.radius / *sheet.focal, 1 / 3.0) : nearnessAt(usualDistance);
+    view.nearness = sheet.focal ? std::min(guess.ball.radius / *sheet.focal, 1 / 3.0) : nearnessAt(usualDistance);
     view.scale = (guess.ball.radius * std::sqrt(1 - view.nearness * view.nearness)).value;
     view.face(headToView(guess.pose));
     return view;

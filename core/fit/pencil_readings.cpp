@@ -85,9 +85,8 @@ private:
         Eigen::Index row = 0;
         for (const auto& [kind, value] : read_) {
             const double now = readingOf(*kind, seen, marks, nearer_).value_or(value);
-            f[row++] = kind->unit == PencilReadingKind::Unit::Eyes
-                           ? std::log(std::max(now, 1e-3) / value) / lengthNoise
-                           : Degrees{std::remainder(now - value, 360)} / slantNoise;
+            f[row++] = kind->unit == PencilReadingKind::Unit::Eyes ? std::log(std::max(now, 1e-3) / value) / lengthNoise
+                                                                   : Degrees{std::remainder(now - value, 360)} / slantNoise;
         }
         const Degrees middle = nearer_ == NearerSide::Neither       ? Degrees{0}
                                : nearer_ == NearerSide::ViewersLeft ? usualTurn

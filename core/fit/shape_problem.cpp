@@ -58,8 +58,7 @@ HeadProblem shapeProblem(const MarkSheet& sheet, Pixels unit, const ShapeInforma
     for (Mark m : sheet.seenMarks()) {
         const double own = prior.ownSpread[m] + (sheet.smiling ? looseWhenSmiling(m) : 0);
         const Pixels sheetNoise = sheet.marks[m]->noise.value_or(noise);
-        problem.observations.push_back(
-            {m, prior.mean[m], *sheet.seen(m), hypot(sheetNoise, own * unit)});
+        problem.observations.push_back({m, prior.mean[m], *sheet.seen(m), hypot(sheetNoise, own * unit)});
     }
     for (const ShapeDirection& direction : prior.directions) {
         HeadProblem::Direction d;

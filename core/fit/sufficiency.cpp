@@ -55,8 +55,8 @@ void requireFit(const MarkSheet& sheet) {
     for (Mark m : sheet.seenMarks())
         if (!good(*sheet.seen(m)))
             throw BadMarks({MarksTrouble::Kind::FarOff, 0, {m}});
-    if (sheet.ball && !(good(sheet.ball->centre) && isfinite(sheet.ball->radius) &&
-                        sheet.ball->radius > Pixels{0} && sheet.ball->radius < Pixels{1e6}))
+    if (sheet.ball && !(good(sheet.ball->centre) && isfinite(sheet.ball->radius) && sheet.ball->radius > Pixels{0} &&
+                        sheet.ball->radius < Pixels{1e6}))
         throw BadMarks({MarksTrouble::Kind::BadBall});
     for (const auto& line : sheet.lines)
         for (const PicturePoint& at : line)

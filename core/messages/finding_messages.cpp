@@ -140,11 +140,10 @@ std::string textOf(const Finding& finding, const Translator& translator) {
         return translator.say(
             ZOKRAN_WORDS("Every feature lies where it belongs, as far as the marks can tell."));
     if (finding.id == "registration")
-        return translator.say(
-            ZOKRAN_WORDS("To lay them over one another, the sketch was taken as {scale} times the "
-                         "photo's size and turned by {angle}. That is allowed for."),
-            {{"scale", fmt::format("{:.2f}", f.scale)},
-             {"angle", fmt::format("{}°", std::lround(inDegrees(Radians{f.amount})))}});
+        return translator.say(ZOKRAN_WORDS("To lay them over one another, the sketch was taken as {scale} times the "
+                                           "photo's size and turned by {angle}. That is allowed for."),
+                              {{"scale", fmt::format("{:.2f}", f.scale)},
+                               {"angle", fmt::format("{}°", std::lround(inDegrees(Radians{f.amount})))}});
     if (finding.id == "turn")
         return f.rivalShift.empty()
                    ? turnText(f, translator)

@@ -24,10 +24,9 @@ std::string paperWords(std::string_view name, const Translator& translator) {
         if (id == name)
             words = translator.say(say);
     const PaperSize paper = paperNamed(name);
-    return translator.say(ZOKRAN_WORDS("{what}, {width} by {height} mm"),
-                    {{"what", words},
-                     {"width", fmt::format("{:.0f}", paper.width)},
-                     {"height", fmt::format("{:.0f}", paper.height)}});
+    return translator.say(
+        ZOKRAN_WORDS("{what}, {width} by {height} mm"),
+        {{"what", words}, {"width", fmt::format("{:.0f}", paper.width)}, {"height", fmt::format("{:.0f}", paper.height)}});
 }
 
 } // namespace zokran

@@ -43,12 +43,12 @@ std::string wordsFor(const PlanKept& kept, const Translator& translator) {
                      {{"percent", fmt::format("{:.0f}", 100 * std::abs(kept.grown - 1))}}));
     if (abs(kept.right) > hardlyMoved)
         add(translator.say(kept.right > Millimetres{0} ? ZOKRAN_WORDS("It stands {mm} mm too far to the right.")
-                                          : ZOKRAN_WORDS("It stands {mm} mm too far to the left."),
-                     {{"mm", mm(kept.right)}}));
+                                                       : ZOKRAN_WORDS("It stands {mm} mm too far to the left."),
+                           {{"mm", mm(kept.right)}}));
     if (abs(kept.down) > hardlyMoved)
         add(translator.say(kept.down > Millimetres{0} ? ZOKRAN_WORDS("It stands {mm} mm too low.")
-                                         : ZOKRAN_WORDS("It stands {mm} mm too high."),
-                     {{"mm", mm(kept.down)}}));
+                                                      : ZOKRAN_WORDS("It stands {mm} mm too high."),
+                           {{"mm", mm(kept.down)}}));
     return words.empty() ? translator.say(ZOKRAN_WORDS("The drawing keeps to its plan.")) : words;
 }
 
@@ -60,19 +60,19 @@ std::vector<std::string> layOffWords(const PagePlan& plan, const PaperSize& pape
     };
     return {place(ZOKRAN_WORDS("Crown: {down} from the top, {across} from the left"), plan.crown),
             place(ZOKRAN_WORDS("Chin: {down} from the top, {across} from the left"), plan.chin),
-            translator.say(ZOKRAN_WORDS("Sides: {left} from the left, {right} from the right"),
-                     {{"left", mm(plan.head.low.x())},
-                      {"right", mm((PaperPoint(paper.width, paper.height) - plan.head.high).x())}}),
+            translator.say(
+                ZOKRAN_WORDS("Sides: {left} from the left, {right} from the right"),
+                {{"left", mm(plan.head.low.x())}, {"right", mm((PaperPoint(paper.width, paper.height) - plan.head.high).x())}}),
             translator.say(ZOKRAN_WORDS("Brow line: from {a} down, {b} across, to {c} down, {d} across"),
-                     {{"a", mm(plan.browLeft.y())},
-                      {"b", mm(plan.browLeft.x())},
-                      {"c", mm(plan.browRight.y())},
-                      {"d", mm(plan.browRight.x())}}),
+                           {{"a", mm(plan.browLeft.y())},
+                            {"b", mm(plan.browLeft.x())},
+                            {"c", mm(plan.browRight.y())},
+                            {"d", mm(plan.browRight.x())}}),
             translator.say(ZOKRAN_WORDS("Centre line: from {a} down, {b} across, to {c} down, {d} across"),
-                     {{"a", mm(plan.centreTop.y())},
-                      {"b", mm(plan.centreTop.x())},
-                      {"c", mm(plan.centreFoot.y())},
-                      {"d", mm(plan.centreFoot.x())}})};
+                           {{"a", mm(plan.centreTop.y())},
+                            {"b", mm(plan.centreTop.x())},
+                            {"c", mm(plan.centreFoot.y())},
+                            {"d", mm(plan.centreFoot.x())}})};
 }
 
 } // namespace zokran

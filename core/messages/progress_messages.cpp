@@ -102,8 +102,7 @@ std::vector<std::string> changeWords(const Change& c, const Translator& translat
     const auto degrees = [](Radians r) { return fmt::format("{:.0f}", std::abs(inDegrees(r))); };
     // What is read of a pose in a sketch is no surer than this.
     constexpr Degrees sure{4};
-    const bool before = abs(c.straightenedBefore) > toRadians(sure),
-               after = abs(c.straightenedAfter) > toRadians(sure);
+    const bool before = abs(c.straightenedBefore) > toRadians(sure), after = abs(c.straightenedAfter) > toRadians(sure);
     if (before || after)
         words.push_back(translator.say(ZOKRAN_WORDS("The turn was off by {before}°, and then by {after}°."),
                                  {{"before", degrees(c.straightenedBefore)},
@@ -126,8 +125,7 @@ std::vector<std::string> changeWords(const Change& c, const Translator& translat
 std::string wordsFor(const PoseCell& c, const Translator& translator) {
     const double turn = ((c.turnLow + c.turnHigh) / 2).value, tilt = ((c.tiltLow + c.tiltHigh) / 2).value;
     const auto range = [](Degrees a, Degrees b) {
-        return std::pair{fmt::format("{:.0f}", std::min(abs(a), abs(b))),
-                         fmt::format("{:.0f}", std::max(abs(a), abs(b)))};
+        return std::pair{fmt::format("{:.0f}", std::min(abs(a), abs(b))), fmt::format("{:.0f}", std::max(abs(a), abs(b)))};
     };
     const auto [turnLow, turnHigh] = range(c.turnLow, c.turnHigh);
     const std::string across =

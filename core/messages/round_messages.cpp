@@ -43,10 +43,9 @@ std::string roundWords(const Round& round, const Translator& translator) {
                                       : ZOKRAN_WORDS("The drawing has shrunk by {percent} %."),
                      {{"percent", fmt::format("{:.0f}", 100 * std::abs(*round.grown - 1))}}));
     if (round.right && abs(*round.right) > hardlyMoved)
-        add(translator.say(*round.right > Millimetres{0}
-                         ? ZOKRAN_WORDS("It has slid {mm} mm to the right on the paper.")
-                         : ZOKRAN_WORDS("It has slid {mm} mm to the left on the paper."),
-                     {{"mm", fmt::format("{:.0f}", abs(*round.right))}}));
+        add(translator.say(*round.right > Millimetres{0} ? ZOKRAN_WORDS("It has slid {mm} mm to the right on the paper.")
+                                                         : ZOKRAN_WORDS("It has slid {mm} mm to the left on the paper."),
+                           {{"mm", fmt::format("{:.0f}", abs(*round.right))}}));
     return words;
 }
 

@@ -19,10 +19,7 @@ double pixelsPerMillimetre(MillimetresPerPixel perPixel) {
 } // namespace
 
 Eigen::Matrix3d toPaper(const PageCorners& corners, const PaperSize& paper) {
-    const PaperPoint to[] = {{0, 0},
-                             {paper.width, {}},
-                             {paper.width, paper.height},
-                             {{}, paper.height}};
+    const PaperPoint to[] = {{0, 0}, {paper.width, {}}, {paper.width, paper.height}, {{}, paper.height}};
     // The direct linear transform on four pairs, h33 = 1 (Hartley and Zisserman, algorithm 4.1), in
     // pixels brought to about one.
     const Eigen::Vector2d middle = (corners[0] + corners[1] + corners[2] + corners[3]) / 4;

@@ -10,9 +10,7 @@ Change changeBetween(const Drawing& before, const Drawing& after) {
     change.distanceBefore = before.distance();
     change.distanceAfter = after.distance();
     // The turn alone: it is what hands straighten first.
-    const auto straightened = [](const Drawing& d) {
-        return abs(d.seen.turn) - abs(d.asDrawn.turn);
-    };
+    const auto straightened = [](const Drawing& d) { return abs(d.seen.turn) - abs(d.asDrawn.turn); };
     change.straightenedBefore = straightened(before);
     change.straightenedAfter = straightened(after);
     const auto has = [](const std::vector<std::string>& list, const std::string& id) {

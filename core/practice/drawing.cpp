@@ -40,9 +40,8 @@ Drawing drawingOf(const Comparison& c) {
 }
 
 std::string figuresText(const Drawing& d) {
-    std::string text = fmt::format("{:.5f} {:.5f} {:.5f} {:.5f} {:.5f} {:.5f}", d.seen.turn,
-                                   d.seen.tilt, d.seen.lean, d.asDrawn.turn,
-                                   d.asDrawn.tilt, d.asDrawn.lean);
+    std::string text = fmt::format("{:.5f} {:.5f} {:.5f} {:.5f} {:.5f} {:.5f}", d.seen.turn, d.seen.tilt, d.seen.lean,
+                                   d.asDrawn.turn, d.asDrawn.tilt, d.asDrawn.lean);
     for (int i = 0; i < markCount; ++i)
         if (const auto& o = d.off[markAt(i)])
             text += fmt::format(" {} {:.3f} {:.3f}", idOf(markAt(i)), o->up, o->across);

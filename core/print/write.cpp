@@ -155,9 +155,8 @@ void writeSheets(const std::vector<PrintSheet>& sheets, const std::filesystem::p
                             : cairo_pdf_surface_create_for_stream;
     const auto sizeOf = [&](const PaperSize& paper) { return PaperPoint(unit * paper.width, unit * paper.height); };
     const PaperPoint whole = sizeOf(sheets[0].paper);
-    const std::unique_ptr<cairo_surface_t, void (*)(cairo_surface_t*)> surface(
-        create(gather, &bytes, whole.x(), whole.y()),
-        cairo_surface_destroy);
+    const std::unique_ptr<cairo_surface_t, void (*)(cairo_surface_t*)> surface(create(gather, &bytes, whole.x(), whole.y()),
+                                                                               cairo_surface_destroy);
     if (svg)
         cairo_svg_surface_set_document_unit(surface.get(), CAIRO_SVG_UNIT_MM);
     const std::unique_ptr<cairo_t, void (*)(cairo_t*)> cr(cairo_create(surface.get()),

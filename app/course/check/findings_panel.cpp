@@ -145,8 +145,7 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     buildTolerances();
 
     numbers_ = new CollapsibleSection(tr("All numbers"));
-    connect(numbers_, &CollapsibleSection::toggled, this,
-            [this](bool open) { desk_.selection.check.showAllNumbers(open); });
+    connect(numbers_, &CollapsibleSection::toggled, this, [this](bool open) { desk_.selection.check.showAllNumbers(open); });
     auto* words = new QLabel(
         tr("Where each feature is to go, as the arrows show: up and right on the paper, in % of "
            "the head's height, and the whole way in mm. Bold: beyond the marks' own doubt."));
@@ -287,8 +286,7 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
         button->setAccessibleName(qt(textOf(*told[i], learnersTranslator())));
         strip_->addWidget(button);
         cards_.push_back(button);
-        connect(button, &QToolButton::clicked, this,
-                [this, i] { desk_.selection.check.showFinding(static_cast<int>(i)); });
+        connect(button, &QToolButton::clicked, this, [this, i] { desk_.selection.check.showFinding(static_cast<int>(i)); });
     }
     strip_->addStretch();
 }

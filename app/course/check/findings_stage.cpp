@@ -160,8 +160,7 @@ NextThing FindingsStage::next() {
     const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
     const int at = std::min(desk_.selection.check.finding(), count - 1);
     if (at + 1 < count)
-        return {sentence, again,
-                Action{tr("Next finding"), [this, at] { desk_.selection.check.showFinding(at + 1); }}};
+        return {sentence, again, Action{tr("Next finding"), [this, at] { desk_.selection.check.showFinding(at + 1); }}};
     return {sentence, again, keep};
 }
 

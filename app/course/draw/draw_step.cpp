@@ -62,8 +62,7 @@ NextThing DrawStep::next() {
     const QString& words = steps[static_cast<std::size_t>(std::min(step, last)) - 1];
     if (step >= last)
         return {words, photograph};
-    return {words, {tr("Next step"), [this, step] { desk_.selection.form.showStep(step + 1); }},
-            photograph};
+    return {words, {tr("Next step"), [this, step] { desk_.selection.form.showStep(step + 1); }}, photograph};
 }
 
 std::unique_ptr<Step> makeDrawStep(Desk& desk) {

@@ -37,8 +37,7 @@ OtherViews::OtherViews(Desk& desk, QWidget* parent)
             if (!desk_.fit())
                 return;
             const Pose pose = desk_.fit()->pose;
-            desk_.selection.form.turn({toRadians(Degrees{turn}) - pose.turn,
-                                  toRadians(Degrees{tilt}) - pose.tilt});
+            desk_.selection.form.turn({toRadians(Degrees{turn}) - pose.turn, toRadians(Degrees{tilt}) - pose.tilt});
         });
     }
     inside()->addLayout(grid);

@@ -74,12 +74,10 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
 
 void MeasurePanel::buildGuessing() {
     column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
-    connect(guessFirst_, &QCheckBox::clicked, this,
-            [this](bool on) { desk_.selection.measuring.guessFirst(on); });
+    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { desk_.selection.measuring.guessFirst(on); });
     column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath")));
     guides_->setToolTip(tr("Ends take hold of them, as they do of marks"));
-    connect(guides_, &QCheckBox::clicked, this,
-            [this](bool on) { desk_.selection.measuring.snapToGuides(on); });
+    connect(guides_, &QCheckBox::clicked, this, [this](bool on) { desk_.selection.measuring.snapToGuides(on); });
     column_->addWidget(guessing_ = new QWidget);
     auto* row = new QHBoxLayout(guessing_);
     row->setContentsMargins(0, 0, 0, 0);
@@ -90,12 +88,10 @@ void MeasurePanel::buildGuessing() {
     auto* tell = new QPushButton(tr("&Tell me"));
     row->addWidget(say);
     row->addWidget(tell);
-    connect(say, &QPushButton::clicked, this, [this] {
-        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), guess_->value());
-    });
-    connect(tell, &QPushButton::clicked, this, [this] {
-        guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), std::nullopt);
-    });
+    connect(say, &QPushButton::clicked, this,
+            [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), guess_->value()); });
+    connect(tell, &QPushButton::clicked, this,
+            [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), std::nullopt); });
 }
 
 void MeasurePanel::showGuessing() {

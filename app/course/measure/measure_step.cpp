@@ -53,8 +53,7 @@ Scene MeasureStep::scene(Side side) {
                                    : reading->passes.empty()
                                        ? qt(shortNumber(*reading, learnersTranslator()))
                                        : qt(learnersTranslator().say(measureKindNamed(measures[i].kind).name));
-            shown.push_back({std::move(*reading), number,
-                             static_cast<int>(i) == desk_.selection.measuring.selected()});
+            shown.push_back({std::move(*reading), number, static_cast<int>(i) == desk_.selection.measuring.selected()});
         }
     const Measurement& laying = desk_.selection.measuring.current();
     std::vector<PicturePoint> ends;
@@ -94,9 +93,8 @@ NextThing MeasureStep::next() {
                 draw};
     if (desk_.selection.measuring.awaitingGuess() >= 0)
         return {tr("What do you think it is? Say a number, then look."),
-                {tr("Tell me"), [this] {
-                     guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), {});
-                 }},
+                {tr("Tell me"),
+                 [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), {}); }},
                 draw};
     for (Side side : {Side::Reference, Side::Sketch})
         if (openEnd(desk_, side))

@@ -66,9 +66,7 @@ Scene SetUpStep::paper() {
     }
     const PageLayout pageLayout = desk_.layoutController.pageLayout();
     const PagePlan plan = desk_.layoutController.plan();
-    scene.caption = tr("Your paper, %1 × %2 mm")
-                        .arg(lround(pageLayout.paper.width))
-                        .arg(lround(pageLayout.paper.height));
+    scene.caption = tr("Your paper, %1 × %2 mm").arg(lround(pageLayout.paper.width)).arg(lround(pageLayout.paper.height));
     const PaperPoint far(pageLayout.paper.width, pageLayout.paper.height);
     scene.extent = QSizeF(far.x(), far.y());
     std::vector<GuideLine> lines = desk_.layoutController.lines(plan);

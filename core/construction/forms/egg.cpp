@@ -50,10 +50,8 @@ SurfacePoint EggForm::at(BallRadii y, Radians around) const {
         return HeadPoint(width_ * ring * std::sin(a), height, deep * ring * std::cos(a) + forward);
     };
     constexpr double step = 1e-4;
-    const Eigen::Vector3d along =
-        place(level, angle + step) - place(level, angle - step);
-    const Eigen::Vector3d up =
-        place(level + step, angle) - place(level - step, angle);
+    const Eigen::Vector3d along = place(level, angle + step) - place(level, angle - step);
+    const Eigen::Vector3d up = place(level + step, angle) - place(level - step, angle);
     const Eigen::Vector3d normal = along.cross(up);
     const HeadPoint here = place(level, angle);
     return {here, normal.norm() > 1e-12 ? Eigen::Vector3d(normal.normalized())

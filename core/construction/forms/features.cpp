@@ -28,9 +28,7 @@ protected:
         const HeadMarks& marks = head.head();
         const BallRadii shift = level.eye - levelsOf(marks).eye;
         const int near = view.towardsCamera().x() >= 0 ? +1 : -1;
-        auto onFace = [&](BallRadii x, BallRadii y) {
-            return head.front(y, head.acrossAt(y, x));
-        };
+        auto onFace = [&](BallRadii x, BallRadii y) { return head.front(y, head.acrossAt(y, x)); };
         auto draw = [&](std::string_view id, int samples, const auto& place) {
             const LineEntry* entry = lineNamed(id);
             LineTracer tracer(head, view);
@@ -45,8 +43,8 @@ protected:
                 // Two lids: the upper one from the inner corner out, the lower one back.
                 const double along = (1 - std::cos(2 * pi * t)) / 2;
                 const BallRadii open = lidsOpen * std::sin(2 * pi * t) * width.eye;
-                const BallRadii y = BallRadii{inner.y() + along * (outer.y() - inner.y())} + shift +
-                                    (t < 0.5 ? open : 0.8 * open);
+                const BallRadii y =
+                    BallRadii{inner.y() + along * (outer.y() - inner.y())} + shift + (t < 0.5 ? open : 0.8 * open);
                 return onFace(x0 + along * (x1 - x0), y);
             });
         }
@@ -54,9 +52,7 @@ protected:
         constexpr BallRadii half{0.06};
         for (const BallRadii x : {width.gap / 2, width.gap / 2 + width.eye})
             for (int side : {+1, -1})
-                draw("eye_step", 4, [&, x, side](double t) {
-                    return onFace(side * x, level.eye + half * (2 * t - 1));
-                });
+                draw("eye_step", 4, [&, x, side](double t) { return onFace(side * x, level.eye + half * (2 * t - 1)); });
         draw("mouth_shape", 24, [&](double t) {
             const BallRadii x = (t - 0.5) * width.mouth;
             const BallRadii corner{(marks[MouthCornerL].y() + marks[MouthCornerR].y()) / 2 - marks[LipLine].y()};

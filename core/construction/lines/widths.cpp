@@ -35,8 +35,7 @@ void earBand(LineTracer& tracer, const LineEntry& line) {
     for (BallRadii y : {tracer.form.levels().earTop, tracer.form.levels().earBase})
         for (int side : bothSides)
             tracer.add(line, side, Cover::Planes, 12, [&](double t) {
-                return SurfacePoint{headPoint(side * p, y, {0.42 - 0.9 * t}),
-                                    Eigen::Vector3d(side, 0, 0)};
+                return SurfacePoint{headPoint(side * p, y, {0.42 - 0.9 * t}), Eigen::Vector3d(side, 0, 0)};
             });
 }
 
@@ -50,9 +49,8 @@ void fiveEyes(LineTracer& tracer, const LineEntry& line) {
     uprights(tracer, line, width.gap / 2 + width.eye, high, low);
     for (int side : bothSides)
         tracer.add(line, side, Cover::Planes, 12, [&](double t) {
-            return SurfacePoint{
-                headPoint(side * width.head / 2, high + t * (low - high), {0.12}),
-                Eigen::Vector3d(0.8 * side, 0, 0.6)};
+            return SurfacePoint{headPoint(side * width.head / 2, high + t * (low - high), {0.12}),
+                                Eigen::Vector3d(0.8 * side, 0, 0.6)};
         });
 }
 

@@ -34,8 +34,8 @@ Reading readMirrored(const MeasureContext& g) {
     const PicturePoint centre = g.view->project(HeadPoint(0, p.y(), p.z()));
     const PicturePoint twin = g.view->project(HeadPoint(-p.x(), p.y(), p.z()));
     r.value = Pixels{(at - centre).norm()} / g.unit;
-    r.further.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"),
-                         Pixels{(twin - at).norm()} / g.unit, 0, ReadingUnit::Length});
+    r.further.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"), Pixels{(twin - at).norm()} / g.unit, 0,
+                         ReadingUnit::Length});
     r.further.push_back({"wrapped_ball_radii", ZOKRAN_WORDS("to its twin, through the head"),
                          2 * std::abs(p.x()), 0, ReadingUnit::HeadLength});
     const auto own = g.marks && g.marks->seen(mark) == at ? g.marks->seen(mirrored(mark)) : std::nullopt;

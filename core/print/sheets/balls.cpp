@@ -55,8 +55,7 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
     PrintSheet tasks{paper, {}}, answers{paper, {}};
     const PrintableArea area(paper);
     const double margin = area.low.x(), foot = 12, head = 12;
-    const double across = area.width() / columns,
-                 down = (area.height() - foot - head) / rows;
+    const double across = area.width() / columns, down = (area.height() - foot - head) / rows;
     constexpr double words = 9;
     tasks.items.emplace_back(
         PrintText{{margin, margin + 5},
@@ -76,8 +75,7 @@ std::vector<PrintSheet> ballSheets(std::uint32_t seed, const PaperSize& paper, c
         std::vector<PaperPoint> ring;
         for (int k = 0; k <= 72; ++k) {
             const double a = k * std::numbers::pi / 36;
-            ring.push_back(PaperPoint(view.centre + view.outlineRadius() *
-                                                        PicturePoint(std::cos(a), std::sin(a))));
+            ring.push_back(PaperPoint(view.centre + view.outlineRadius() * PicturePoint(std::cos(a), std::sin(a))));
         }
         for (PrintSheet* sheet : {&tasks, &answers}) {
             sheet->line(ring, {0.3}, graphite);

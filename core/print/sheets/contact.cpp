@@ -37,8 +37,7 @@ std::vector<PrintSheet> contactSheets(const std::string& title, const std::vecto
     const double room = area.width();
     const int columns = std::max(2, static_cast<int>(room / 60));
     const double wide = (room - (columns - 1) * gap) / columns, half = (wide - 1) / 2, high = 0.62 * wide;
-    const int rows = std::max(
-        1, static_cast<int>((area.high.y() - top - 8 + gap) / (high + under + gap)));
+    const int rows = std::max(1, static_cast<int>((area.high.y() - top - 8 + gap) / (high + under + gap)));
     const std::size_t each = static_cast<std::size_t>(columns * rows);
     const std::size_t pages = std::max<std::size_t>(1, (heads.size() + each - 1) / each);
     std::vector<PrintSheet> sheets;
@@ -46,11 +45,13 @@ std::vector<PrintSheet> contactSheets(const std::string& title, const std::vecto
         PrintSheet sheet{paper, {}};
         sheet.items.emplace_back(
             PrintText{{margin, margin + 5}, title, {5}, true, graphite, PrintText::Stands::Left});
-        sheet.items.emplace_back(PrintText{
-            {area.high.x(), margin + 5},
-            translator.say(ZOKRAN_WORDS("{page} of {pages}"),
-                     {{"page", std::to_string(page + 1)}, {"pages", std::to_string(pages)}}),
-            {3}, false, graphite, PrintText::Stands::Right});
+        sheet.items.emplace_back(PrintText{{area.high.x(), margin + 5},
+                                           translator.say(ZOKRAN_WORDS("{page} of {pages}"),
+                                                          {{"page", std::to_string(page + 1)}, {"pages", std::to_string(pages)}}),
+                                           {3},
+                                           false,
+                                           graphite,
+                                           PrintText::Stands::Right});
         for (std::size_t i = page * each; i < std::min(heads.size(), (page + 1) * each); ++i) {
             const int place = static_cast<int>(i - page * each);
             const double x = margin + (place % columns) * (wide + gap),

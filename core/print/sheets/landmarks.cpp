@@ -1,9 +1,9 @@
 #include "core/base/quantity_text.h"
 #include "core/construction/lines.h"
+#include "core/messages/line_messages.h"
 #include "core/print/sheet_elements.h"
 #include "core/print/sheets/sheets.h"
 #include "core/print/write.h"
-#include "core/messages/line_messages.h"
 
 #include <algorithm>
 
@@ -40,8 +40,7 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
     PrintSheet sheet{paper, {}};
     const PrintableArea area(paper);
     const double margin = area.low.x(), gap = 8, foot = 46;
-    const double width = (area.width() - gap) / 2,
-                 height = area.height() - foot;
+    const double width = (area.width() - gap) / 2, height = area.height() - foot;
     // The head with its neck, the same part of both.
     const double r = fit.view.outlineRadius().value;
     const PicturePoint low = fit.view.project(HeadPoint(0, -0.35, 0)) - PicturePoint(1.5, 1.75) * r;
@@ -104,11 +103,10 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
             (plan.view.project(fit.head[inner]) - plan.view.project(fit.head[outer])).norm()};
     };
     const Millimetres unit = std::max(eye(InnerEyeL, OuterEyeL), eye(InnerEyeR, OuterEyeR));
-    addRuler(sheet, PaperPoint(margin, area.high.y() - 22),
-             {area.width()}, unit,
+    addRuler(sheet, PaperPoint(margin, area.high.y() - 22), {area.width()}, unit,
              translator.say(ZOKRAN_WORDS("This drawing's own ruler: one unit is the nearer eye, {length} mm; "
-                                   "halves and thirds between."),
-                      {{"length", fmt::format("{:.1f}", unit)}}));
+                                         "halves and thirds between."),
+                            {{"length", fmt::format("{:.1f}", unit)}}));
     addBar(sheet, translator);
     return sheet;
 }

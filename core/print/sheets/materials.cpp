@@ -24,8 +24,7 @@ PrintSheet materialsSheet(const FormKind& form, const PaperSize& paper, const Tr
             ++number;
             const std::string sign = numbered ? std::to_string(number) + "." : "–";
             sheet.items.emplace_back(PrintText{at, sign, {3.5 * type}, false, graphite});
-            at = addBlock(sheet, {{at.x() + 7, at.y()}, line, {3.5 * type}, false, graphite},
-                          {area.width() - 7});
+            at = addBlock(sheet, {{at.x() + 7, at.y()}, line, {3.5 * type}, false, graphite}, {area.width() - 7});
             at.x() -= 7;
             at.y() += 0.8;
         }
