@@ -39,7 +39,7 @@ std::vector<LabelsOverlay::Label> LabelsOverlay::labels(const Canvas& canvas, bo
                     if (v.x() > label.right.x())
                         label.right = v;
                 }
-        if (const auto note = notes_.find(label.id); note != notes_.end() && label.id == canvas.lit.toStdString())
+        if (const auto note = notes_.find(label.id); note != notes_.end() && label.id == canvas.highlighted.toStdString())
             label.text += "  " + note->second;
         label.y = onRight ? label.right.y() : label.left.y();
         if (label.left.x() < 1e8)
@@ -52,7 +52,7 @@ void LabelsOverlay::paint(const Canvas& canvas) const {
     bool onRight = true;
     std::vector<ColumnLabel> column;
     for (const Label& label : labels(canvas, onRight))
-        column.push_back({label.text, label.y, onRight ? label.right : label.left, label.id == canvas.lit.toStdString()});
+        column.push_back({label.text, label.y, onRight ? label.right : label.left, label.id == canvas.highlighted.toStdString()});
     paintLabelColumn(canvas, std::move(column), onRight);
 }
 

@@ -11,7 +11,7 @@ namespace zokran {
 /// to its line by a thin leader.
 class LabelsOverlay : public Overlay {
 public:
-    /// `notes`: said after the name of the line that is lit, by its id.
+    /// `notes`: said after the name of the highlighted line, by its id.
     LabelsOverlay(std::vector<GuideLine> lines, std::map<std::string, QString> notes)
         : lines_(std::move(lines)), notes_(std::move(notes)) {}
     void paint(const Canvas& canvas) const override;

@@ -85,14 +85,14 @@ void appendTapered(QPainterPath& path, const Stroke& stroke, double width) {
 
 /// Everything of one look is one path: a few long strokes cost far less than many short ones.
 struct Look {
-    bool hidden, light, lit;
+    bool hidden, light, isHighlighted;
     LineKind kind;
     auto operator<=>(const Look&) const = default;
 };
 
-/// The order they are put down in: hidden ones and helps lie under the rest, a lit line over all.
+/// The order in which they are painted: hidden ones and helps lie under the rest, a highlighted line over all.
 int layerOf(const Look& look) {
-    return 8 * look.lit + 4 * !look.hidden + 2 * !look.light +
+    return 8 * look.isHighlighted + 4 * !look.hidden + 2 * !look.light +
            (look.kind == LineKind::Guide || look.kind == LineKind::Construction);
 }
 
@@ -105,7 +105,7 @@ void paintLook(const Canvas& canvas, const Look& look, const std::vector<Stroke>
                    : look.light                             ? 1.2
                    : look.kind == LineKind::Construction    ? 2.2
                                                             : 1.7;
-    if (look.lit)
+    if (look.isHighlighted)
         width += 1.6;
     const bool dashed = look.hidden || look.kind == LineKind::Guess || look.kind == LineKind::Other;
     QPainterPath middle;
@@ -113,14 +113,14 @@ void paintLook(const Canvas& canvas, const Look& look, const std::vector<Stroke>
         append(middle, stroke);
     if (dashed) {
         if (look.hidden)
-            colour.setAlphaF(look.lit ? 0.85f : 0.4f);
+            colour.setAlphaF(look.isHighlighted ? 0.85f : 0.4f);
         QPen pen(colour, look.kind == LineKind::Guess || look.hidden ? width : 1.4);
         pen.setDashPattern(look.kind == LineKind::Guess ? QList<qreal>{9, 4, 2, 4}
                            : look.hidden ? QList<qreal>{4 / width, 4 / width}
                                          : QList<qreal>{1.5, 2.5});
         return strokeWithHalo(canvas, middle, pen, look.hidden ? 0 : 1.8);
     }
-    if (look.light && !look.lit)
+    if (look.light && !look.isHighlighted)
         colour.setAlphaF(0.6f);
     paintHalo(canvas, middle, width * canvas.style.stroke, look.light ? 1.2 : 2.0);
     QPainterPath bands;
@@ -136,10 +136,10 @@ void paintLook(const Canvas& canvas, const Look& look, const std::vector<Stroke>
 } // namespace
 
 void LinesOverlay::paint(const Canvas& canvas) const {
-    const std::string lit = canvas.lit.toStdString();
+    const std::string highlighted = canvas.highlighted.toStdString();
     std::map<std::pair<int, Look>, std::vector<Stroke>> looks;
     for (const GuideLine& line : lines) {
-        const Look look{line.hidden, line.light, line.id == lit, line.kind};
+        const Look look{line.hidden, line.light, line.id == highlighted, line.kind};
         looks[{layerOf(look), look}].push_back(strokeOf(line, canvas.transform));
     }
     for (const auto& [at, strokes] : looks)

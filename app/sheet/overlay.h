@@ -18,7 +18,7 @@ struct Canvas {
     QRectF area; ///< of the sheet, px of the widget
     SheetTransform transform;
     PaintStyle style;
-    QString lit;        ///< the line under the pointer
+    QString highlighted; ///< the line under the pointer
     double density = 1; ///< pixels of the screen for one of the widget
 };
 

@@ -57,7 +57,7 @@ SheetView::SheetView(const QString& name, QWidget* parent) : QWidget(parent) {
         transform_.reach = mouseReach;
         // A lifted finger points at nothing.
         pointer_.reset();
-        lightUnderPointer({});
+        highlightUnderPointer({});
     });
     connect(&touch_, &TouchGestures::pinched, this, [this](const QPointF& was, const QPointF& is, double factor) {
         transform_.offset += is - was;
@@ -83,18 +83,18 @@ bool SheetView::event(QEvent* event) {
     }
 }
 
-void SheetView::lightLine(const QString& line) {
-    if (line == lit_)
+void SheetView::highlightLine(const QString& line) {
+    if (line == highlighted_)
         return;
-    lit_ = line;
+    highlighted_ = line;
     update();
 }
 
-void SheetView::lightUnderPointer(const QString& line) {
-    if (line == lit_)
+void SheetView::highlightUnderPointer(const QString& line) {
+    if (line == highlighted_)
         return;
-    lightLine(line);
-    emit lineLit(line);
+    highlightLine(line);
+    emit lineHighlighted(line);
 }
 
 void SheetView::show(Scene scene) {
@@ -157,12 +157,7 @@ void SheetView::zoomBy(double factor) {
 }
 
 Canvas SheetView::canvas(QPainter& painter) const {
-    return {painter,
-            QRectF(rect()),
-            transform_,
-            PaintStyle::screen(),
-            lit_,
-            devicePixelRatioF()};
+    return {painter, QRectF(rect()), transform_, PaintStyle::screen(), highlighted_, devicePixelRatioF()};
 }
 
 SheetPointer SheetView::pointerAt(const QPointF& at) const {
@@ -211,21 +206,21 @@ void SheetView::nameNext(int step) {
                 ids << id;
     if (ids.isEmpty())
         return;
-    const auto at = ids.indexOf(lit_);
+    const auto at = ids.indexOf(highlighted_);
     const auto next = at < 0 ? (step > 0 ? 0 : ids.size() - 1) : at + step;
     pointer_.reset();
-    lightUnderPointer(next < 0 || next >= ids.size() ? QString() : ids[next]);
+    highlightUnderPointer(next < 0 || next >= ids.size() ? QString() : ids[next]);
 }
 
 void SheetView::paintLitName(const Canvas& on) const {
-    if (lit_.isEmpty() || !hasFocus())
+    if (highlighted_.isEmpty() || !hasFocus())
         return;
-    const std::string lit = lit_.toStdString();
+    const std::string line = highlighted_.toStdString();
     for (const auto& overlay : scene_.overlays)
         for (const NamedPlace& place : overlay->named()) {
-            if (place.line != lit)
+            if (place.line != line)
                 continue;
-            const QString word = qt(wordsForLine(lit, learnersTranslator()));
+            const QString word = qt(wordsForLine(line, learnersTranslator()));
             const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
             const QSizeF size(metrics.horizontalAdvance(word) + 12, metrics.height() + 6);
             QRectF plate(transform_.toView(place.at) + QPointF(8, -size.height() - 4), size);
@@ -242,8 +237,8 @@ void SheetView::paintPointerWord(const Canvas& on) const {
     for (const Tool* tool : scene_.tools)
         if (word.isEmpty())
             word = tool->word(pointer);
-    if (word.isEmpty() && !held_ && !lit_.isEmpty())
-        word = qt(wordsForLine(lit_.toStdString(), learnersTranslator()));
+    if (word.isEmpty() && !held_ && !highlighted_.isEmpty())
+        word = qt(wordsForLine(highlighted_.toStdString(), learnersTranslator()));
     if (word.isEmpty())
         return;
     const QFontMetricsF metrics(typeFont(TypeSize::Caption, true));
@@ -351,7 +346,7 @@ void SheetView::pointTo(const SheetPointer& pointer) {
     setCursor(shape.value_or(Qt::ArrowCursor));
     const bool overMark = shape == Qt::OpenHandCursor && scene_.near<Mark>(transform_, pointer.at);
     const auto line = scene_.near<std::string>(transform_, pointer.at);
-    lightUnderPointer(overMark || !line ? QString() : QString::fromStdString(*line));
+    highlightUnderPointer(overMark || !line ? QString() : QString::fromStdString(*line));
 }
 
 void SheetView::mouseMoveEvent(QMouseEvent* event) {
@@ -376,7 +371,7 @@ void SheetView::mouseReleaseEvent(QMouseEvent* event) {
 void SheetView::leaveEvent(QEvent*) {
     pointer_.reset();
     frameAnew();
-    lightUnderPointer({});
+    highlightUnderPointer({});
     update();
 }
 

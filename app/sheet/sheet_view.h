@@ -37,14 +37,14 @@ public:
     /// A tool that changes this sheet alone holds a press.
     bool isChangedAlone() const { return held_ && held_->changesItsSheetAlone(); }
 
-    /// Shows this line lit; none for an empty id.
-    void lightLine(const QString& line);
+    /// Highlights this line; none for an empty id.
+    void highlightLine(const QString& line);
 
     QSize minimumSizeHint() const override { return {220, 240}; }
 
 signals:
     /// The pointer or the keys stand at this line, or at none.
-    void lineLit(const QString& line);
+    void lineHighlighted(const QString& line);
     /// A tool that changed this sheet alone let go.
     void changedAlone();
 
@@ -62,10 +62,10 @@ protected:
 
 private:
     void paintPointerWord(const Canvas& on) const;
-    /// Names the line lit by the keys, where it begins.
+    /// Names the line that the keys highlighted, where it begins.
     void paintLitName(const Canvas& on) const;
     void paintKeyLoupe(const Canvas& on) const;
-    /// Lights the next line, or the one before.
+    /// Highlights the next line, or the one before.
     void nameNext(int step);
     SheetPointer pointerAt(const QPointF& at) const;
     Canvas canvas(QPainter& painter) const;
@@ -81,9 +81,9 @@ private:
     /// The learner is at work with the pointer, and the view must not jump under it.
     bool isPointerAtWork() const { return pointer_ && isWorkedOn_; }
 
-    void lightUnderPointer(const QString& line);
+    void highlightUnderPointer(const QString& line);
 
-    QString lit_; ///< the line that is lit, on both sheets
+    QString highlighted_; ///< the line under the pointer, on both sheets
     Scene scene_;
     SheetTransform transform_;
     bool whole_ = true; ///< keep showing the frame as the sheet changes size

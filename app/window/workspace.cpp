@@ -102,10 +102,10 @@ void Workspace::buildSheets(QVBoxLayout* column) {
         const QString name = side == Side::Reference ? tr("Seen: the reference") : tr("Drawn: the sketch");
         box->addWidget(*view = new SheetView(name), 1);
         // What is lit on one sheet is lit on the other.
-        connect(*view, &SheetView::lineLit, &desk_.selection.lines, &LineState::highlight);
+        connect(*view, &SheetView::lineHighlighted, &desk_.selection.lines, &LineState::highlight);
         connect(*view, &SheetView::changedAlone, this, &Workspace::refresh);
         connect(&desk_.selection.lines, &LineState::highlightChanged, *view,
-                [this, sheet = *view] { sheet->lightLine(desk_.selection.lines.highlighted()); });
+                [this, sheet = *view] { sheet->highlightLine(desk_.selection.lines.highlighted()); });
         (*caption)->setSheet(*view);
         sheets_->addWidget(holder);
         sheets_->setStretchFactor(sheets_->count() - 1, 1);
