@@ -19,9 +19,10 @@ cv::Mat sample(const cv::Mat& picture, const FaceCrop& crop, int size, bool blac
     cv::Mat source = picture;
     PicturePoint origin(0, 0);
     double scale = 1;
-    const double shrink = crop.side.value / (2.0 * size);
+    const double side = crop.side.value;
+    const double shrink = side / (2.0 * size);
     if (shrink > 1) {
-        const double reach = crop.side.value * 0.75;
+        const double reach = side * 0.75;
         const cv::Rect all(0, 0, picture.cols, picture.rows);
         const cv::Rect part = all & cv::Rect(cv::Point2d(crop.centre.x() - reach, crop.centre.y() - reach),
                                              cv::Point2d(crop.centre.x() + reach, crop.centre.y() + reach));
@@ -34,7 +35,7 @@ cv::Mat sample(const cv::Mat& picture, const FaceCrop& crop, int size, bool blac
         }
     }
     // Pixel centres lie at halves: pixel i of the square is the place (i + 0.5) / size.
-    const double step = crop.side.value * scale / size, c = step * cos(crop.turned), s = step * sin(crop.turned);
+    const double step = side * scale / size, c = step * cos(crop.turned), s = step * sin(crop.turned);
     const PicturePoint first =
         (crop.toPicture({0.5 / size, 0.5 / size}) - origin) * scale - PicturePoint(0.5, 0.5);
     const cv::Matx23d toSource(c, -s, first.x(), s, c, first.y());

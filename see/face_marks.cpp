@@ -88,7 +88,7 @@ double sideOf(Mark mark) {
 
 std::array<double, 5> varianceTerms(const OffsetFeatures& f, Mark mark, BallRadii disagreement) {
     const double turn = f.turn.value, tilt = f.tilt.value, away = std::max(0.0, sideOf(mark) * turn);
-    return {1, turn * turn, away * away, tilt * tilt, disagreement.value * disagreement.value};
+    return {1, turn * turn, away * away, tilt * tilt, square(disagreement.value)};
 }
 
 std::map<Mark, Offset> readOffsets(const char* name) {

@@ -32,8 +32,8 @@ void paintDistance(const Canvas& canvas, const PicturePoint& from, const Picture
 
 void PlanOverlay::paint(const Canvas& canvas) const {
     QPainter& painter = canvas.painter;
-    const double w = pageLayout.paper.width.value, h = pageLayout.paper.height.value,
-                 b = pageLayout.border.value;
+    const PaperPoint far(pageLayout.paper.width, pageLayout.paper.height);
+    const double w = far.x(), h = far.y(), b = pageLayout.border.value;
     painter.setPen(QPen(canvas.style.quiet, 1));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(canvas.transform.toView(QRectF(0, 0, w, h)));

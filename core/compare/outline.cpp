@@ -183,13 +183,14 @@ std::vector<OutlineError> nostrils(const CarriedOutline& o) {
     return errors;
 }
 
-/// The angle between two directions on the sheet: above zero where the second is turned clockwise, as seen, from the first.
-Radians turnedClockwise(const Eigen::Vector2d& from, const Eigen::Vector2d& to) {
-    return {std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to))};
+/// The angle between two directions on the sheet, radians: above zero where the second is turned clockwise, as seen, from the
+/// first.
+double turnedClockwise(const Eigen::Vector2d& from, const Eigen::Vector2d& to) {
+    return std::atan2(from.x() * to.y() - from.y() * to.x(), from.dot(to));
 }
 
 /// By how much a hand misjudges a slant that it copies: common practice, no source.
-constexpr Degrees slantFelt{1.5};
+constexpr double slantFelt = toRadians(Degrees{1.5}).value;
 
 /// The slants of the neck's two sides, where two places of each were laid in both pictures.
 std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
@@ -205,13 +206,13 @@ std::vector<OutlineError> neckSlants(const CarriedOutline& o) {
         if (!(belongs.norm() > 0) || !(is.norm() > 0))
             return {};
         // At the viewer's left a lower end too far out is turned clockwise as seen, at the right the other way.
-        const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is).value;
+        const double outward = (side == 0 ? 1 : -1) * turnedClockwise(belongs, is);
         const double placed = std::sqrt(2.0) * (o.bothNoises / Pixels{is.norm()});
         OutlineError error{side == 0 ? "neck_slant_left" : "neck_slant_right",
                            DrawnLine::Neck,
                            AmountUnit::Radian,
                            outward,
-                           hypot(Radians{placed}, toRadians(slantFelt)).value,
+                           std::hypot(placed, slantFelt),
                            {}};
         for (const auto& each : drawnSides)
             for (const PicturePoint& at : {each.upper, each.lower})
@@ -291,8 +292,8 @@ std::vector<OutlineError> shoulders(const CarriedOutline& o) {
     OutlineError slope{"shoulder_slope",
                        DrawnLine::Shoulders,
                        AmountUnit::Radian,
-                       turnedClockwise(belongs, is).value,
-                       hypot(Radians{placed}, toRadians(slantFelt)).value,
+                       turnedClockwise(belongs, is),
+                       std::hypot(placed, slantFelt),
                        still};
     const Eigen::Vector2d half = belongs.normalized() * is.norm() / 2;
     slope.moves[1].belongs = middle - half;

@@ -108,10 +108,11 @@ void addDrifts(DrawingTimeline& timeline, std::span<const DrawingSnapshot> snaps
         const auto off = [&](const Measured& m) { return abs(wrapped(Radians{m.value} - reference)); };
         return off(all.back()) > off(all.front());
     };
+    const double least = toRadians(leastTurning).value;
     if (leadsAway(turns, seen.turn))
-        add(driftOf(Drift::Turn, turns, false, toRadians(leastTurning).value));
+        add(driftOf(Drift::Turn, turns, false, least));
     if (leadsAway(tilts, seen.tilt))
-        add(driftOf(Drift::Tilt, tilts, false, toRadians(leastTurning).value));
+        add(driftOf(Drift::Tilt, tilts, false, least));
     std::stable_sort(timeline.drifts.begin(), timeline.drifts.end(), [](const DrawingDrift& a, const DrawingDrift& b) {
         return std::abs(a.amount) / a.sigma > std::abs(b.amount) / b.sigma;
     });

@@ -13,10 +13,9 @@ PoseSpread poseSpread(const Eigen::Matrix3d& facing, const Eigen::Matrix3d& cova
         const Eigen::Vector3d w = step * Eigen::Vector3d::Unit(k);
         const Pose more = poseOf(rotationFromVector(w) * facing);
         const Pose less = poseOf(rotationFromVector(-w) * facing);
-        slope.col(k) = Eigen::Vector3d(wrapped(more.turn - less.turn).value,
-                                       wrapped(more.tilt - less.tilt).value,
-                                       wrapped(more.lean - less.lean).value) /
-                       (2 * step);
+        int row = 0;
+        for (const auto angle : {&Pose::turn, &Pose::tilt, &Pose::lean})
+            slope(row++, k) = wrapped(more.*angle - less.*angle).value / (2 * step);
     }
     const Eigen::Vector3d variance = (slope * covariance * slope.transpose()).diagonal();
     auto sigma = [&](int k) {

@@ -89,7 +89,8 @@ PagePlanner::PagePlanner(const Fit* fit) {
 
 PagePlan PagePlanner::plan(const PaperSize& paper, Millimetres border, Millimetres height,
                            const std::optional<PaperPoint>& at) const {
-    const double w = paper.width.value, h = paper.height.value, b = border.value;
+    const PaperPoint far(paper.width, paper.height);
+    const double w = far.x(), h = far.y(), b = border.value;
     if (!(b >= 0 && 2 * b < std::min(w, h)))
         throw BadInput("the border must leave some of the paper");
     if (!(height >= Millimetres{5} && height <= Millimetres{5000}))
@@ -97,10 +98,10 @@ PagePlan PagePlanner::plan(const PaperSize& paper, Millimetres border, Millimetr
     PagePlan plan = small_;
     const double scale = height.value;
     const PicturePoint size = scale * (plan.head.high - plan.head.low);
-    const double ahead = plan.view.pose().turn.value; // the way it looks
+    const double ahead = plan.view.pose().turn / Radians{0.6}; // the way it looks
     PicturePoint middle(w / 2, 0);
     const double over = std::max(0.0, w - 2 * b - size.x());
-    middle.x() -= over / 12 * std::clamp(ahead / 0.6, -1.0, 1.0);
+    middle.x() -= over / 12 * std::clamp(ahead, -1.0, 1.0);
     const double above = std::max(0.0, h - 2 * b - size.y()) * 0.4;
     middle.y() = b + above + size.y() / 2;
     const PicturePoint by =

@@ -93,7 +93,8 @@ void draw(cairo_t* cr, const PrintPicture& picture) {
     cairo_surface_mark_dirty(surface);
     cairo_save(cr);
     cairo_translate(cr, picture.corner.x(), picture.corner.y());
-    cairo_scale(cr, (picture.width / picture.columns).value, (picture.height / picture.rows).value);
+    const PaperPoint pixel(picture.width / picture.columns, picture.height / picture.rows);
+    cairo_scale(cr, pixel.x(), pixel.y());
     cairo_set_source_surface(cr, surface, 0, 0);
     cairo_paint_with_alpha(cr, picture.strength);
     cairo_restore(cr);

@@ -14,10 +14,14 @@ Pose poseFromDegrees(Degrees turn, Degrees tilt, Degrees lean) {
     return {toRadians(turn), toRadians(tilt), toRadians(lean)};
 }
 
+/// The rotation about an axis of unit length, counter-clockwise as seen from its tip.
+static Eigen::AngleAxisd rotationAbout(const Vector3d& axis, Radians by) {
+    return Eigen::AngleAxisd(by.value, axis);
+}
+
 Matrix3d headToView(const Pose& pose) {
-    return (Eigen::AngleAxisd(-pose.lean.value, Vector3d::UnitZ()) *
-            Eigen::AngleAxisd(pose.turn.value, Vector3d::UnitY()) *
-            Eigen::AngleAxisd(-pose.tilt.value, Vector3d::UnitX()))
+    return (rotationAbout(Vector3d::UnitZ(), -pose.lean) * rotationAbout(Vector3d::UnitY(), pose.turn) *
+            rotationAbout(Vector3d::UnitX(), -pose.tilt))
         .toRotationMatrix();
 }
 
@@ -51,7 +55,7 @@ Matrix3d skew(const Vector3d& a) {
 }
 
 Matrix3d aboutSight(Radians angle) {
-    return Eigen::AngleAxisd(angle.value, Vector3d::UnitZ()).toRotationMatrix();
+    return rotationAbout(Vector3d::UnitZ(), angle).toRotationMatrix();
 }
 
 Matrix3d rotationFromVector(const Vector3d& w) {

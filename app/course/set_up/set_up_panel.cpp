@@ -35,7 +35,8 @@ constexpr double shortestLens = 8; ///< mm: below it is still being typed
 /// A placing as a small picture of the sheet.
 QPixmap sheetDrawing(const LayoutController& layoutController, const PageLayout& pageLayout, double density) {
     const PagePlan plan = layoutController.planFor(pageLayout);
-    const double w = pageLayout.paper.width.value, h = pageLayout.paper.height.value;
+    const PaperPoint far(pageLayout.paper.width, pageLayout.paper.height);
+    const double w = far.x(), h = far.y();
     const double scale = std::min((thumbnail.width() - 4) / w, (thumbnail.height() - 4) / h);
     const PicturePoint corner((thumbnail.width() - scale * w) / 2, (thumbnail.height() - scale * h) / 2);
     std::vector<GuideLine> lines = layoutController.lines(plan);

@@ -20,10 +20,9 @@ constexpr int samples = 96;
 class EggForm : public BorrowingForm {
 public:
     explicit EggForm(Subject s)
-        : BorrowingForm(std::move(s)), levels_(levels()),
-          width_(head.solid().halfWidth(levels_.brow).value + 0.04),
+        : BorrowingForm(std::move(s)), levels_(levels()), width_(head.solid().halfWidth(levels_.brow).value + 0.04),
           front_(head.head()[Mark::Brow].z()), back_(-head.head()[Mark::Back].z()),
-          forward_((head.head()[Mark::Chin].z() - 0.22) / -levels_.chin.value) {}
+          forward_(BallRadii{head.head()[Mark::Chin].z() - 0.22} / -levels_.chin) {}
 
 protected:
     std::vector<GuideLine> trace(const View& view, const Wanted& wanted) const override;
@@ -42,7 +41,7 @@ SurfacePoint EggForm::at(BallRadii y, Radians around) const {
     const double level = y.value, angle = around.value;
     auto place = [&](double height, double a) {
         // Round above the brow, drawn out to the chin below it.
-        const double reach = height >= 0 ? levels_.crown.value : -levels_.chin.value;
+        const double reach = (height >= 0 ? levels_.crown : -levels_.chin).value;
         const double share = std::clamp(std::abs(height) / reach, 0.0, 1.0);
         const double ring = std::sqrt(std::max(0.0, 1 - share * share));
         const double deep = std::cos(a) > 0 ? front_ : back_;

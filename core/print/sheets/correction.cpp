@@ -30,7 +30,8 @@ HeadBox headBox(const Comparison& c) {
 
 /// Words on a white plate, so that they read over a drawing.
 void addOnPlate(PrintSheet& sheet, const PrintText& text) {
-    const double wide = widthOf(text).value, high = text.size.value;
+    const PaperPoint size(widthOf(text), text.size);
+    const double wide = size.x(), high = size.y();
     const double left = text.at.x() - (text.stands == PrintText::Stands::Right ? wide : 0) - 0.6;
     const double top = text.at.y() - 0.95 * high, right = left + wide + 1.2, foot = top + 1.3 * high;
     PrintPath plate{{{{left, top}, {right, top}, {right, foot}, {left, foot}}}, {0.1}, {1, 1, 1, 0.8}};
