@@ -8,6 +8,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
+#include <QHideEvent>
 #include <QLabel>
 #include <QPushButton>
 #include <QSettings>

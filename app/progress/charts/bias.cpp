@@ -7,6 +7,7 @@
 #include "core/head/population.h"
 #include "core/messages/mark_messages.h"
 
+#include <QMouseEvent>
 #include <QPainter>
 #include <QToolTip>
 #include <Eigen/Eigenvalues>
