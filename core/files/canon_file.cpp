@@ -94,8 +94,11 @@ Canon cachedCanon(const std::filesystem::path& file) {
     };
     static std::mutex mutex;
     static std::map<std::filesystem::path, Read> cache;
-    const auto changed = std::filesystem::last_write_time(file);
-    const std::uintmax_t size = std::filesystem::file_size(file);
+    std::error_code error;
+    const auto changed = std::filesystem::last_write_time(file, error);
+    const std::uintmax_t size = error ? 0 : std::filesystem::file_size(file, error);
+    if (error)
+        return readCanon(file); // which tells why it cannot be read
     const std::lock_guard lock(mutex);
     if (const auto known = cache.find(file);
         known != cache.end() && known->second.changed == changed && known->second.size == size)
@@ -121,8 +124,6 @@ std::vector<Canon> canons(std::vector<std::string>* troubles) {
             } catch (const BadInput& e) {
                 if (troubles)
                     troubles->push_back(e.what());
-            } catch (const std::filesystem::filesystem_error&) {
-                // It went while the folder was read.
             }
         }
     }

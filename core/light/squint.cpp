@@ -164,8 +164,8 @@ std::vector<std::vector<PicturePoint>> shapeOutlines(const cv::Mat& squinted, Pi
     for (int y = 0; y < squinted.rows; ++y)
         for (int x = 0; x < squinted.cols; ++x)
             has[squinted.at<std::uint8_t>(y, x)] = true;
-    const int reach = std::max(2, static_cast<int>((0.02 * radius).value));
-    const double shortest = (0.12 * radius).value;
+    const double ball = radius.value, shortest = 0.12 * ball;
+    const int reach = std::max(2, static_cast<int>(0.02 * ball));
     std::vector<std::vector<PicturePoint>> outlines;
     bool isLightest = true;
     for (int grey = 255; grey >= 0; --grey) {

@@ -16,7 +16,7 @@ void addBar(PrintSheet& sheet, const Translator& translator) {
     sheet.items.emplace_back(std::move(bar));
     PrintText words{{left + 103, y}, translator.say(ZOKRAN_WORDS("100 mm: measure it; print at 100 %")), {2.8},
                     false, graphite};
-    if (PaperPoint(widthOf(words), {}).x() + words.at.x() > area.high.x() + 8)
+    if (words.at.x() + widthOf(words).value > area.high.x() + 8)
         words.at = PaperPoint(left, y - 4); // beside the bar is no room on a narrow sheet
     sheet.items.emplace_back(std::move(words));
 }

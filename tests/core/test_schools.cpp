@@ -331,6 +331,12 @@ TEST_CASE("A school whose file is changed or taken away is read again") {
     CHECK(canonNamed("grandmother-ilse").levels.mouth > mouth + BallRadii{0.04});
     std::filesystem::remove(ownCanonFolder() / "grandmother-ilse.json");
     CHECK_THROWS_WITH(canonNamed("grandmother-ilse"), Catch::Contains("there is no canon"));
+    // A link to nothing is no reason to say nothing.
+    std::filesystem::create_symlink(folder.path / "gone", ownCanonFolder() / "lost.json");
+    std::vector<std::string> troubles;
+    canons(&troubles);
+    REQUIRE(troubles.size() == 1);
+    CHECK(troubles.front().find("lost.json") != std::string::npos);
 }
 
 TEST_CASE("How the construction is wanted comes back as it went, and nonsense is refused") {

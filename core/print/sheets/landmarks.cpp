@@ -17,10 +17,10 @@ void addRuler(PrintSheet& sheet, const PaperPoint& at, Millimetres length, Milli
     PrintPath ruler;
     ruler.ink = graphite;
     ruler.width = {0.25};
-    ruler.lines.push_back({at, PaperPoint(at + PaperPoint(length, {}))});
+    ruler.lines.push_back({at, PaperPoint(at.x() + length.value, at.y())});
     const int sixths = static_cast<int>(6 * (length / unit));
     for (int i = 0; i <= sixths; ++i) {
-        const double x = (at + PaperPoint(i * unit / 6, {})).x();
+        const double x = at.x() + i * unit.value / 6;
         const double tick = i % 6 == 0 ? 7 : i % 3 == 0 ? 5 : i % 2 == 0 ? 3 : 0;
         if (tick > 0)
             ruler.lines.push_back({{x, at.y()}, {x, at.y() - tick}});
@@ -93,7 +93,7 @@ PrintSheet landmarksSheet(const PrintPicture& photo, const Fit& fit,
         free = y + 4.2;
         const double x = area.high.x();
         const PrintText text{{x, y + 1}, name.words, {3}, true, coolInk, PrintText::Stands::Right};
-        sheet.line({PaperPoint(name.end), PaperPoint(PaperPoint(x - 1, y) - PaperPoint(widthOf(text), {}))}, {0.15}, coolInk);
+        sheet.line({PaperPoint(name.end), PaperPoint(x - widthOf(text).value - 1, y)}, {0.15}, coolInk);
         sheet.items.emplace_back(text);
     }
     // The nearer eye as the plan has it, a ruler to cut out.
