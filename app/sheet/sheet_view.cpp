@@ -180,7 +180,7 @@ void SheetView::paintEvent(QPaintEvent*) {
     if (pointer_ && !panning_ && !keysLead_) {
         paintPointerWord(on);
     } else if (!pointer_ || keysLead_) {
-        paintLitName(on);
+        paintHighlightedName(on);
         paintKeyLoupe(on);
     }
     painter.setClipping(false);
@@ -212,7 +212,7 @@ void SheetView::nameNext(int step) {
     highlightUnderPointer(next < 0 || next >= ids.size() ? QString() : ids[next]);
 }
 
-void SheetView::paintLitName(const Canvas& on) const {
+void SheetView::paintHighlightedName(const Canvas& on) const {
     if (highlighted_.isEmpty() || !hasFocus())
         return;
     const std::string line = highlighted_.toStdString();

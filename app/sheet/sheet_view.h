@@ -63,7 +63,7 @@ protected:
 private:
     void paintPointerWord(const Canvas& on) const;
     /// Names the line that the keys highlighted, where it begins.
-    void paintLitName(const Canvas& on) const;
+    void paintHighlightedName(const Canvas& on) const;
     void paintKeyLoupe(const Canvas& on) const;
     /// Highlights the next line, or the one before.
     void nameNext(int step);
