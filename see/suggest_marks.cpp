@@ -17,12 +17,9 @@ namespace {
 
 /// Beyond this turn a face in a drawing is never taken for certain.
 constexpr Degrees mostTurned{60};
-/// Without the photograph the network alone marks a sketch, and it understates what is misplaced, which the drawings that the
-/// noise was learned on do not show: it grows by this factor.
-constexpr double sketchAlone = 1.1;
 /// A face that is not certain may be read wrongly as a whole, which its marks' own noise, learned on right readings, does not
 /// cover: it grows by this factor.
-constexpr double uncertainReading = 3;
+constexpr double uncertainReading = 4;
 /// A drawn face that is not certain is taken for the photographed one up to this shapeDissimilarity. Measured on 57 sketches by
 /// our own pencil, turned by up to 65 degrees: wrong readings begin at 0.028, right ones end at 0.025 where the drawing keeps its
 /// pose; drawings that lose half of a turn reach 0.036, but all of these are certain.
@@ -81,9 +78,7 @@ bool isTurnedFar(const MarkSheet& sheet) {
 /// registration moves that place along with them. In a photograph without colour the eyebrows may be a ridge of plaster, and the
 /// drawing's hair lies higher than that. The network reports nearly all of a misplaced brow's displacement (`Feature::response`).
 PlacedMark browWithoutRegistration(const cv::Mat& drawing, const FoundFace& drawn) {
-    PlacedMark brow = *marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
-    *brow.noise *= sketchAlone;
-    return brow;
+    return *marksOf(drawn, drawing.cols, drawing.rows, PictureKind::Drawing).marks[Mark::Brow];
 }
 
 /// What the photograph's sheet says of every mark that the network can find, in the drawing.
@@ -245,10 +240,8 @@ SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& draw
         if (stopped())
             return {};
     } else {
-        for (const FoundFace& face : drawn) {
+        for (const FoundFace& face : drawn)
             suggested.push_back(marked(face, drawing, PictureKind::Drawing));
-            forEachPlaced(suggested.back().marks, [](PlacedMark& m) { *m.noise *= sketchAlone; });
-        }
     }
     for (SuggestedFace& s : suggested) {
         s.certain = s.certain && !isTurnedFar(s.marks);
