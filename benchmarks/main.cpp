@@ -362,17 +362,6 @@ public:
     }
 };
 
-/// Joins the errors of several heads.
-void append(Errors& all, const Errors& more, double share) {
-    for (auto list : {&Errors::zokran, &Errors::mean, &Errors::floor}) {
-        (all.*list).insert((all.*list).end(), (more.*list).begin(), (more.*list).end());
-        std::sort((all.*list).begin(), (all.*list).end());
-    }
-    all.covered += share * more.covered;
-    for (std::size_t i = 0; i < 3; ++i)
-        all.offset[i] += share * more.offset[i];
-}
-
 void printRow(const char* name, const Errors& e, double share) {
     const double ours = quantile(e.zokran, share), mean = quantile(e.mean, share),
                  floor = quantile(e.floor, share);
@@ -394,6 +383,9 @@ void printAccuracy() {
         fmt::print("  within 2 sigma     {:>7.1f} %\n", 100 * e.covered);
         fmt::print("  mean offset        {:>+7.1f} turn, {:+.1f} tilt, {:+.1f} lean\n", e.offset[0], e.offset[1],
                    e.offset[2]);
+        fmt::print("  offset and all     {:>7.1f} median, {:.1f} 90th percentile\n", quantile(e.total, 0.5),
+                   quantile(e.total, 0.9));
+        fmt::print("  a region set aside {:>7} of {}\n", e.withoutRegion, e.total.size());
     };
     print("the canonical face, 1,000 pictures", readingErrors(canonicalFaceAlone(), 1000, 1));
     const std::vector<UnseenHead> heads = generatedHeads();
@@ -403,6 +395,12 @@ void printAccuracy() {
         append(all, readingErrors(heads[i], 200, static_cast<unsigned>(10 + i)),
                1.0 / static_cast<double>(heads.size()));
     print("eight generated heads, 200 pictures of each", all);
+    for (std::size_t i = 0; i < otherHeads().size(); ++i) {
+        const Errors e = readingErrors(otherHeads()[i], 500, static_cast<unsigned>(40 + i));
+        print(otherHeads()[i].name + ", 500 pictures", e);
+    }
+    print("thirty heads of another generator, 40 pictures of each", deformedHeadErrors(10, 40, 50));
+    print("the stylised face, 500 pictures", readingErrors(stylisedFace(), 500, 7));
 
     fmt::print("\nThree photographs of one sitter sharing a shape, degrees:\n");
     fmt::print("  {:<34} {:>8} {:>8} {:>8} {:>9}\n", "", "alone", "shared", "floor", "to floor");

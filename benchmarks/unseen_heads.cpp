@@ -80,6 +80,56 @@ std::vector<UnseenHead> generatedHeads() {
     return heads;
 }
 
+std::vector<UnseenHead> otherHeads() {
+    std::ifstream in(ZOKRAN_TEST_DATA "/other-heads.json");
+    const nlohmann::json j = nlohmann::json::parse(in);
+    std::vector<UnseenHead> heads;
+    for (const auto& h : j["heads"]) {
+        UnseenHead head{h["name"].get<std::string>(), {}};
+        for (const auto& [id, p] : h["marks"].items())
+            head.marks[*markNamed(id)] =
+                HeadPoint(p[0].get<double>(), p[1].get<double>(), p[2].get<double>()) / 95 + adultHeads().mean[Mark::Brow];
+        heads.push_back(std::move(head));
+    }
+    return heads;
+}
+
+UnseenHead deformedAtRandom(UnseenHead head, std::mt19937& random) {
+    std::normal_distribution<double> shift(0, 5.0 / 95), scaling(0, 0.08);
+    head.name += ", deformed";
+    for (const HeadRegion& region : headRegions()) {
+        HeadPoint middle(0, 0, 0);
+        int count = 0;
+        for (Mark m : region.marks)
+            if (const auto at = head.marks.find(m); at != head.marks.end()) {
+                middle += at->second;
+                ++count;
+            }
+        const double factor = std::exp(scaling(random)), up = shift(random), forward = shift(random);
+        for (Mark m : region.marks)
+            if (const auto at = head.marks.find(m); at != head.marks.end())
+                at->second = middle / count + factor * (at->second - middle / count) + HeadPoint(0, up, forward);
+    }
+    return head;
+}
+
+UnseenHead withRegionMoved(UnseenHead head, const HeadRegion& region, const HeadPoint& by) {
+    head.name += fmt::format(", {} moved", region.id);
+    for (Mark m : region.marks)
+        if (const auto at = head.marks.find(m); at != head.marks.end())
+            at->second += by;
+    return head;
+}
+
+UnseenHead stylisedFace() {
+    UnseenHead head = canonicalFaceAlone();
+    head.name = "stylised face";
+    head.marks[Mark::NoseBase].z() += 0.18;
+    head.marks[Mark::NoseWingL].z() += 0.14;
+    head.marks[Mark::NoseWingR].z() += 0.14;
+    return head;
+}
+
 View randomView(std::mt19937& random) {
     View v;
     const Pose pose = poseFromDegrees({between(random, -65, 65)}, {between(random, -35, 35)},
@@ -154,6 +204,8 @@ Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
         const Eigen::Matrix3d seen = s.truth.facing();
         const Fit fit = fitHead(s.marks);
         ours.push_back(seen.transpose() * fit.view.facing());
+        errors.total.push_back(toDegrees(angleBetween(seen, fit.view.facing())).value);
+        errors.withoutRegion += fit.unlikeRegion != nullptr;
         means.push_back(truth.transpose() * byPnP(s, mean, cv::SOLVEPNP_ITERATIVE));
         floors.push_back(truth.transpose() * byPnP(s, head.marks, cv::SOLVEPNP_ITERATIVE));
         const Pose is = poseOf(seen);
@@ -166,10 +218,34 @@ Errors readingErrors(const UnseenHead& head, int rounds, unsigned seed) {
         }
     }
     errors.covered = covered / (3.0 * rounds);
+    std::sort(errors.total.begin(), errors.total.end());
     errors.zokran = scatterOf(ours);
     errors.mean = scatterOf(means);
     errors.floor = scatterOf(floors);
     return errors;
+}
+
+void append(Errors& all, const Errors& more, double share) {
+    for (auto list : {&Errors::zokran, &Errors::mean, &Errors::floor, &Errors::total}) {
+        (all.*list).insert((all.*list).end(), (more.*list).begin(), (more.*list).end());
+        std::sort((all.*list).begin(), (all.*list).end());
+    }
+    all.withoutRegion += more.withoutRegion;
+    all.covered += share * more.covered;
+    for (std::size_t i = 0; i < 3; ++i)
+        all.offset[i] += share * more.offset[i];
+}
+
+Errors deformedHeadErrors(int each, int rounds, unsigned seed) {
+    std::vector<UnseenHead> bases = otherHeads();
+    bases.push_back(canonicalFaceAlone());
+    const double share = 1 / (each * static_cast<double>(bases.size()));
+    std::mt19937 random(seed);
+    Errors all;
+    for (const UnseenHead& base : bases)
+        for (int i = 0; i < each; ++i)
+            append(all, readingErrors(deformedAtRandom(base, random), rounds, ++seed), share);
+    return all;
 }
 
 Shared sharedErrors(const UnseenHead& head, int threes, unsigned seed) {

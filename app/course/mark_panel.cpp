@@ -151,8 +151,8 @@ void MarkPanel::showList() {
         else if (mark)
             state = mark->suggested ? QStringLiteral("○") : QStringLiteral("✓");
         if (side_ == Side::Reference && desk_.fit()) {
-            const auto& outliers = desk_.fit()->outliers;
-            if (std::find(outliers.begin(), outliers.end(), m) != outliers.end())
+            const std::vector<Mark> doubted = desk_.fit()->setAside();
+            if (std::find(doubted.begin(), doubted.end(), m) != doubted.end())
                 doubt = tr("  (doubtful)");
         }
         if (mark && mark->hidden)

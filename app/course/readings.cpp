@@ -74,6 +74,10 @@ QString Readings::remark() const {
         return {};
     if (!fit)
         return desk_.analysis.lacking(Side::Reference);
+    if (fit->unlikeRegion)
+        return tr("%1: unlike any other head's, or marked wrongly. Look at the marks there again; the head's pose is read "
+                  "without them.")
+            .arg(capital(tr(fit->unlikeRegion->name)));
     if (!fit->outliers.empty())
         return tr("The %1 disagrees with the other marks. Look at it again.")
             .arg(qt(wordsFor(fit->outliers.front(), learnersTranslator())));

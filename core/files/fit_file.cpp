@@ -52,6 +52,8 @@ std::string fitText(const Fit& fit) {
     j["outliers"] = nlohmann::ordered_json::array();
     for (Mark m : fit.outliers)
         j["outliers"].push_back(std::string(idOf(m)));
+    if (fit.unlikeRegion)
+        j["unlike_region"] = std::string(fit.unlikeRegion->id);
     j["spread"] = nlohmann::ordered_json::object();
     for (int i = 0; i < markCount; ++i)
         if (fit.spread[markAt(i)])

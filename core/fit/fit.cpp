@@ -48,6 +48,7 @@ struct Solution {
     HeadProblem::State state;
     double cost = std::numeric_limits<double>::infinity();
     std::optional<Pose> rival = {};
+    const HeadRegion* unlikeRegion = nullptr;
     std::vector<HeadProblem::Observation> outliers = {};
 };
 
@@ -92,8 +93,10 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* s
         if (cost < best->cost + rivalCost &&
             angleBetween(view.rotation, best->state.view.rotation) > rivalAngle)
             best->rival = view.pose();
-    if (best)
+    if (best) {
+        best->unlikeRegion = rejectRegion(best->problem, best->state);
         best->outliers = rejectOutliers(best->problem, best->state);
+    }
     return best;
 }
 
@@ -101,6 +104,9 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* s
 Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeInformation* sitter) {
     Solution s{shapeProblem(sheet, {last.view.scale}, sitter), {last.view, last.shape}};
     s.problem.robustness = 3;
+    s.unlikeRegion = last.unlikeRegion;
+    if (s.unlikeRegion)
+        s.problem = s.problem.without(s.unlikeRegion->marks);
     for (Mark m : last.outliers) {
         const auto& all = s.problem.observations;
         const auto at =
@@ -108,7 +114,7 @@ Solution follow(const MarkSheet& sheet, const Fit& last, const ShapeInformation*
         if (at == all.end())
             continue;
         s.outliers.push_back(*at);
-        s.problem = s.problem.without(static_cast<std::size_t>(at - all.begin()));
+        s.problem = s.problem.without({m});
     }
     s.cost = estimate(s.problem, s.state, {12}).cost;
     return s;
@@ -136,6 +142,13 @@ std::vector<Eigen::Matrix3d> withoutOneMark(const MarkSheet& sheet, const FitOpt
 }
 
 } // namespace
+
+std::vector<Mark> Fit::setAside() const {
+    std::vector<Mark> all = outliers;
+    if (unlikeRegion)
+        all.insert(all.end(), unlikeRegion->marks.begin(), unlikeRegion->marks.end());
+    return all;
+}
 
 Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
     const auto begin = std::chrono::steady_clock::now();
@@ -170,6 +183,13 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
             Pixels{(outlier.at - fit.view.project(fit.head[outlier.mark])).norm()};
         fit.outliers.push_back(outlier.mark);
     }
+    fit.unlikeRegion = found->unlikeRegion;
+    if (fit.unlikeRegion)
+        for (Mark m : fit.unlikeRegion->marks)
+            if (const auto at = sheet.seen(m)) {
+                fit.residuals[m] = Pixels{(*at - fit.view.project(fit.head[m])).norm()};
+                fit.head[m] = fit.view.liftInPlaneOf(fit.head[m], *at);
+            }
     if (options.covariance) {
         const Eigen::MatrixXd covariance = parameterCovariance(found->problem, best);
         const Eigen::MatrixXd slope = facingJacobian(found->problem, best);
@@ -188,7 +208,7 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
 
 ShapeInformation shapeInformationOf(const MarkSheet& sheet, const Fit& fit) {
     MarkSheet trusted = sheet;
-    for (Mark m : fit.outliers)
+    for (Mark m : fit.setAside())
         trusted.marks[m].reset();
     return shapeInformation(shapeProblem(trusted, {fit.view.scale}), {fit.view, fit.shape});
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/fit/shape_information.h"
+#include "core/head/head_regions.h"
 #include "core/head/marks_trouble.h"
 #include "core/head/population.h"
 #include "core/view/view.h"
@@ -37,6 +38,9 @@ struct Fit {
     HeadMarks head;            ///< where the sitter's marks lie on the sitter's own head
     PerMark<std::optional<Pixels>> residuals; ///< from each seen mark to where the fit expects it
     std::vector<Mark> outliers; ///< marks that disagree with all the others, the worst first
+    /// The region that is unlike any known head's: its marks say nothing of pose and shape. On `head` they lie where they were
+    /// marked. Null: none.
+    const HeadRegion* unlikeRegion = nullptr;
     /// One standard deviation of where the fit expects each mark, and so of the guide through it;
     /// with the covariance.
     PerMark<std::optional<Pixels>> spread;
@@ -46,6 +50,8 @@ struct Fit {
     int width = 0, height = 0; ///< of the picture, px
     double milliseconds = 0;
 
+    /// The marks that were set aside: the outliers and those of the unlike region.
+    std::vector<Mark> setAside() const;
     /// The ball as a circle in the picture.
     BallCircle ball() const { return {view.centre, view.outlineRadius()}; }
 };

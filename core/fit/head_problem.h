@@ -65,8 +65,8 @@ struct HeadProblem {
     /// Deviations beyond about this many standard deviations lose their pull (Cauchy's loss).
     double robustness = std::numeric_limits<double>::infinity();
 
-    /// The same without one observation and its part in every direction.
-    HeadProblem without(std::size_t observation) const;
+    /// The same without the observations of these marks and their part in every direction.
+    HeadProblem without(const std::vector<Mark>& marks) const;
 };
 
 } // namespace zokran

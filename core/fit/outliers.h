@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/fit/head_problem.h"
+#include "core/head/head_regions.h"
 
 namespace zokran {
 
@@ -14,5 +15,10 @@ inline constexpr std::size_t fewestForOutliers = 5;
 /// mends the fit most is set aside, as long as that is more than chance would give. Leaves in
 /// `problem` and `state` the fit without them and returns them, the worst first.
 std::vector<HeadProblem::Observation> rejectOutliers(HeadProblem& problem, HeadProblem::State& state);
+
+/// Finds the region whose marks disagree together with all the others: on a caricature, a doll or a cast one feature may be
+/// unlike any known head's, and would bend the pose. It is set aside where that mends the fit by more than chance would give,
+/// and by more than any single mark's absence does. Leaves in `problem` and `state` the fit without it; null where there is none.
+const HeadRegion* rejectRegion(HeadProblem& problem, HeadProblem::State& state);
 
 } // namespace zokran

@@ -389,6 +389,21 @@ private slots:
         QVERIFY(!seen()->scene().find<MarksOverlay>()->shown.doubtful.empty());
     }
 
+    void aRegionUnlikeAnyIsNamedAndCostsNotThePose() {
+        openDemo();
+        goToStep("block-in");
+        const Pose before = desk().fit()->pose;
+        for (const Mark m : headRegions()[2].marks)
+            if (const auto at = study().reference.seen(m)) {
+                const QPoint from = spot(seen(), *at);
+                drag(seen(), from, from + QPoint(0, -30));
+            }
+        QVERIFY2(desk().fit()->unlikeRegion && QLatin1String(desk().fit()->unlikeRegion->name) == "the nose", said());
+        QVERIFY2(anyLabelSays("The nose: unlike any other head's"), said());
+        QVERIFY(abs(desk().fit()->pose.tilt - before.tilt) < toRadians(Degrees{3}));
+        QCOMPARE(seen()->scene().find<MarksOverlay>()->shown.doubtful.size(), headRegions()[2].marks.size());
+    }
+
     void aMarkBroughtBackByKeysIsNoLongerDoubtful() {
         openDemo();
         goToStep("block-in");

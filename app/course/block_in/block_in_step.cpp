@@ -143,7 +143,7 @@ Scene BlockInStep::scene(Side side) {
     if (suggestionCount(desk_, Side::Reference) && !shown.touched)
         shown.touched = askedMark(desk_, Side::Reference);
     if (const auto& fit = desk_.fit()) {
-        shown.doubtful = fit->outliers;
+        shown.doubtful = fit->setAside();
         for (int i = 0; i < markCount; ++i)
             shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
         // A study that is marked already is opened on its head, and stays there; while the first marks are sought the
