@@ -184,7 +184,7 @@ void CameraSheet::showState() {
     else
         words = tr("The page is seen, and nothing moves.");
     if (count_ > 0)
-        words += " " + (count_ == 1 ? tr("One picture is on the bench.") : tr("%1 pictures are on the bench.").arg(count_));
+        words += " " + tr("%n pictures are on the bench.", nullptr, count_);
     if (status_->text() != words)
         status_->setText(words);
 }

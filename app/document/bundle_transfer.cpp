@@ -72,8 +72,8 @@ void BundleTransfer::write(const std::vector<StudyId>& studies, const QString& b
                 return;
             emit written(bundle);
             if (!outcome.lost.empty())
-                emit failed(tr("%1 pictures were left out, for they are gone from the logbook. The first: %2")
-                                .arg(outcome.lost.size())
+                emit failed(tr("%n pictures were left out, for they are gone from the logbook. The first: %1", nullptr,
+                               static_cast<int>(outcome.lost.size()))
                                 .arg(qt(outcome.lost.front())));
         });
 }

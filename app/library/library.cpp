@@ -217,9 +217,8 @@ void Library::eraseChosen() {
     if (ids.empty())
         return;
     QMessageBox ask(QMessageBox::Warning, tr("Delete for good"),
-                    tr("%1 studies with their sketches, marks and notes are deleted for good. This cannot be "
-                       "undone.")
-                        .arg(ids.size()),
+                    tr("%n studies with their sketches, marks and notes are deleted for good. This cannot be undone.", nullptr,
+                       static_cast<int>(ids.size())),
                     QMessageBox::NoButton, this);
     ask.setInformativeText(tr("Pictures that no other study shows are deleted from the logbook with them; the "
                               "files they came from are not touched."));

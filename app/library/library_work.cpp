@@ -63,7 +63,7 @@ void Library::connectCarrying() {
             [this](const QString& file) { count_->setText(tr("Saved: %1").arg(QFileInfo(file).fileName())); });
     connect(&carrying_, &BundleTransfer::taken, this, [this](const Imported& in) {
         refresh();
-        QString told = tr("%1 studies taken in; %2 were here already.").arg(in.taken.size()).arg(in.known);
+        QString told = tr("%n studies taken in; %1 were here already.", nullptr, static_cast<int>(in.taken.size())).arg(in.known);
         if (in.apart)
             told += " " + tr("%1 had been changed here: both are kept.").arg(in.apart);
         if (!in.leftOut.empty())
@@ -135,7 +135,7 @@ void Library::saveContactSheet() {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     showWork(tr("Writing the contact sheet…"));
-    sheet_.write(desk_.document.logbook(), tr("%1 heads").arg(studies.size()).toStdString(), studies, file);
+    sheet_.write(desk_.document.logbook(), tr("%n heads", nullptr, static_cast<int>(studies.size())).toStdString(), studies, file);
 }
 
 void Library::tellCardsAnew() {

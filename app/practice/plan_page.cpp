@@ -184,8 +184,7 @@ void PlanPage::showWaiting() {
     waiting_.clear();
     document_.tryEdit([&] { waiting_ = waitingForFreshEyes(desk_); });
     again_->setVisible(!waiting_.empty());
-    again_->setText(waiting_.size() == 1 ? tr("&Look again at the drawing put aside")
-                                         : tr("&Look again: %1 drawings put aside").arg(waiting_.size()));
+    again_->setText(tr("&Look again: %n drawings put aside", nullptr, static_cast<int>(waiting_.size())));
 }
 
 void PlanPage::saveSpread() {
@@ -305,11 +304,9 @@ void PlanPage::refresh() {
     const int left = standing.today ? std::max(0, standing.today->due - standing.today->done) : 0;
     heads_->show(known->goal, standing.done, left);
     if (standing.done >= known->goal)
-        words_->setText(tr("All %1 heads are drawn. Look at the first and the last side by side.")
-                            .arg(known->goal));
+        words_->setText(tr("All %n heads are drawn. Look at the first and the last side by side.", nullptr, known->goal));
     else if (standing.over)
-        words_->setText(tr("%1 heads are drawn, and the days are over. Take more days, or begin anew.")
-                            .arg(standing.done));
+        words_->setText(tr("%n heads are drawn, and the days are over. Take more days, or begin anew.", nullptr, standing.done));
     else if (!standing.today)
         words_->setText(tr("A day off. %1 of %2 are drawn.").arg(standing.done).arg(known->goal));
     else if (left == 0)

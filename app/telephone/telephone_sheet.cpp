@@ -136,7 +136,7 @@ void TelephoneSheet::take(const QByteArray& bytes, const QString& extension) {
         return;
     }
     file.close();
-    status_->setText(count_ == 1 ? tr("A picture is on the bench.") : tr("%1 pictures are on the bench.").arg(count_));
+    status_->setText(tr("%n pictures are on the bench.", nullptr, count_));
     emit arrived(file.fileName(), becomes_->currentIndex() == 0 && desk_.document.isOpen() ? Side::Sketch : Side::Reference);
 }
 

@@ -1,11 +1,11 @@
 #include "app/text/language.h"
 
-#include "core/base/data_folder.h"
-#include "core/base/json_file.h"
+#include "text/translation_contexts.h"
 
 #include <QApplication>
 #include <QLibraryInfo>
 #include <QLocale>
+#include <map>
 #include <memory>
 
 namespace zokran {
@@ -30,26 +30,21 @@ QString stretched(const QString& source) {
 
 } // namespace
 
-Translation::Translation(const std::string& language) {
-    if (language == stretchedLanguage) {
-        stretched_ = true;
-        return;
-    }
-    readJson(dataFolder() / "translations" / (language + ".json"), "zokran-words", [&](const nlohmann::json& j) {
-        for (const auto& [english, said] : j.at("words").items())
-            words_[english] = QString::fromStdString(said.get<std::string>());
-        return 0;
-    });
+Translation::Translation(const std::string& language) : stretched_(language == stretchedLanguage) {
+    const QString code = stretched_ ? QStringLiteral("de") : QString::fromStdString(language);
+    static_cast<void>(program_.load(":/translations/zokran_" + code + ".qm"));
+    static_cast<void>(data_.load(":/translations/data_" + code + ".qm"));
 }
 
-QString Translation::translate(const char* context, const char* source, const char*, int) const {
-    // Qt's own dialogs have their own translators.
-    if (context && context[0] == 'Q' && !stretched_)
-        return {};
-    if (stretched_)
-        return stretched(QString::fromUtf8(source));
-    const auto said = words_.find(source);
-    return said == words_.end() ? QString() : said->second;
+QString Translation::translate(const char* context, const char* source, const char* disambiguation, int n) const {
+    QString said = program_.translate(context, source, disambiguation, n);
+    // A sentence is looked up where it is said, which need not be where it is written: a name in a table, a sentence of the
+    // core, one of a function that belongs to no class.
+    for (const char* const* other = translationContexts; said.isEmpty() && *other; ++other)
+        said = program_.translate(*other, source, disambiguation, n);
+    if (said.isEmpty())
+        said = data_.translate("data", source);
+    return stretched_ && !said.isEmpty() ? stretched(QString::fromUtf8(source)) : said;
 }
 
 const std::vector<Language>& languages() {
@@ -76,14 +71,8 @@ std::string speak(QApplication& app, const std::string& code) {
     const QString name = QString::fromStdString(taken);
     QLocale::setDefault(taken == stretchedLanguage || system.name().startsWith(name) ? system : QLocale(name));
     app.setLayoutDirection(QLocale().textDirection());
-    if (taken == "en")
-        return taken;
-    try {
-        words = std::make_unique<Translation>(taken);
-        QCoreApplication::installTranslator(words.get());
-    } catch (const std::exception&) {
-        return "en"; // an installation without its translations still works
-    }
+    words = std::make_unique<Translation>(taken);
+    QCoreApplication::installTranslator(words.get());
     qtsOwn = std::make_unique<QTranslator>();
     if (qtsOwn->load("qtbase_" + name, QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
         QCoreApplication::installTranslator(qtsOwn.get());

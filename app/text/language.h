@@ -2,7 +2,6 @@
 
 #include <QString>
 #include <QTranslator>
-#include <map>
 #include <string>
 #include <vector>
 
@@ -10,19 +9,18 @@ class QApplication;
 
 namespace zokran {
 
-/// The program's words in a language, from data/translations. A word that has no translation is said as it is
-/// written in the code, in English.
+/// The program's sentences in a language, from the catalogues in translations/, which are compiled into the program. What has
+/// no translation is said as it is written in the code, in English.
 class Translation : public QTranslator {
 public:
-    /// Throws BadInput naming the file and the cause.
+    /// The catalogue of `stretchedLanguage` is the German one: what that does not know stays as it is.
     explicit Translation(const std::string& language);
     QString translate(const char* context, const char* source, const char* disambiguation = nullptr,
                       int n = -1) const override;
     bool isEmpty() const override { return false; }
-    bool knows(const std::string& source) const { return words_.count(source) > 0; }
 
 private:
-    std::map<std::string, QString> words_;
+    QTranslator program_, data_; ///< sentences of the sources; names and descriptions of the files in data/
     bool stretched_ = false;
 };
 
@@ -33,7 +31,7 @@ struct Language {
 };
 const std::vector<Language>& languages();
 
-/// A pseudo-language for tests: everything a third longer, with accents, and readable.
+/// A pseudo-language for tests: everything that can be translated a third longer, with accents, and readable.
 inline constexpr const char* stretchedLanguage = "stretched";
 
 /// Says everything in a language from now on, numbers and dates included; an empty code is the system's, English

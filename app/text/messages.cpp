@@ -10,7 +10,7 @@ class CatalogueTranslator : public Translator {
 public:
     std::string say(std::string_view english) const override {
         const std::string source(english);
-        return QCoreApplication::translate("Core", source.c_str()).toStdString();
+        return QCoreApplication::translate("zokran", source.c_str()).toStdString();
     }
     using Translator::say;
     std::string decimalPoint() const override { return QLocale().decimalPoint().toStdString(); }

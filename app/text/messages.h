@@ -43,9 +43,10 @@ inline QString capital(QString words) {
     return words;
 }
 
-/// A sentence of the window in the learner's language; the same to classes without Qt's own `tr`.
-inline QString tr(const char* english) {
-    return QCoreApplication::translate("zokran", english);
+/// A sentence of the window in the learner's language; the same to classes without Qt's own `tr`. `%n` in it becomes `n`, which
+/// also chooses between singular and plural.
+inline QString tr(const char* english, const char* disambiguation = nullptr, int n = -1) {
+    return QCoreApplication::translate("zokran", english, disambiguation, n);
 }
 
 /// The core's sentences in the learner's language, through Qt's translators.

@@ -74,9 +74,9 @@ bool Launch::open(Logbook::Access access) {
         } catch (const DamagedLogbook&) {
             const Recovery rescued = rescue(folder_);
             lost = rescued.lost;
-            note = tr("The logbook was damaged. %1 studies could be read and are here, %2 could "
-                      "not. The damaged file is kept as %3.")
-                       .arg(rescued.read)
+            note = tr("The logbook was damaged. %n studies could be read and are here, %1 could not. The damaged file is kept "
+                      "as %2.",
+                      nullptr, rescued.read)
                        .arg(rescued.lost)
                        .arg(qt(rescued.damagedFile.string()));
             logbook = std::make_unique<Logbook>(folder_, access);

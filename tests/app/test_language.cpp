@@ -2,6 +2,7 @@
 // by a third, and a right-to-left desktop does not break the bench. And what a screen reader is told.
 
 #include "app/text/language.h"
+#include "app/text/messages.h"
 #include "app/window/launch.h"
 #include "app/window/manual.h"
 #include "app/window/walk.h"
@@ -9,54 +10,70 @@
 
 #include <QAccessible>
 #include <QAbstractSpinBox>
+#include <QComboBox>
 #include <QDirIterator>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QLineEdit>
+#include <QProcess>
 #include <QRegularExpression>
 #include <QScopeGuard>
 #include <QScrollBar>
 #include <QSet>
+#include <QTemporaryDir>
 #include <QTextBlock>
+#include <QXmlStreamReader>
 
 namespace zokran::test {
 
 namespace {
 
-/// What C++ makes of the literals that stand behind one another.
-QString literal(const QString& source) {
-    QString text;
-    bool in = false;
-    for (int i = 0; i < source.size(); ++i) {
-        const QChar c = source[i];
-        if (c == '"')
-            in = !in;
-        else if (in && c == '\\')
-            text += source[++i] == 'n' ? QChar('\n') : source[i];
-        else if (in)
-            text += c;
-    }
-    return text;
-}
+/// A sentence of a catalogue of Qt's (`.ts`), with its translations: two where it has a plural.
+struct CatalogueEntry {
+    QString context, source;
+    QStringList translations;
+    bool isUnfinished = false;
+};
 
-/// Every string of the sources that is meant for the learner, and the file it stands in.
-QMap<QString, QString> sourceStrings() {
-    const QRegularExpression one(
-        R"re((?:\btr|ZOKRAN_WORDS|translate\(\s*"[^"]*",)\(?\s*((?:"(?:[^"\\]|\\.)*"\s*)+))re");
-    QMap<QString, QString> strings;
-    for (const char* folder : {"app", "core", "cast", "logbook"}) {
-        QDirIterator all(QString(ZOKRAN_SOURCE) + "/" + folder, {"*.cpp", "*.h"}, QDir::Files,
-                         QDirIterator::Subdirectories);
-        while (all.hasNext()) {
-            QFile file(all.next());
-            if (!file.open(QIODevice::ReadOnly))
-                continue;
-            auto found = one.globalMatch(QString::fromUtf8(file.readAll()));
-            while (found.hasNext())
-                strings[literal(found.next().captured(1))] = file.fileName();
+std::vector<CatalogueEntry> readCatalogue(const QString& path) {
+    QFile file(path);
+    std::vector<CatalogueEntry> all;
+    if (!file.open(QIODevice::ReadOnly))
+        return all;
+    QXmlStreamReader xml(&file);
+    QString context;
+    while (!xml.atEnd()) {
+        xml.readNext();
+        if (!xml.isStartElement())
+            continue;
+        const auto name = xml.name();
+        if (name == QLatin1String("name")) {
+            context = xml.readElementText();
+        } else if (name == QLatin1String("source")) {
+            all.push_back({context, xml.readElementText(), {}});
+        } else if (name == QLatin1String("translation")) {
+            all.back().isUnfinished = xml.attributes().hasAttribute("type");
+            while (!(xml.isEndElement() && xml.name() == QLatin1String("translation")) && !xml.atEnd()) {
+                if (xml.isCharacters() && !xml.isWhitespace())
+                    all.back().translations << xml.text().toString();
+                xml.readNext();
+            }
         }
     }
-    // The sitters of the cast room are told in words of their own.
-    for (const Sitter& sitter : sitters())
-        strings[QString::fromStdString(sitter.about)] = "sitters.json";
-    return strings;
+    return all;
+}
+
+/// The catalogue as it becomes when what the sources say now is taken in.
+std::vector<CatalogueEntry> updatedCatalogue(const QString& name, const QStringList& options = {}) {
+    const QTemporaryDir folder;
+    const QString copy = folder.filePath(name);
+    if (!QFile::copy(QString(ZOKRAN_SOURCE) + "/translations/" + name, copy))
+        return {};
+    QStringList command = QString(ZOKRAN_LUPDATE).split('|');
+    const QString program = command.takeFirst();
+    QProcess lupdate;
+    lupdate.start(program, command + options + QStringList{"-ts", copy});
+    return lupdate.waitForFinished() && lupdate.exitCode() == 0 ? readCatalogue(copy) : std::vector<CatalogueEntry>();
 }
 
 /// Afterwards English again, also where a check fails.
@@ -102,6 +119,30 @@ class LanguageTest : public WindowTest {
             look("place " + QString::number(place));
         }
         press(Qt::Key_1, Qt::ControlModifier);
+    }
+    /// What labels, buttons, lists and menus say, and what their tips and names for screen readers do.
+    QStringList shownTexts() {
+        QStringList all;
+        for (QWidget* w : window_->findChildren<QWidget*>()) {
+            if (!w->isVisible())
+                continue;
+            all << w->toolTip() << w->accessibleName() << w->accessibleDescription();
+            for (const char* property : {"text", "title", "placeholderText", "currentText", "prefix", "suffix"})
+                if (!qobject_cast<QLineEdit*>(w) || property == QLatin1String("placeholderText"))
+                    all << w->property(property).toString();
+            if (const auto* box = qobject_cast<QComboBox*>(w))
+                for (int i = 0; i < box->count(); ++i)
+                    all << box->itemText(i);
+            for (const QAction* action : w->actions())
+                all << action->text() << action->toolTip();
+        }
+        return all;
+    }
+    /// Whether words have no trace of the stretched language.
+    static bool isPlainEnglish(QString words) {
+        words.remove(QRegularExpression("<[^>]*>"));
+        return words.contains(QRegularExpression("[a-z]*[aeiou][a-z]*[a-z]{2}")) &&
+               !words.contains(QRegularExpression(QString::fromUtf8("[~áëîøüÅÉÖŠŦ]")));
     }
     /// Words that are shown and cut off, in what is in sight.
     QStringList cutOff() {
@@ -190,16 +231,73 @@ private slots:
         });
     }
 
-    void everyStringOfTheSourcesIsGermanToo() {
-        const Translation german("de");
-        const auto strings = sourceStrings();
-        QVERIFY2(strings.size() > 1300, qPrintable(QString::number(strings.size())));
-        for (auto it = strings.begin(); it != strings.end(); ++it) {
-            const QString said = german.translate("zokran", it.key().toUtf8().constData());
-            QVERIFY2(!said.isEmpty() || it.key().isEmpty(), qPrintable(it.value() + ": " + it.key()));
-            QCOMPARE(figuresOf(said), figuresOf(it.key()));
-            QCOMPARE(said.count('&'), it.key().count('&'));
+    void everySentenceOfTheSourcesIsInTheCatalogues() {
+        const Translation german("de"), english("en");
+        const auto sentences = updatedCatalogue("zokran_de.ts");
+        QVERIFY2(sentences.size() > 2000, qPrintable(QString::number(sentences.size())));
+        for (const CatalogueEntry& e : sentences) {
+            QVERIFY2(!e.isUnfinished && !e.translations.isEmpty(), qPrintable(e.context + ": " + e.source));
+            for (const QString& said : e.translations) {
+                QCOMPARE(figuresOf(said), figuresOf(e.source));
+                QCOMPARE(said.count('&'), e.source.count('&'));
+            }
+            const int count = e.translations.size() > 1 ? 2 : -1;
+            QCOMPARE(german.translate(e.context.toUtf8(), e.source.toUtf8(), nullptr, count), e.translations.back());
         }
+        const auto plurals = updatedCatalogue("zokran_en.ts", {"-pluralonly"});
+        QVERIFY(plurals.size() >= 10);
+        for (const CatalogueEntry& e : plurals) {
+            QVERIFY2(!e.isUnfinished && e.translations.size() == 2, qPrintable(e.source));
+            QCOMPARE(english.translate(e.context.toUtf8(), e.source.toUtf8(), nullptr, 1), e.translations.front());
+            QCOMPARE(e.translations.back(), e.source);
+        }
+    }
+
+    void whatTheDataSayIsGermanToo() {
+        const Translation german("de");
+        const auto isKnown = [&](const QString& words) { return !german.translate("zokran", words.toUtf8()).isEmpty(); };
+        for (const Sitter& sitter : sitters())
+            QVERIFY2(isKnown(QString::fromStdString(sitter.about)), sitter.about.c_str());
+        int schools = 0;
+        QDirIterator files(QString(ZOKRAN_SOURCE) + "/data/canons", {"*.json"});
+        while (files.hasNext()) {
+            QFile file(files.next());
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            const QJsonObject school = QJsonDocument::fromJson(file.readAll()).object();
+            for (const char* said : {"name", "about"})
+                QVERIFY2(isKnown(school[said].toString()), qPrintable(file.fileName() + ": " + school[said].toString()));
+            ++schools;
+        }
+        QVERIFY(schools > 3);
+    }
+
+    void oneAndManyAreToldApart() {
+        const EnglishAfterwards afterwards;
+        const auto told = [](int count) { return tr("%n studies taken in; %1 were here already.", nullptr, count).arg(0); };
+        speak(*qApp, "en");
+        QCOMPARE(told(1), QString("1 study taken in; 0 were here already."));
+        QCOMPARE(told(2), QString("2 studies taken in; 0 were here already."));
+        speak(*qApp, "de");
+        QCOMPARE(told(1), QString("1 Studie aufgenommen; 0 waren schon hier."));
+        QCOMPARE(told(2), QString("2 Studien aufgenommen; 0 waren schon hier."));
+    }
+
+    void everySentenceOnEveryScreenIsTranslated() {
+        const EnglishAfterwards afterwards;
+        reopenIn(stretchedLanguage);
+        openDemo();
+        QStringList english, names; // those of sitters and days stay
+        for (const Sitter& sitter : sitters())
+            names << capital(QString::fromStdString(sitter.id));
+        for (int day = 1; day <= 7; ++day)
+            names << QLocale().dayName(day);
+        everyView([&](const QString& view) {
+            for (const QString& words : shownTexts())
+                if (isPlainEnglish(words) && !names.contains(words))
+                    english << view + ": " + words;
+        });
+        english.removeDuplicates();
+        QVERIFY2(english.isEmpty(), qPrintable(english.join("\n")));
     }
 
     void theBenchSpeaksGerman() {

@@ -43,7 +43,7 @@ ClockFace::ClockFace(StudyClock& clock, TimedSitting& sitting, QWidget* parent)
         auto* button = new QPushButton(minutes ? QString::number(minutes) : tr("Free"));
         button->setProperty("role", "line");
         button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-        button->setAccessibleName(minutes ? tr("%1 minutes").arg(minutes) : tr("Free"));
+        button->setAccessibleName(minutes ? tr("%n minutes", nullptr, minutes) : tr("Free"));
         button->setToolTip(minutes ? tr("Draw for %1 minutes").arg(minutes)
                                    : tr("Draw as long as it takes"));
         row->addWidget(button);
