@@ -7248,6 +7248,10 @@ aus dem Foto gelesen, ±%1°</translation>
         <source>Over your sketch</source>
         <translation>Über deine Skizze</translation>
     </message>
+    <message>
+        <source>A click beside the rings puts the next one there. Insert adds a ring after the one taken up, Delete takes it away: as many as the hair has bends, up to fifteen.</source>
+        <translation>Ein Klick neben die Ringe setzt den nächsten dorthin. Einfg fügt nach dem aufgenommenen Ring einen hinzu, Entf nimmt ihn weg: so viele, wie das Haar Biegungen hat, bis zu fünfzehn.</translation>
+    </message>
 </context>
 <context>
     <name>zokran::LineStage</name>

@@ -71,6 +71,12 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     // Over the skull by a hair's thickness, narrower from the front, and the neck within the jaw: common practice, no
     // source.
     const double out = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
+    const auto& onPhoto = desk.study().reference.lines;
+    const bool isCarried = isOfStraights(line) || (line == DrawnLine::Hair && onPhoto[line].size() > 3);
+    if (isCarried && side == Side::Sketch && onPhoto.has(line) && desk.fit() && desk.comparison()) {
+        const auto expected = expectedPlaces(line, onPhoto[line], *desk.fit(), *desk.comparison());
+        return {expected.begin(), expected.end()};
+    }
     if (line == DrawnLine::Hair)
         return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
     if (line == DrawnLine::Hairline) {
@@ -100,11 +106,6 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     if (line == DrawnLine::Shoulders)
         return {below(0, 1.87), below(-1.75, 2.1), below(1.75, 2.1)};
     const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
-    const auto& onPhoto = desk.study().reference.lines;
-    if (isOfStraights(line) && side == Side::Sketch && onPhoto.has(line) && desk.fit() && desk.comparison()) {
-        const auto expected = expectedPlaces(line, onPhoto[line], *desk.fit(), *desk.comparison());
-        return {expected.begin(), expected.end()};
-    }
     if (line == DrawnLine::Face) {
         // As it was found in the photograph; the skin's edge where nothing was.
         const auto& faces = desk.faces.faces();
@@ -193,10 +194,15 @@ void lookAtLineAnnotation(Desk& desk) {
     desk.selection.lines.annotate(std::move(annotation));
 }
 
+bool hasPointsAtWill(DrawnLine line) {
+    const PointCount count = pointsOf(line);
+    return count.step == 1 && count.most > count.least;
+}
+
 void changeCorners(Desk& desk, std::size_t at, bool more) {
     auto annotation = desk.selection.lines.annotation();
     // Over the sketch there are as many as over the photograph.
-    if (!annotation || !isOfStraights(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())
+    if (!annotation || !hasPointsAtWill(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())
         return;
     auto& corners = annotation->at;
     const PointCount count = pointsOf(annotation->line);

@@ -18,8 +18,10 @@ void endLineAnnotation(Desk& desk, bool keep);
 void moveLineAnnotation(Desk& desk, std::size_t point, const PicturePoint& at);
 /// A ring was found to lie right: the line that is being laid counts as looked at.
 void lookAtLineAnnotation(Desk& desk);
-/// While a run of straights is laid over the photograph: one corner more after this one, or this one less, within what
-/// `pointsOf` allows.
+/// Whether a line may have a point more or less, as its bends ask for: the hair's edge and runs of straights.
+bool hasPointsAtWill(DrawnLine line);
+/// While such a line is laid over the photograph: one point more after this one, or this one less, within what `pointsOf`
+/// allows.
 void changeCorners(Desk& desk, std::size_t at, bool more);
 /// Takes the line away from the sketch.
 void eraseLine(Desk& desk, DrawnLine line);

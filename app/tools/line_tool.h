@@ -5,8 +5,8 @@
 
 namespace zokran {
 
-/// Drags the points a drawn line is laid through. Of a run of straights a click beside the rings puts the next corner there,
-/// one after the other from the first; Insert adds a corner after the one taken up, Delete takes it away.
+/// Drags the points a drawn line is laid through. Of the hair and of a run of straights a click beside the rings puts the next
+/// one there, one after the other from the first; Insert adds one after the one taken up, Delete takes it away.
 class LineTool : public PointsTool {
 public:
     LineTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
@@ -16,7 +16,7 @@ public:
             return true;
         }
         const auto& annotation = desk_.selection.lines.annotation();
-        if (!annotation || annotation->side != side_ || !isOfStraights(annotation->line) || annotation->at.empty())
+        if (!annotation || annotation->side != side_ || !hasPointsAtWill(annotation->line) || annotation->at.empty())
             return false;
         takeUp(clicked_++ % annotation->at.size());
         put(touched(), pointer.place, {});
@@ -47,7 +47,7 @@ protected:
 private:
     Desk& desk_;
     Side side_;
-    std::size_t clicked_ = 0; ///< corners of a run put down by clicks so far
+    std::size_t clicked_ = 0; ///< points put down by clicks so far
 };
 
 } // namespace zokran

@@ -62,26 +62,56 @@ using OutlineKind = std::vector<OutlineError>(const CarriedOutline& outline);
 /// radian between the two turns.
 constexpr double whereItIs = 0.03, perTurned = 0.25;
 
+/// How far an outline stands out from the ball's centre along a direction of length 1, ball radii: its outermost crossing, or
+/// the nearer of its ends where the direction passes it by.
+double standsOut(const std::vector<Eigen::Vector2d>& outline, const Eigen::Vector2d& way) {
+    const auto aside = [&](const Eigen::Vector2d& p) { return way.x() * p.y() - way.y() * p.x(); };
+    double furthest = 0;
+    for (std::size_t i = 1; i < outline.size(); ++i) {
+        const double a = aside(outline[i - 1]), b = aside(outline[i]);
+        if ((a > 0) == (b > 0))
+            continue;
+        const Eigen::Vector2d crossing = outline[i - 1] + a / (a - b) * (outline[i] - outline[i - 1]);
+        furthest = std::max(furthest, way.dot(crossing));
+    }
+    if (furthest > 0)
+        return furthest;
+    const Eigen::Vector2d &first = outline.front(), &last = outline.back();
+    return (way.dot(first.normalized()) > way.dot(last.normalized()) ? first : last).norm();
+}
+
 /// How far the hair stands out from the ball: all of it, or one side or the top by itself.
 std::vector<OutlineError> hair(const CarriedOutline& o) {
     if (!o.both(DrawnLine::Hair))
         return {};
     const auto &seen = o.reference.lines[DrawnLine::Hair], &drawn = o.sketch.lines[DrawnLine::Hair];
     constexpr std::string_view ids[] = {"hair_volume", "hair_left", "hair_top", "hair_right"};
-    double offs[3];
+    // Three points stand for the widest places and the highest, wherever these are drawn; of more, every one is asked in its
+    // own direction, and each third of them tells of a side or the top.
+    const bool areNamed = seen.size() == 3 && drawn.size() == 3;
+    const std::vector<PicturePoint> edge = strokesThrough(DrawnLine::Hair, seen).front();
+    std::vector<Eigen::Vector2d> outline;
+    for (const PicturePoint& at : edge)
+        outline.push_back(o.fromBall(o.carried(at)));
+    const auto third = [&](std::size_t i) { return 3 * i / drawn.size(); };
+    double offs[3] = {0, 0, 0}, counts[3] = {0, 0, 0};
     std::vector<OutlineMove> moves;
-    for (std::size_t i = 0; i < 3; ++i) {
+    for (std::size_t i = 0; i < drawn.size(); ++i) {
         const Eigen::Vector2d is = o.fromBall(drawn[i]);
-        const double far = o.fromBall(o.carried(seen[i])).norm();
         if (!(is.norm() > 0))
             return {};
-        offs[i] = is.norm() - far;
+        const double far = areNamed ? o.fromBall(o.carried(seen[i])).norm() : standsOut(outline, is / is.norm());
+        offs[third(i)] += is.norm() - far;
+        counts[third(i)] += 1;
         moves.push_back({SketchPoint(drawn[i]), o.at(is / is.norm() * far)});
     }
+    for (std::size_t part = 0; part < 3; ++part)
+        offs[part] /= counts[part];
     const double own = std::hypot(o.noise, whereItIs), common = o.forTurn(perTurned);
-    // What a hand could be off by has no way of its own.
+    // What a hand could be off by has no way of its own. Many points know a side by itself, three the mass.
     const auto [least, most] = std::minmax_element(std::begin(offs), std::end(offs));
-    const bool isOneWay = !(*least < -own && *most > own);
+    constexpr double apart = 3;
+    const bool isOneWay = areNamed ? !(*least<-own&& * most> own) : *most - *least < apart * own;
     if (isOneWay)
         return {{std::string(ids[0]), DrawnLine::Hair, AmountUnit::BallRadius, (offs[0] + offs[1] + offs[2]) / 3,
                  std::hypot(own / std::sqrt(3.0), common), moves}};
@@ -91,8 +121,8 @@ std::vector<OutlineError> hair(const CarriedOutline& o) {
     for (std::size_t side = 0; side < 3; ++side) {
         OutlineError error{std::string(ids[side + 1]), DrawnLine::Hair, AmountUnit::BallRadius, offs[side],
                            moreSurely * std::hypot(own, common), moves};
-        for (std::size_t i = 0; i < 3; ++i)
-            if (i != side)
+        for (std::size_t i = 0; i < drawn.size(); ++i)
+            if (third(i) != side)
                 error.moves[i].belongs = error.moves[i].drawn;
         errors.push_back(std::move(error));
     }

@@ -12,8 +12,9 @@ struct LineEntry {
     PointCount points;
 };
 constexpr PointCount straights{6, 10};
-constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},  {"brow", {3, 3}},         {"hair", {3, 3}},    {"hairline", {3, 3}}, {"nostrils", {2, 4, 2}},
-                                     {"neck", {2, 4, 2}}, {"shoulders", {1, 3, 2}}, {"face", straights}, {"shape", straights}};
+constexpr LineEntry lineEntries[] = {{"centre", {3, 3}},       {"brow", {3, 3}},        {"hair", {3, 15}},
+                                     {"hairline", {3, 3}},     {"nostrils", {2, 4, 2}}, {"neck", {2, 4, 2}},
+                                     {"shoulders", {1, 3, 2}}, {"face", straights},     {"shape", straights}};
 
 /// Where two stretches cross, if they do.
 std::optional<PicturePoint> crossing(const PicturePoint& a, const PicturePoint& b, const PicturePoint& c,
@@ -27,6 +28,33 @@ std::optional<PicturePoint> crossing(const PicturePoint& a, const PicturePoint& 
     if (t < 0 || t > 1 || u < 0 || u > 1)
         return std::nullopt;
     return PicturePoint(a + t * along);
+}
+
+/// A smooth curve through all points: a centripetal Catmull-Rom spline, which makes no loops (Yuksel, Schaefer & Keyser,
+/// "Parameterization and applications of Catmull-Rom curves", 2011; from memory).
+std::vector<PicturePoint> splineThrough(const std::vector<PicturePoint>& points) {
+    constexpr int pieces = 12;
+    const std::size_t last = points.size() - 1;
+    std::vector<PicturePoint> curve{points.front()};
+    for (std::size_t i = 0; i < last; ++i) {
+        // Beyond either end the line goes on as it came.
+        const PicturePoint &b = points[i], &c = points[i + 1];
+        const PicturePoint a = i > 0 ? points[i - 1] : PicturePoint(2 * b - c),
+                           d = i + 1 < last ? points[i + 2] : PicturePoint(2 * c - b);
+        const auto knot = [](double before, const PicturePoint& from, const PicturePoint& to) {
+            return before + std::max(1e-6, std::sqrt((to - from).norm()));
+        };
+        const double ta = 0, tb = knot(ta, a, b), tc = knot(tb, b, c), td = knot(tc, c, d);
+        const auto between = [](const Eigen::Vector2d& p, const Eigen::Vector2d& q, double from, double to, double t) {
+            return Eigen::Vector2d((to - t) / (to - from) * p + (t - from) / (to - from) * q);
+        };
+        for (int k = 1; k <= pieces; ++k) {
+            const double t = tb + (tc - tb) * k / pieces;
+            const Eigen::Vector2d ab = between(a, b, ta, tb, t), bc = between(b, c, tb, tc, t), cd = between(c, d, tc, td, t);
+            curve.push_back(PicturePoint(between(between(ab, bc, ta, tc, t), between(bc, cd, tb, td, t), tb, tc, t)));
+        }
+    }
+    return curve;
 }
 
 } // namespace
@@ -99,6 +127,8 @@ std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, 
 std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points) {
     if (isOfStraights(line))
         return {points};
+    if (line == DrawnLine::Hair && points.size() > 3)
+        return {splineThrough(points)};
     if (line == DrawnLine::Shoulders)
         return {points.size() == 3 ? curveThrough({points[1], points[0], points[2]}) : points};
     if (line == DrawnLine::Nostrils && points.size() == 4)

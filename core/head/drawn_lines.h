@@ -9,10 +9,10 @@
 
 namespace zokran {
 
-/// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of
-/// the outline the hair's edge and the two sides of the neck; the hairline over the forehead; how wide the nostrils are; the shoulders with the pit of the neck between them; and two
-/// runs of straights, one along the outline of the face and one along any edge that is seen: hair, a shadow, the ground
-/// between head and shoulder.
+/// Lines for which no mark stands: of a block-in the centre line and the brow line, as they were drawn on the form; of the
+/// outline the hair's edge and the two sides of the neck; the hairline over the forehead; how wide the nostrils are; the
+/// shoulders with the pit of the neck between them; and two runs of straights, one along the outline of the face and one along
+/// any edge that is seen: hair, a shadow, the ground between head and shoulder.
 enum class DrawnLine { Centre, Brow, Hair, Hairline, Nostrils, Neck, Shoulders, Face, Shape };
 inline constexpr DrawnLine allDrawnLines[] = {DrawnLine::Centre,    DrawnLine::Brow, DrawnLine::Hair,
                                               DrawnLine::Hairline,  DrawnLine::Nostrils, DrawnLine::Neck,
@@ -23,10 +23,11 @@ std::string_view idOf(DrawnLine line);
 std::optional<DrawnLine> drawnLineNamed(std::string_view id);
 
 /// How many points a line is laid through. Centre: from the top down; brow: from the viewer's left; hair: its highest place
-/// between its widest at the viewer's left and right; hairline: the temple at the viewer's left, its middle or where the hair
-/// parts, the other temple; nostrils: the two ends of each, from the viewer's left, or of the only one that is seen; neck: its side at the viewer's left, then the other, each one place or
-/// two, the upper first; shoulders: the pit of the neck alone, or with the shoulder at the viewer's left and the other. Runs
-/// of straights: their corners, of the face from the temple at the viewer's left round the chin.
+/// between its widest at the viewer's left and right, or more places along its edge in that order; hairline: the temple at the
+/// viewer's left, its middle or where the hair parts, the other temple; nostrils: the two ends of each, from the viewer's left,
+/// or of the only one that is seen; neck: its side at the viewer's left, then the other, each one place or two, the upper
+/// first; shoulders: the pit of the neck alone, or with the shoulder at the viewer's left and the other. Runs of straights:
+/// their corners, of the face from the temple at the viewer's left round the chin.
 struct PointCount {
     std::size_t least, most, step = 1;
     bool allows(std::size_t count) const { return count >= least && count <= most && (count - least) % step == 0; }
@@ -64,7 +65,8 @@ private:
 /// straight line through two. `beyond`: run on past both ends by this share of its length.
 std::vector<PicturePoint> curveThrough(const std::vector<PicturePoint>& points, double beyond = 0);
 
-/// What the points of a line stand for on the paper: its curve; of the neck a stretch of either side.
+/// What the points of a line stand for on the paper: its curve, through more than three points of the hair a smooth one; of
+/// the neck a stretch of either side.
 std::vector<std::vector<PicturePoint>> strokesThrough(DrawnLine line, const std::vector<PicturePoint>& points);
 
 /// Where the drawn centre line and brow line cross, or would soon: the brow. Nothing where they do not.

@@ -115,6 +115,34 @@ private slots:
         QVERIFY(!lines(Side::Reference).has(DrawnLine::Hair));
     }
 
+    void theHairsEdgeHasAsManyRingsAsItHasBends() {
+        openLines();
+        clickOn(buttonSaying("Edge of the hair"));
+        QVERIFY2(anyLabelSays("as many as the hair has bends"), said());
+        QCOMPARE(rings(seen()).size(), std::size_t{3});
+        seen()->setFocus();
+        QTest::keyClick(seen(), Qt::Key_Insert);
+        QTest::keyClick(seen(), Qt::Key_Insert);
+        QCOMPARE(rings(seen()).size(), std::size_t{5});
+        // Clicks beside the rings put them down one after the other, from the first.
+        const PicturePoint first = rings(seen())[0] + PicturePoint(-45, -60), second = first + PicturePoint(50, -50);
+        click(seen(), spot(seen(), first));
+        click(seen(), spot(seen(), second));
+        QVERIFY((rings(seen())[0] - first).norm() < 3);
+        QVERIFY((rings(seen())[1] - second).norm() < 3);
+        clickOn(buttonSaying("It lies there"));
+        QCOMPARE(lines(Side::Reference)[DrawnLine::Hair].size(), std::size_t{5});
+        // As many lie over the sketch, about where they are seen.
+        QCOMPARE(rings(drawn()).size(), std::size_t{5});
+        drawn()->setFocus();
+        QTest::keyClick(drawn(), Qt::Key_Space);
+        QTest::keyClick(drawn(), Qt::Key_Return);
+        QCOMPARE(lines(Side::Sketch)[DrawnLine::Hair].size(), std::size_t{5});
+        undo();
+        undo();
+        QVERIFY(!lines(Side::Reference).has(DrawnLine::Hair));
+    }
+
     void straightsAlongTheFaceAreLaidByClicksAndACornerThatStandsOutIsTold() {
         openLines();
         clickOn(buttonSaying("Outline of the face"));

@@ -188,6 +188,59 @@ TEST_CASE("A bare block-in of ball, two lines and chin is read by itself") {
     CHECK_THROWS_AS(compareSketch(photo, fitHead(photo), few), BadMarks);
 }
 
+TEST_CASE("The hair's edge is laid through as many points as it has bends, and told where it stands out") {
+    const HeadMarks& head = adultHeads().mean;
+    const View view = viewAt(pose(20, 0, 5));
+    // A parting sinks into the edge. Angles from the viewer's right, px of the photograph.
+    const auto edge = [&](double degrees, double more = 0) {
+        const double parting = 0.15 * std::exp(-std::pow((degrees - 110) / 12, 2)), a = degrees * std::numbers::pi / 180;
+        return PicturePoint(view.centre + view.scale * (1.2 - parting + more) * PicturePoint(std::cos(a), -std::sin(a)));
+    };
+    MarkSheet photo = sheetOf(head, view), sketch = photo, standsOut;
+    for (int i = 0; i <= 12; ++i)
+        photo.lines[DrawnLine::Hair].push_back(edge(190 - 200 * i / 12.0));
+    // The stroke passes through every point, and between them stays at the edge.
+    const auto stroke = strokesThrough(DrawnLine::Hair, photo.lines[DrawnLine::Hair]);
+    REQUIRE(stroke.size() == 1);
+    for (const PicturePoint& at : photo.lines[DrawnLine::Hair]) {
+        double nearest = 1e9;
+        for (const PicturePoint& on : stroke.front())
+            nearest = std::min(nearest, (on - at).norm());
+        CHECK(nearest < 1e-9);
+    }
+    for (const PicturePoint& on : stroke.front()) {
+        const Eigen::Vector2d off = on - view.centre;
+        const double a = std::atan2(-off.y(), off.x()) * 180 / std::numbers::pi;
+        CHECK((on - edge(a < -90 ? a + 360 : a)).norm() < 0.03 * view.scale);
+    }
+    // Drawn smaller, through nine points that lie elsewhere along it; then with its right third too far out.
+    const auto onPaper = [](const PicturePoint& p) { return PicturePoint(0.8 * p + PicturePoint(40, -25)); };
+    for (auto& m : sketch.marks)
+        *m->at = onPaper(*m->at);
+    standsOut = sketch;
+    for (int i = 0; i < 9; ++i) {
+        const double at = 185 - 190 * i / 8.0;
+        sketch.lines[DrawnLine::Hair].push_back(onPaper(edge(at)));
+        standsOut.lines[DrawnLine::Hair].push_back(onPaper(edge(at, i > 5 ? 0.3 : 0)));
+    }
+    const Fit fit = fitHead(photo);
+    const auto hairOf = [&](const MarkSheet& drawn) {
+        std::vector<std::string> ids;
+        for (const Finding& f : compareSketch(photo, fit, drawn).findings)
+            if (f.line == DrawnLine::Hair)
+                ids.push_back(f.id);
+        return ids;
+    };
+    CHECK(hairOf(sketch).empty());
+    REQUIRE(hairOf(standsOut).size() == 1);
+    CHECK(hairOf(standsOut).front() == "hair_right");
+    // Fifteen are kept in a file and sixteen are not.
+    photo.lines[DrawnLine::Hair].resize(15, PicturePoint(1, 2));
+    CHECK(parseMarks(marksText(photo), "text") == photo);
+    photo.lines[DrawnLine::Hair].resize(16, PicturePoint(1, 2));
+    CHECK_THROWS_WITH(parseMarks(marksText(photo), "text"), Catch::Contains("hair"));
+}
+
 TEST_CASE("Drawn lines are kept in the file, go with the page and turn with the picture") {
     MarkSheet sheet = sheetOf(adultHeads().mean, viewAt(pose(33, -12, 5)));
     sheet.lines[DrawnLine::Hair] = {{200, 300}, {400, 120}, {610, 310}};

@@ -22,9 +22,7 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
         if (const auto& annotation = desk_.selection.lines.annotation())
             eraseLine(desk_, annotation->line);
     });
-    corners_ = addText(tr("A click beside the rings puts the next corner there. Insert adds a corner after the ring taken up, "
-                          "Delete takes it away; five to nine straights serve."),
-                       "caption");
+    corners_ = addText({}, "caption");
     addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
             "caption");
     column_->addStretch();
@@ -37,7 +35,12 @@ void LinePanel::showStudy() {
     which_->setText(annotation->side == Side::Reference ? tr("Over the photograph, then over your sketch")
                                                 : tr("Over your sketch"));
     name_->setText(capital(qt(wordsFor(annotation->line, learnersTranslator()))));
-    corners_->setVisible(isOfStraights(annotation->line) && annotation->side == Side::Reference);
+    corners_->setVisible(hasPointsAtWill(annotation->line) && annotation->side == Side::Reference);
+    corners_->setText(isOfStraights(annotation->line)
+                          ? tr("A click beside the rings puts the next corner there. Insert adds a corner after the ring taken up, "
+                               "Delete takes it away; five to nine straights serve.")
+                          : tr("A click beside the rings puts the next one there. Insert adds a ring after the one taken up, "
+                               "Delete takes it away: as many as the hair has bends, up to fifteen."));
     where_->setText(qt(whereToLay(annotation->line, learnersTranslator())));
 }
 
