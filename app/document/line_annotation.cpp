@@ -5,6 +5,8 @@
 #include "core/head/soft_surface.h"
 #include "core/messages/line_messages.h"
 
+#include <algorithm>
+
 namespace zokran {
 
 namespace {
@@ -194,6 +196,24 @@ void lookAtLineAnnotation(Desk& desk) {
     desk.selection.lines.annotate(std::move(annotation));
 }
 
+namespace {
+
+/// The place of the line about as far from this point as from the next.
+PicturePoint halfWay(DrawnLine line, const std::vector<PicturePoint>& points, std::size_t before) {
+    const PicturePoint &from = points[before], &to = points[before + 1], middle = (from + to) / 2;
+    if (isOfStraights(line))
+        return middle;
+    const std::vector<PicturePoint> stroke = strokesThrough(line, points).front();
+    const auto unevenness = [&](const PicturePoint& p) {
+        return std::abs((p - from).norm() - (p - to).norm()) + (p - middle).norm() / 10;
+    };
+    return *std::min_element(stroke.begin(), stroke.end(), [&](const PicturePoint& a, const PicturePoint& b) {
+        return unevenness(a) < unevenness(b);
+    });
+}
+
+} // namespace
+
 bool hasPointsAtWill(DrawnLine line) {
     const PointCount count = pointsOf(line);
     return count.step == 1 && count.most > count.least;
@@ -207,9 +227,9 @@ void changeCorners(Desk& desk, std::size_t at, bool more) {
     auto& corners = annotation->at;
     const PointCount count = pointsOf(annotation->line);
     if (more && corners.size() < count.most) {
-        const std::size_t other = at + 1 < corners.size() ? at + 1 : at - 1;
-        const PicturePoint middle = (corners[at] + corners[other]) / 2;
-        corners.insert(corners.begin() + static_cast<long>(std::max(at, other)), middle);
+        const std::size_t before = std::min(at, corners.size() - 2);
+        corners.insert(corners.begin() + static_cast<long>(before) + 1,
+                       halfWay(annotation->line, corners, before));
     } else if (!more && corners.size() > count.least)
         corners.erase(corners.begin() + static_cast<long>(at));
     desk.selection.lines.annotate(std::move(annotation));

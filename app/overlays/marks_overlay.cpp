@@ -47,6 +47,7 @@ void MarksOverlay::paint(const Canvas& canvas) const {
             dot.addEllipse(canvas.transform.toView(*placed->at), 2, 2);
             strokeWithHalo(canvas, dot, QPen(canvas.style.mark, 1.1), 1.4);
         }
+    std::vector<QRectF> words;
     for (int i = 0; i < markCount; ++i) {
         const Mark m = markAt(i);
         const auto& placed = shown.marks[m];
@@ -85,7 +86,11 @@ void MarksOverlay::paint(const Canvas& canvas) const {
                                    .boundingRect(word)
                                    .translated(at + QPointF(10, -8))
                                    .adjusted(-4, -2, 4, 2);
-            paintWord(canvas, box, word);
+            // Where a whole feature is doubtful its words would cover one another.
+            if (std::none_of(words.begin(), words.end(), [&](const QRectF& other) { return other.intersects(box); })) {
+                paintWord(canvas, box, word);
+                words.push_back(box);
+            }
         }
     }
 }

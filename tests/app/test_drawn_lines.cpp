@@ -121,7 +121,12 @@ private slots:
         QVERIFY2(anyLabelSays("as many as the hair has bends"), said());
         QCOMPARE(rings(seen()).size(), std::size_t{3});
         seen()->setFocus();
+        // The new ring lies on the curve, and not on the chord within it.
+        const auto before = rings(seen());
         QTest::keyClick(seen(), Qt::Key_Insert);
+        QCOMPARE(rings(seen()).size(), std::size_t{4});
+        const PicturePoint chord = (before[0] + before[1]) / 2, added = rings(seen())[1];
+        QVERIFY2((added - chord).norm() > 0.1 * (before[1] - before[0]).norm(), "the arc stands off its chord");
         QTest::keyClick(seen(), Qt::Key_Insert);
         QCOMPARE(rings(seen()).size(), std::size_t{5});
         // Clicks beside the rings put them down one after the other, from the first.
