@@ -130,7 +130,7 @@ private slots:
         QTest::keyClick(seen(), Qt::Key_Insert);
         QCOMPARE(rings(seen()).size(), std::size_t{5});
         // Clicks beside the rings put them down one after the other, from the first.
-        const PicturePoint first = rings(seen())[0] + PicturePoint(-45, -60), second = first + PicturePoint(50, -50);
+        const PicturePoint first = rings(seen())[0] + PicturePoint(-70, -10), second = first + PicturePoint(-15, -90);
         click(seen(), spot(seen(), first));
         click(seen(), spot(seen(), second));
         QVERIFY((rings(seen())[0] - first).norm() < 3);
