@@ -71,6 +71,9 @@ constexpr double usualShift = 0.05, usualScale = 0.15, usualTurn = 0.10;
 /// Further than this no feature of a face that was found at all is misplaced, as a share of the face: the rounds have diverged,
 /// and the network's own estimate is used.
 constexpr double mostShift = 0.14;
+/// Lines that put a feature so many standard deviations away from where the network's first reading expects it belong to
+/// something else, such as a collar below the chin: the network's own estimate is used.
+constexpr double mostContradicted = 3;
 /// The search window's half width in the first round and in later ones, as a share of the face.
 constexpr double firstWindow = 0.10, laterWindow = 0.06;
 constexpr int rounds = 3;
@@ -443,6 +446,7 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
     const cv::Mat drawnSquare = greyOf(sample(drawing, drawingCrop, squareSize));
 
     std::vector<Displacement> displaced(features().size()), networkEstimate(features().size());
+    std::vector<double> networkDeviation(features().size()); // of the estimates, per axis
     for (int round = 0; round < rounds; ++round) {
         const cv::Mat back = pulledBack(drawnSquare, warpOf(photoPoints_, displaced));
         const FacePointArray read = steadyPoints(networks_, back);
@@ -456,6 +460,7 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
             if (round == 0) {
                 networkEstimate[f] = prior.mean;
                 networkEstimate[f].sigma = usualShift * faceSize;
+                networkDeviation[f] = prior.shift;
             }
             Displacement& d = displaced[f];
             d.shift += rest.shift;
@@ -463,7 +468,8 @@ std::vector<RegisteredPoint> SketchRegistration::operator()(const cv::Mat& drawi
             d.turn += rest.turn;
             d.sigma = rest.sigma;
             d.peak = rest.peak;
-            if (d.shift.norm() > mostShift * faceSize)
+            if (d.shift.norm() > mostShift * faceSize ||
+                (d.shift - networkEstimate[f].shift).norm() > mostContradicted * networkDeviation[f])
                 d = networkEstimate[f];
         };
         forEachInParallel(features().size(), locateFeature);

@@ -1,3 +1,4 @@
+#include "app/text/language.h"
 #include "tests/app/tests.h"
 
 #include <QApplication>
@@ -7,6 +8,7 @@
 int main(int argc, char** argv) {
     QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     QApplication app(argc, argv);
+    zokran::speak(app, "en"); // which knows one from many
     QString only;
     QStringList arguments = app.arguments();
     if (arguments.size() > 1 && arguments[1].endsWith("Test"))

@@ -7,6 +7,7 @@
 #include <catch2/catch.hpp>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
+#include <tuple>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -104,6 +105,30 @@ TEST_CASE("A drawing-like picture of a real photograph is marked as the photogra
             CHECK(std::abs(share(c.still)) < 0.12);
         }
     }
+}
+
+TEST_CASE("The chin does not go over to a collar's edge that looks like it") {
+    FaceNetworks networks;
+    const cv::Mat photo = portrait();
+    const auto faces = suggestMarks(networks, {photo});
+    REQUIRE(faces.size() == 1);
+    const MarkSheet& marks = faces[0].marks;
+    const double width = 1.55 * (*marks.seen(Mark::OuterEyeL) - *marks.seen(Mark::OuterEyeR)).norm();
+    cv::Mat grey;
+    cv::cvtColor(photo, grey, cv::COLOR_BGR2GRAY);
+    cv::Mat drawing = drawingOf(grey, DrawingFilter::ThickLines);
+    // The chin's own line is left out, and a rounder, blacker one drawn below it.
+    const PicturePoint chin = *marks.seen(Mark::Chin);
+    const cv::Point middle(cvRound(chin.x()), cvRound(chin.y() - 0.12 * width));
+    for (const auto& [below, tone, thick] : {std::tuple{0.0, 250, 0.10}, {0.16, 30, 0.02}})
+        cv::ellipse(drawing, {middle.x, middle.y + cvRound(below * width)}, {cvRound(0.2 * width), cvRound(0.12 * width)}, 0, 20, 160,
+                    cv::Scalar(tone), cvRound(thick * width));
+    cv::cvtColor(drawing, drawing, cv::COLOR_GRAY2BGR);
+    SketchReference reference(networks, {photo});
+    const auto found = suggestSketchMarks(networks, drawing, &reference).faces;
+    REQUIRE(found.size() == 1);
+    INFO("off by " << (*found[0].marks.seen(Mark::Chin) - chin).norm() / width << " of the face");
+    CHECK((*found[0].marks.seen(Mark::Chin) - chin).norm() < 0.08 * width);
 }
 
 TEST_CASE("A drawing alone is marked by what drawings have taught") {
