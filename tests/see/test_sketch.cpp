@@ -121,8 +121,8 @@ TEST_CASE("The chin does not go over to a collar's edge that looks like it") {
     const PicturePoint chin = *marks.seen(Mark::Chin);
     const cv::Point middle(cvRound(chin.x()), cvRound(chin.y() - 0.12 * width));
     for (const auto& [below, tone, thick] : {std::tuple{0.0, 250, 0.10}, {0.16, 30, 0.02}})
-        cv::ellipse(drawing, {middle.x, middle.y + cvRound(below * width)}, {cvRound(0.2 * width), cvRound(0.12 * width)}, 0, 20, 160,
-                    cv::Scalar(tone), cvRound(thick * width));
+        cv::ellipse(drawing, {middle.x, middle.y + cvRound(below * width)}, {cvRound(0.2 * width), cvRound(0.12 * width)}, 0, 20,
+                    160, cv::Scalar(tone), cvRound(thick * width));
     cv::cvtColor(drawing, drawing, cv::COLOR_GRAY2BGR);
     SketchReference reference(networks, {photo});
     const auto found = suggestSketchMarks(networks, drawing, &reference).faces;
