@@ -4,8 +4,8 @@
 #include "core/compare/expression_errors.h"
 #include "core/compare/findings.h"
 #include "core/compare/outline.h"
-#include "core/fit/head_estimation.h"
 #include "core/fit/fit.h"
+#include "core/fit/head_estimation.h"
 #include "core/fit/pose_spread.h"
 
 #include <algorithm>
@@ -171,8 +171,9 @@ double steadinessByRobustFit(HeadProblem problem, const View& faithful, Pixels u
     return 1.5 * residuals / (residuals - 7) * steadiness(deviations(problem, state), usual);
 }
 
-/// What a mark's noise on the sketch adds to the reference's. A mark that was found by the photograph's lines has the doubt of
-/// the photograph's mark in its own; both lie off alike, and that is no error of the drawing.
+/// The part of a sketch mark's noise that the reference's mark does not share. The noise of a mark that was found by registering
+/// the sketch to the photograph contains that of the photograph's mark: both are displaced alike, which is no error of the
+/// drawing.
 Pixels ownNoise(Mark m, const PhotoMarks& reference, const SketchMarks& sketch, double scale) {
     const Pixels onSketch = sketch.marks[m]->noise.value_or(Pixels{0});
     const Pixels onPhoto = reference.seen(m) ? scale * reference.marks[m]->noise.value_or(Pixels{0}) : Pixels{0};

@@ -108,10 +108,12 @@ std::vector<OutlineError> hair(const CarriedOutline& o) {
     for (std::size_t part = 0; part < 3; ++part)
         offs[part] /= counts[part];
     const double own = std::hypot(o.noise, whereItIs), common = o.forTurn(perTurned);
-    // What a hand could be off by has no way of its own. Many points know a side by itself, three the mass.
+    // An error that a steady hand makes too has no direction. Three points tell a side from the whole only where the sides err
+    // in opposite directions; with more points it is enough that they differ by more than these standard deviations.
     const auto [least, most] = std::minmax_element(std::begin(offs), std::end(offs));
     constexpr double apart = 3;
-    const bool isOneWay = areNamed ? !(*least<-own&& * most> own) : *most - *least < apart * own;
+    const bool areOpposed = *least < -own && own < *most;
+    const bool isOneWay = areNamed ? !areOpposed : *most - *least < apart * own;
     if (isOneWay)
         return {{std::string(ids[0]), DrawnLine::Hair, AmountUnit::BallRadius, (offs[0] + offs[1] + offs[2]) / 3,
                  std::hypot(own / std::sqrt(3.0), common), moves}};

@@ -8,7 +8,7 @@
 int main(int argc, char** argv) {
     QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     QApplication app(argc, argv);
-    zokran::speak(app, "en"); // which knows one from many
+    zokran::speak(app, "en"); // the catalogue of plurals
     QString only;
     QStringList arguments = app.arguments();
     if (arguments.size() > 1 && arguments[1].endsWith("Test"))
