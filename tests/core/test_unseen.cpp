@@ -1,6 +1,7 @@
 // The fit against OpenCV's solvers on a head the prior has not seen.
 
 #include "benchmarks/unseen_heads.h"
+#include "core/files/fit_file.h"
 #include "core/fit/fit.h"
 
 #include <algorithm>
@@ -101,6 +102,7 @@ TEST_CASE("A mannequin with a devil's mouth is read, and its mouth is named", "[
     const Fit fit = fitHead(sit(mannequin, view, 0, random).marks);
     REQUIRE(fit.unlikeRegion);
     CHECK(fit.unlikeRegion->id == "mouth");
+    CHECK_THAT(fitText(fit), Catch::Contains("\"unlike_region\": \"mouth\""));
     // What was set aside lies on the head where it was marked.
     for (Mark m : fit.unlikeRegion->marks)
         CHECK((fit.view.project(fit.head[m]) - view.project(mannequin.marks.at(m))).norm() < 1e-6);
