@@ -4,6 +4,7 @@
 #include "core/fit/fit.h"
 #include "core/page/rectify.h"
 #include "see/face_marks.h"
+#include "see/find_drawn_faces.h"
 #include "see/find_faces.h"
 #include "see/sketch_registration.h"
 
@@ -223,7 +224,7 @@ SketchSuggestions suggestSketchMarks(FaceNetworks& networks, const cv::Mat& draw
                                      const std::atomic<bool>* cancelled, PaperChoice paper) {
     const auto stopped = [&] { return cancelled && *cancelled; };
     const cv::Mat evened = evenedLight(drawing, paper);
-    const std::vector<FoundFace> drawn = findFaces(networks, evened, cancelled, PictureKind::Drawing);
+    const std::vector<FoundFace> drawn = findDrawnFaces(networks, evened, cancelled);
     SketchSuggestions found;
     std::vector<SuggestedFace>& suggested = found.faces;
     if (stopped() || drawn.empty())

@@ -14,6 +14,7 @@
 #include "core/fit/fit.h"
 #include "core/page/rectify.h"
 #include "see/face_marks.h"
+#include "see/find_drawn_faces.h"
 #include "see/find_faces.h"
 
 #include <charconv>
@@ -117,7 +118,7 @@ int main(int argc, char** argv) {
                                 : seed % 4 ? drawn(bust, shot, static_cast<unsigned>(seed))
                                            : dodged(bust, shot);
             const cv::Mat& image = shown.image;
-            const auto faces = isDrawing ? findFaces(networks, evenedLight(image), nullptr, PictureKind::Drawing)
+            const auto faces = isDrawing ? findDrawnFaces(networks, evenedLight(image))
                                          : findFaces(networks, image);
             if (faces.empty())
                 continue;

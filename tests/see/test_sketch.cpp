@@ -131,56 +131,83 @@ TEST_CASE("The chin does not go over to a collar's edge that looks like it") {
     CHECK((*found[0].marks.seen(Mark::Chin) - chin).norm() < 0.08 * width);
 }
 
+namespace {
+
+/// How a sketch is made by our own pencil.
+struct SketchCase {
+    unsigned sitter;
+    Pose pose;
+    double azimuth, elevation; ///< of the light, degrees
+    const char* hand;
+    unsigned seed;
+};
+
+Shot shotOf(const SketchCase& c) {
+    Shot shot;
+    shot.size = 800;
+    shot.pose = c.pose;
+    shot.lightAzimuth = {c.azimuth};
+    shot.lightElevation = {c.elevation};
+    return shot;
+}
+
+SimulatedSketch sketchOf(const SketchCase& c) {
+    PlantedErrors planted;
+    planted.hand = c.hand;
+    return drawSketch(Bust(someone(c.sitter)), shotOf(c), planted, c.seed);
+}
+
+/// Shares the picture's pixels.
+cv::Mat matrixOf(Picture& picture) {
+    return {picture.height, picture.width, CV_8UC3, picture.bgr.data()};
+}
+
+/// The median error of the marks found in the drawing alone, in % of two ball radii; nothing where not exactly one face is found.
+std::optional<double> medianErrorOf(const SketchCase& c) {
+    FaceNetworks networks;
+    SimulatedSketch sketch = sketchOf(c);
+    const auto found = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
+    if (found.size() != 1)
+        return std::nullopt;
+    std::vector<double> off;
+    for (Mark m : sketch.marks.seenMarks())
+        if (const auto at = found.front().marks.seen(m))
+            off.push_back(100 * (*at - *sketch.marks.seen(m)).norm() / (2 * sketch.marks.ball->radius.value));
+    std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
+    return off[off.size() / 2];
+}
+
+} // namespace
+
 TEST_CASE("A drawing alone is marked by what drawings have taught") {
     // Two of the development sketches by our own pencil; marked as plaster is, they are off by 2.3 % of the head's height.
-    FaceNetworks networks;
-    struct {
-        unsigned sitter;
-        Pose pose;
-        double azimuth, elevation;
-        const char* hand;
-        unsigned seed;
-    } const cases[] = {{900029, poseFromDegrees({44.2}, {-20.9}, {-7.3}), 11, 49, "steady", 29},
-                       {900047, poseFromDegrees({-44.1}, {19.0}, {8.8}), 53, 29, "timid", 47}};
-    for (const auto& c : cases) {
-        Shot shot;
-        shot.size = 800;
-        shot.pose = c.pose;
-        shot.lightAzimuth = {c.azimuth};
-        shot.lightElevation = {c.elevation};
-        PlantedErrors planted;
-        planted.hand = c.hand;
-        SimulatedSketch sketch = drawSketch(Bust(someone(c.sitter)), shot, planted, c.seed);
-        const auto found =
-            suggestSketchMarks(networks, {sketch.picture.height, sketch.picture.width, CV_8UC3, sketch.picture.bgr.data()}).faces;
-        REQUIRE(found.size() == 1);
-        std::vector<double> off;
-        for (Mark m : sketch.marks.seenMarks())
-            if (const auto at = found.front().marks.seen(m))
-                off.push_back(100 * (*at - *sketch.marks.seen(m)).norm() / (2 * sketch.marks.ball->radius.value));
-        std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
-        CHECK(off[off.size() / 2] < 2);
+    for (const SketchCase& c : {SketchCase{900029, poseFromDegrees({44.2}, {-20.9}, {-7.3}), 11, 49, "steady", 29},
+                                SketchCase{900047, poseFromDegrees({-44.1}, {19.0}, {8.8}), 53, 29, "timid", 47}}) {
+        const auto error = medianErrorOf(c);
+        REQUIRE(error);
+        CHECK(*error < 2);
     }
 }
 
-TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left to the hand") {
-    // A head that looks far aside, by our own pencil: the network takes a face for it that is turned otherwise.
+TEST_CASE("A drawn head that looks far aside is also read against a dark background") {
+    // Sketches by our own pencil. Read on white paper alone, the first is taken for a face that is turned less, and its marks
+    // are off by 11.6; in the second no face is found.
+    for (const SketchCase& c : {SketchCase{900085, poseFromDegrees({-58.9}, {-7.8}, {-22.1}), -59, 25, "steady", 85},
+                                SketchCase{900090, poseFromDegrees({55.2}, {-27.4}, {9.9}), 48, 34, "bold", 90}}) {
+        const auto error = medianErrorOf(c);
+        REQUIRE(error);
+        CHECK(*error < 4);
+    }
+}
+
+TEST_CASE("A drawing that is read wrongly is only offered, and its marks' noise says so") {
+    // By our own pencil; the network takes the head, which looks far aside, for one that is turned less.
     FaceNetworks networks;
-    Shot shot;
-    shot.size = 800;
-    shot.pose = poseFromDegrees({-58.9}, {-7.8}, {-22.1});
-    shot.lightAzimuth = {-59};
-    shot.lightElevation = {25};
-    const Bust bust(someone(900085));
-    Picture photograph = zokran::photograph(bust, shot);
-    PlantedErrors planted;
-    planted.hand = "steady";
-    SimulatedSketch sketch = drawSketch(bust, shot, planted, 85);
-    const auto matrixOf = [](Picture& p) { return cv::Mat(p.height, p.width, CV_8UC3, p.bgr.data()); };
+    SimulatedSketch sketch = sketchOf({900029, poseFromDegrees({-56.7}, {16}, {-19.3}), 18, 31, "bold", 29});
     const auto alone = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
     REQUIRE(alone.size() == 1);
     CHECK_FALSE(alone.front().certain);
-    // Nor does it claim to know where the marks lie: so many coordinates are within two of their deviations.
+    // So many coordinates are within two of their deviations.
     Eigen::Index within = 0, coordinates = 0;
     for (Mark m : sketch.marks.seenMarks())
         if (const auto& read = alone.front().marks.marks[m]; read && read->usable()) {
@@ -190,14 +217,23 @@ TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left
         }
     REQUIRE(coordinates >= 20);
     CHECK(10 * within >= 9 * coordinates);
+}
+
+TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left to the hand") {
+    // By our own pencil; again the network takes the face for one that is turned otherwise.
+    FaceNetworks networks;
+    SketchCase sketched{900035, poseFromDegrees({57.2}, {-17.1}, {-7.8}), 28, 16, "timid", 35};
+    const Bust bust(someone(sketched.sitter));
+    Picture photograph = zokran::photograph(bust, shotOf(sketched));
+    SimulatedSketch sketch = sketchOf(sketched);
     SketchReference reference(networks, {matrixOf(photograph)});
     const SketchSuggestions unlike = suggestSketchMarks(networks, matrixOf(sketch.picture), &reference);
     CHECK(unlike.faces.empty());
     CHECK(unlike.anyUnlike);
     // The same pencil's head turned less is marked.
-    shot.pose = poseFromDegrees({-35}, {-7.8}, {-22.1});
-    photograph = zokran::photograph(bust, shot);
-    sketch = drawSketch(bust, shot, planted, 85);
+    sketched.pose = poseFromDegrees({35}, {-17.1}, {-7.8});
+    photograph = zokran::photograph(bust, shotOf(sketched));
+    sketch = sketchOf(sketched);
     SketchReference less(networks, {matrixOf(photograph)});
     const auto marked = suggestSketchMarks(networks, matrixOf(sketch.picture), &less).faces;
     REQUIRE(marked.size() == 1);

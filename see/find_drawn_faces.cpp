@@ -1,0 +1,146 @@
+#include "see/find_drawn_faces.h"
+
+#include "see/find_faces.h"
+
+#include <algorithm>
+#include <array>
+#include <cstdint>
+#include <opencv2/imgproc.hpp>
+
+namespace zokran {
+
+namespace {
+
+/// What is darker than this share of the paper is a stroke.
+constexpr double strokeBelow = 0.92;
+/// The paper's grain is averaged away over this share of a gap.
+constexpr double grain = 1.0 / 30;
+/// A pixel of the smaller picture counts as stroke from this share of 255 on.
+constexpr int strokePixel = 40;
+/// The background keeps this share of its brightness.
+constexpr double darkened = 0.2;
+/// Gaps between strokes that are closed, as a share of the picture's longer side.
+constexpr double closedGap = 0.045;
+/// The background is looked for in a picture so much smaller that a gap takes these pixels: finer would tell nothing.
+constexpr int gapPixels = 16;
+/// It is darkened up to this distance, in gaps, from the strokes. Measured on 90 sketches turned by 40 to 60 degrees: a
+/// background that is dark altogether helps half as much.
+constexpr double darkenedWidth = 0.75;
+/// Readings whose middles lie nearer than this share of the face's width are of the same face.
+constexpr double sameFace = 0.4;
+/// Two readings of a face are alike when half of its points differ by less than this share of its width. Measured on 212 sketches
+/// by our own pencil, turned by up to 75 degrees: of 186 that are alike 5 are off by more than 4 % of two ball radii, of 26
+/// others 23 without and 12 with the dark background.
+constexpr double alike = 0.045;
+
+double medianOf(const cv::Mat1b& grey) {
+    std::array<int, 256> count{};
+    for (const std::uint8_t value : grey)
+        ++count[value];
+    std::size_t below = 0;
+    int value = 0;
+    for (; value < 255 && 2 * (below += count[static_cast<std::size_t>(value)]) < grey.total(); ++value) {
+    }
+    return value;
+}
+
+cv::Mat disc(int radius) {
+    return cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * radius + 1, 2 * radius + 1});
+}
+
+PicturePoint middle(const FoundFace& face) {
+    PicturePoint sum(0, 0);
+    for (const PicturePoint& p : face.points)
+        sum += p;
+    return sum / facePointCount;
+}
+
+/// The median distance of two readings' points, as a share of the face's width.
+double distance(const FoundFace& a, const FoundFace& b) {
+    std::array<double, facePointCount> all;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        all[i] = (a.points[i] - b.points[i]).norm();
+    std::nth_element(all.begin(), all.begin() + facePointCount / 2, all.end());
+    return all[facePointCount / 2] / b.width.value;
+}
+
+FoundFace combined(const FoundFace& doubtful, const FoundFace& onDark) {
+    if (distance(doubtful, onDark) >= alike) {
+        FoundFace other = onDark;
+        other.certain = false;
+        for (std::size_t i = 0; i < other.points.size(); ++i)
+            other.disagreement[i] += (doubtful.points[i] - onDark.points[i]) / 2;
+        return other;
+    }
+    FoundFace mean = onDark;
+    for (std::size_t i = 0; i < mean.points.size(); ++i) {
+        mean.points[i] = (doubtful.points[i] + onDark.points[i]) / 2;
+        mean.disagreement[i] = (doubtful.disagreement[i] + onDark.disagreement[i]) / 2;
+    }
+    mean.width = (doubtful.width + onDark.width) / 2;
+    mean.saturation = doubtful.saturation;
+    return mean;
+}
+
+/// What can be reached from the border without crossing a stroke, 255, in a smaller picture.
+cv::Mat1b backgroundOf(const cv::Mat& drawing, Pixels gap) {
+    constexpr int margin = 3 * gapPixels / 2;
+    const double reduction = std::min(1.0, gapPixels / gap.value);
+    cv::Mat1b grey, strokes, background;
+    cv::cvtColor(drawing, grey, cv::COLOR_BGR2GRAY);
+    cv::GaussianBlur(grey, grey, {}, grain * gap.value);
+    cv::threshold(grey, strokes, strokeBelow * medianOf(grey), 255, cv::THRESH_BINARY_INV);
+    cv::resize(strokes, strokes, {}, reduction, reduction, cv::INTER_AREA);
+    cv::threshold(strokes, strokes, strokePixel, 255, cv::THRESH_BINARY);
+    // A margin of paper all round joins the corners of the background and keeps the closing from sticking to the border.
+    cv::copyMakeBorder(strokes, strokes, margin, margin, margin, margin, cv::BORDER_CONSTANT, 0);
+    cv::morphologyEx(strokes, strokes, cv::MORPH_CLOSE, disc(gapPixels / 2));
+    constexpr int reached = 128;
+    cv::bitwise_not(strokes, background);
+    cv::floodFill(background, {0, 0}, reached);
+    cv::compare(background, reached, background, cv::CMP_EQ);
+    return background(cv::Rect(margin, margin, background.cols - 2 * margin, background.rows - 2 * margin)).clone();
+}
+
+} // namespace
+
+cv::Mat withDarkBackground(const cv::Mat& drawing, Pixels gap) {
+    const cv::Mat1b background = backgroundOf(drawing, gap);
+    cv::Mat1b far, band;
+    cv::erode(background, far, disc(static_cast<int>(darkenedWidth * gapPixels)), {-1, -1}, 1, cv::BORDER_CONSTANT, 255);
+    cv::bitwise_xor(background, far, band);
+    cv::resize(band, band, drawing.size());
+    cv::Mat1f brightness;
+    band.convertTo(brightness, CV_32F, (darkened - 1) / 255, 1);
+    cv::Mat factor, result;
+    cv::merge(std::vector<cv::Mat1f>(3, brightness), factor);
+    cv::multiply(drawing, factor, result, 1, CV_8U);
+    return result;
+}
+
+std::vector<FoundFace> findDrawnFaces(FaceNetworks& networks, const cv::Mat& drawing, const std::atomic<bool>* cancelled) {
+    std::vector<FoundFace> faces = findFaces(networks, drawing, cancelled, PictureKind::Drawing);
+    if (!faces.empty() && std::all_of(faces.begin(), faces.end(), [](const FoundFace& f) { return f.certain; }))
+        return faces;
+    const cv::Mat onDark = withDarkBackground(drawing, {closedGap * std::max(drawing.cols, drawing.rows)});
+    std::vector<FoundFace> others = findFaces(networks, onDark, cancelled, PictureKind::Drawing);
+    if (cancelled && *cancelled)
+        return {};
+    if (faces.empty()) {
+        for (FoundFace& other : others)
+            other.certain = false;
+        return others;
+    }
+    for (FoundFace& face : faces) {
+        if (face.certain)
+            continue;
+        const auto other = std::find_if(others.begin(), others.end(), [&](const FoundFace& f) {
+            return Pixels{(middle(f) - middle(face)).norm()} < sameFace * face.width;
+        });
+        if (other != others.end())
+            face = combined(face, *other);
+    }
+    return faces;
+}
+
+} // namespace zokran
