@@ -80,7 +80,7 @@ private:
     const EaselCamera& camera_;
 };
 
-CameraSheet::CameraSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(desk), cameras_(zokran::cameras()) {
+CameraSheet::CameraSheet(Document& document, QWidget* parent) : QDialog(parent), document_(document), cameras_(zokran::cameras()) {
     setWindowTitle(tr("The camera at the easel"));
     setAttribute(Qt::WA_DeleteOnClose);
     auto* column = new QVBoxLayout(this);
@@ -106,7 +106,7 @@ CameraSheet::CameraSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(d
     becomes_ = box(tr("The picture &becomes"), "becomes");
     becomes_->addItem(tr("the sketch of this study"));
     becomes_->addItem(tr("a new reference"));
-    becomes_->setCurrentIndex(desk_.document.isOpen() && !desk_.study().referencePicture.empty() ? 0 : 1);
+    becomes_->setCurrentIndex(document_.isOpen() && !document_.study().referencePicture.empty() ? 0 : 1);
     auto* caution =
         new QLabel(tr("What the camera sees stays on this computer, and only the pictures that are taken are kept. Closing this "
                       "window stops the camera."));
@@ -166,7 +166,7 @@ void CameraSheet::keep(const QImage& picture) {
         showState();
         return;
     }
-    emit arrived(file, becomes_->currentIndex() == 0 && desk_.document.isOpen() ? Side::Sketch : Side::Reference);
+    emit arrived(file, becomes_->currentIndex() == 0 && document_.isOpen() ? Side::Sketch : Side::Reference);
 }
 
 void CameraSheet::showState() {

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/camera/easel_camera.h"
-#include "app/document/desk.h"
+#include "app/document/document.h"
 
 #include <QDialog>
 #include <QTemporaryDir>
@@ -18,7 +18,7 @@ class CameraSheet : public QDialog {
     Q_OBJECT
 
 public:
-    explicit CameraSheet(Desk& desk, QWidget* parent = nullptr);
+    explicit CameraSheet(Document& document, QWidget* parent = nullptr);
 
     const EaselCamera& camera() const { return camera_; }
 
@@ -31,7 +31,7 @@ private:
     void keep(const QImage& picture);
     void showState();
 
-    Desk& desk_;
+    Document& document_;
     QTemporaryDir taken_; ///< pictures lie here until the logbook has its copy
     int count_ = 0;
     QString trouble_;

@@ -4,18 +4,18 @@
 
 namespace zokran {
 
-AnotherFaceButton::AnotherFaceButton(Desk& desk, Side side) : desk_(desk), side_(side) {
+AnotherFaceButton::AnotherFaceButton(OpenStudy& opened, Side side) : opened_(opened), side_(side) {
     setToolTip(tr("The picture shows several faces: mark the next one instead"));
     connect(this, &QPushButton::clicked, this,
-            [this] { side_ == Side::Reference ? desk_.faces.nextFace() : desk_.faces.nextSketchFace(); });
+            [this] { side_ == Side::Reference ? opened_.faces.nextFace() : opened_.faces.nextSketchFace(); });
     refresh();
 }
 
 void AnotherFaceButton::refresh() {
-    const FaceFinding& found = desk_.faces;
+    const FaceFinding& found = opened_.faces;
     const bool isReference = side_ == Side::Reference;
     const std::size_t count = isReference ? found.faces().size() : found.sketchFaceCount();
-    setVisible(count > 1 && suggestionCount(desk_, side_) > 0);
+    setVisible(count > 1 && suggestionCount(opened_, side_) > 0);
     setText(tr("An&other face (%1 of %2)").arg(1 + (isReference ? found.face() : found.sketchFace())).arg(count));
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 
 #include <QPushButton>
 
@@ -11,11 +11,11 @@ class AnotherFaceButton : public QPushButton {
     Q_OBJECT
 
 public:
-    AnotherFaceButton(Desk& desk, Side side);
+    AnotherFaceButton(OpenStudy& opened, Side side);
     void refresh();
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
 };
 

@@ -9,15 +9,15 @@ namespace zokran {
 /// and what is asked. Shared by the steps that show the photograph before it is marked.
 class FaceChoice {
 public:
-    explicit FaceChoice(Desk& desk);
+    explicit FaceChoice(FaceFinding& faces);
 
-    bool isOn() const { return desk_.faces.asksForFace(); }
+    bool isOn() const { return faces_.asksForFace(); }
     /// Lays frames and tool on a scene of the reference.
     void layOn(Scene& scene);
     NextThing next();
 
 private:
-    Desk& desk_;
+    FaceFinding& faces_;
     FrameChoiceTool tool_;
 };
 

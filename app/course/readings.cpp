@@ -10,7 +10,7 @@
 
 namespace zokran {
 
-Readings::Readings(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+Readings::Readings(OpenStudy& opened, QWidget* parent) : QWidget(parent), opened_(opened) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(12);
@@ -48,9 +48,9 @@ void Readings::show(const Row& row) {
         row.words->setText(qt(wordsFor(row.angle, value, learnersTranslator())));
         row.drawn->setText(more);
     };
-    const auto& guess = desk_.study().guess;
-    const auto& fit = desk_.fit();
-    if (isGuessing(desk_))
+    const auto& guess = opened_.study().guess;
+    const auto& fit = opened_.fit();
+    if (isGuessing(opened_))
         return set(angleOf(guess->pose, row.angle), tr("your guess"));
     if (!fit) {
         row.figure->setText(QStringLiteral("–"));
@@ -60,20 +60,20 @@ void Readings::show(const Row& row) {
     }
     QString more = qt(doubtFor(angleOf(fit->sigma, row.angle)));
     // While the learner is asked what looks wrong, nothing gives the answer away.
-    const Sketch* attempt = desk_.study().sketch();
-    if (desk_.comparison() && attempt && attempt->selfAssessment)
-        more += tr("   drawn: %1").arg(said(angleOf(desk_.comparison()->sketchPose, row.angle)));
+    const Sketch* attempt = opened_.study().sketch();
+    if (opened_.comparison() && attempt && attempt->selfAssessment)
+        more += tr("   drawn: %1").arg(said(angleOf(opened_.comparison()->sketchPose, row.angle)));
     else if (guess)
         more += tr("   guessed: %1").arg(said(angleOf(guess->pose, row.angle)));
     set(angleOf(fit->pose, row.angle), more);
 }
 
 QString Readings::remark() const {
-    const auto& fit = desk_.fit();
-    if (isGuessing(desk_) || !desk_.document.isOpen())
+    const auto& fit = opened_.fit();
+    if (isGuessing(opened_) || !opened_.document.isOpen())
         return {};
     if (!fit)
-        return desk_.analysis.lacking(Side::Reference);
+        return opened_.analysis.lacking(Side::Reference);
     if (fit->unlikeRegion)
         return tr("%1: unlike any other head's, or marked wrongly. Look at the marks there again; the head's pose is read "
                   "without them.")
@@ -81,7 +81,7 @@ QString Readings::remark() const {
     if (!fit->outliers.empty())
         return tr("The %1 disagrees with the other marks. Look at it again.")
             .arg(qt(wordsFor(fit->outliers.front(), learnersTranslator())));
-    const auto next = markToPlace(desk_, Side::Reference);
+    const auto next = markToPlace(opened_, Side::Reference);
     if (fit->rival && next)
         return tr("It could also be read as %1 %2, %3 %4. The %5 would tell.")
             .arg(qt(figureFor(fit->rival->turn)),

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "core/messages/pose_messages.h"
 
 #include <QWidget>
@@ -15,7 +15,7 @@ class Readings : public QWidget {
     Q_OBJECT
 
 public:
-    explicit Readings(Desk& desk, QWidget* parent = nullptr);
+    explicit Readings(OpenStudy& opened, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -26,7 +26,7 @@ private:
     void show(const Row& row);
     QString remark() const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     std::vector<Row> rows_;
     QLabel* remark_;
 };

@@ -5,15 +5,9 @@
 namespace zokran {
 
 Desk::Desk(Logbook& logbook, QObject* parent)
-    : QObject(parent), document(logbook), analysis(document), pictures(logbook.folder(), !logbook.isReadOnly()), faces(document),
-      page(document), light(document, analysis, selection.form), tones(document, analysis), layoutController(document, analysis),
-      clock(document), intake(document, pictures), history(document, analysis), sitting(document, clock) {
-    // The analysis answers every change of the study; what is shown follows the analysis.
-    connect(&analysis, &Analysis::changed, this, &Desk::changed);
-    connect(&document, &Document::stepChanged, this, &Desk::changed);
-    for (SelectionState* state : selection.states())
-        connect(state, &SelectionState::changed, this, &Desk::changed);
-    connect(&faces, &FaceFinding::changed, this, &Desk::changed);
+    : OpenStudy(logbook, parent), pictures(logbook.folder(), !logbook.isReadOnly()), page(document),
+      light(document, analysis, selection.form), tones(document, analysis), layoutController(document, analysis), clock(document),
+      intake(document, pictures), history(document, analysis), sitting(document, clock) {
     connect(&viewMode, &ViewModeState::changed, this, &Desk::changed);
     connect(&page, &PageDetection::changed, this, &Desk::changed);
     connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);

@@ -1,7 +1,5 @@
 #pragma once
 
-#include "app/document/analysis.h"
-#include "app/document/document.h"
 #include "app/document/drawing_history.h"
 #include "app/document/head_light.h"
 #include "app/document/heads_on_page.h"
@@ -9,8 +7,7 @@
 #include "app/document/photo_intake.h"
 #include "app/document/pictures.h"
 #include "app/document/layout_controller.h"
-#include "app/document/selection.h"
-#include "app/document/face_finding.h"
+#include "app/document/open_study.h"
 #include "app/document/view_mode_state.h"
 #include "app/document/timed_sitting.h"
 #include "app/document/tone_reading.h"
@@ -18,19 +15,14 @@
 
 namespace zokran {
 
-/// All that lies on one desk: the open study, what follows from it, its pictures, what is pointed
-/// at, and the wishes that only the window can fulfil.
-class Desk : public QObject {
+/// The open study with its pictures, the page and the light, the clock and the ways in and out, and what a step asks of the window.
+class Desk : public OpenStudy {
     Q_OBJECT
 
 public:
     explicit Desk(Logbook& logbook, QObject* parent = nullptr);
 
-    Document document;
-    Analysis analysis;
-    Selection selection;
     Pictures pictures;
-    FaceFinding faces;
     PageDetection page;
     HeadsOnPage heads;
     ViewModeState viewMode;
@@ -43,9 +35,6 @@ public:
     TimedSitting sitting;
     Background background{Background::Newer::Joins}; ///< for what has no owner of its own
 
-    const Study& study() const { return document.study(); }
-    const std::optional<Fit>& fit() const { return analysis.fit(); }
-    const std::optional<Comparison>& comparison() const { return analysis.comparison(); }
     /// What is looked at and marked: the photograph, or the sketch's page laid flat. Null while it is
     /// being made.
     QImage picture(Side side);
@@ -60,8 +49,6 @@ public:
     void lookForFaces();
 
 signals:
-    /// Something that is to be seen has changed.
-    void changed();
     /// A picture was read and is a part of a study now.
     void pictureTaken();
     /// The learner asked for a picture to be chosen.

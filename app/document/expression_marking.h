@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 
 namespace zokran {
 
@@ -8,16 +8,16 @@ namespace zokran {
 
 /// The marks of a side: where they were placed or found, or else where the fitted head has them; nothing for one that
 /// was set aside as not seen or not drawn, or before a head is fitted.
-PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const Desk& desk, Side side);
+PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const OpenStudy& opened, Side side);
 
 /// Lays the rings on both sheets; the check must have a comparison.
-void startExpression(Desk& desk);
-bool isMarkingExpression(const Desk& desk);
+void startExpression(OpenStudy& opened);
+bool isMarkingExpression(const OpenStudy& opened);
 /// Confirms the rings that the program found on both sheets, or leaves them as suggestions. A ring that is only expected
 /// is stored by neither: it is stood by where it is taken hold of.
-void endExpression(Desk& desk, bool keep);
+void endExpression(OpenStudy& opened, bool keep);
 
 /// Some mark of expression is compared.
-bool isExpressionCompared(const Desk& desk);
+bool isExpressionCompared(const OpenStudy& opened);
 
 } // namespace zokran

@@ -47,13 +47,13 @@ std::vector<PicturePoint> faceEdge(const HeadMarks& head, const View& view) {
 }
 
 /// The head as the picture shows it, as far as that is known yet.
-View viewIn(const Desk& desk, Side side) {
-    if (side == Side::Reference && desk.fit())
-        return desk.fit()->view;
-    if (desk.comparison())
-        return desk.comparison()->sketchView;
-    const MarkSheet& sheet = desk.study().marks(side);
-    View view = desk.fit() ? desk.fit()->view : View();
+View viewIn(const OpenStudy& opened, Side side) {
+    if (side == Side::Reference && opened.fit())
+        return opened.fit()->view;
+    if (opened.comparison())
+        return opened.comparison()->sketchView;
+    const MarkSheet& sheet = opened.study().marks(side);
+    View view = opened.fit() ? opened.fit()->view : View();
     view.principal = view.centre = {sheet.width / 2.0, sheet.height * 0.42};
     view.scale = sheet.height * 0.2;
     if (sheet.ball) {
@@ -63,8 +63,8 @@ View viewIn(const Desk& desk, Side side) {
     return view;
 }
 
-std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine line) {
-    const View view = viewIn(desk, side);
+std::vector<PicturePoint> whereExpected(const OpenStudy& opened, Side side, DrawnLine line) {
+    const View view = viewIn(opened, side);
     const auto round = [&](double right, double up) {
         const Radians lean = view.pose().lean;
         const double c = cos(lean), s = sin(lean);
@@ -73,16 +73,16 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     // Over the skull by a hair's thickness, narrower from the front, and the neck within the jaw: common practice, no
     // source.
     const double out = 0.84 + 0.21 * std::abs(sin(view.pose().turn));
-    const auto& onPhoto = desk.study().reference.lines;
+    const auto& onPhoto = opened.study().reference.lines;
     const bool isCarried = isOfStraights(line) || (line == DrawnLine::Hair && onPhoto[line].size() > 3);
-    if (isCarried && side == Side::Sketch && onPhoto.has(line) && desk.fit() && desk.comparison()) {
-        const auto expected = expectedPlaces(line, onPhoto[line], *desk.fit(), *desk.comparison());
+    if (isCarried && side == Side::Sketch && onPhoto.has(line) && opened.fit() && opened.comparison()) {
+        const auto expected = expectedPlaces(line, onPhoto[line], *opened.fit(), *opened.comparison());
         return {expected.begin(), expected.end()};
     }
     if (line == DrawnLine::Hair)
         return {round(-out, 0.1), round(0, 1.12), round(out, 0.1)};
     if (line == DrawnLine::Hairline) {
-        const HeadMarks& sitter = desk.fit() ? desk.fit()->head : adultHeads().mean;
+        const HeadMarks& sitter = opened.fit() ? opened.fit()->head : adultHeads().mean;
         const HeadPoint& middle = sitter[Mark::Hairline];
         // The temples lie beside it, further back and lower.
         const HeadPoint temple(0.52, middle.y() - 0.12, middle.z() - 0.22);
@@ -91,7 +91,7 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     }
     if (line == DrawnLine::Nostrils) {
         // Between the nose's base and its wings: common practice, no source.
-        const HeadMarks& sitter = desk.fit() ? desk.fit()->head : adultHeads().mean;
+        const HeadMarks& sitter = opened.fit() ? opened.fit()->head : adultHeads().mean;
         constexpr double inner = 0.25, outer = 0.7;
         const auto towards = [&](Mark wing, double share) {
             return view.project(HeadPoint(sitter[Mark::NoseBase] + share * (sitter[wing] - sitter[Mark::NoseBase])));
@@ -107,11 +107,11 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     };
     if (line == DrawnLine::Shoulders)
         return {below(0, 1.87), below(-1.75, 2.1), below(1.75, 2.1)};
-    const HeadMarks& head = desk.fit() ? desk.fit()->head : adultHeads().mean;
+    const HeadMarks& head = opened.fit() ? opened.fit()->head : adultHeads().mean;
     if (line == DrawnLine::Face) {
         // As it was found in the photograph; the skin's edge where nothing was.
-        const auto& faces = desk.faces.faces();
-        if (const std::size_t face = desk.faces.face(); side == Side::Reference && face < faces.size())
+        const auto& faces = opened.faces.faces();
+        if (const std::size_t face = opened.faces.face(); side == Side::Reference && face < faces.size())
             return faces[face].outline;
         return faceEdge(head, view);
     }
@@ -131,69 +131,69 @@ std::vector<PicturePoint> whereExpected(const Desk& desk, Side side, DrawnLine l
     return at;
 }
 
-void takeUp(Desk& desk, DrawnLine line, Side side) {
-    const MarkSheet& sheet = desk.study().marks(side);
+void takeUp(OpenStudy& opened, DrawnLine line, Side side) {
+    const MarkSheet& sheet = opened.study().marks(side);
     const auto& laid = sheet.lines[line];
     // Over the sketch lie as many rings as over the photograph.
-    const auto& onPhoto = desk.study().reference.lines[line];
+    const auto& onPhoto = opened.study().reference.lines[line];
     const bool isOutdated = side == Side::Sketch && !onPhoto.empty() && laid.size() != onPhoto.size();
     const bool isNew = laid.empty() || isOutdated;
-    auto at = isNew ? whereExpected(desk, side, line) : laid;
+    auto at = isNew ? whereExpected(opened, side, line) : laid;
     if (side == Side::Sketch && line == DrawnLine::Neck && onPhoto.size() == 2)
         at = {neckSides(at)[0].middle(), neckSides(at)[1].middle()};
     if (side == Side::Sketch && line == DrawnLine::Shoulders && onPhoto.size() == 1)
         at.resize(1); // of the photograph only the pit is known, such as from a file of marks
-    desk.selection.lines.annotate(LineState::Annotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
+    opened.selection.lines.annotate(LineState::Annotation{line, side, std::move(at), sheet.width, sheet.height, !isNew});
 }
 
 } // namespace
 
-bool isAnnotatingLine(const Desk& desk) {
-    const auto& annotation = desk.selection.lines.annotation();
+bool isAnnotatingLine(const OpenStudy& opened) {
+    const auto& annotation = opened.selection.lines.annotation();
     if (!annotation)
         return false;
-    const MarkSheet& sheet = desk.study().marks(annotation->side);
+    const MarkSheet& sheet = opened.study().marks(annotation->side);
     return annotation->width == sheet.width && annotation->height == sheet.height;
 }
 
-void startLineAnnotation(Desk& desk, DrawnLine line) {
-    if (!desk.study().sketch() || desk.study().picture(Side::Reference).empty())
+void startLineAnnotation(OpenStudy& opened, DrawnLine line) {
+    if (!opened.study().sketch() || opened.study().picture(Side::Reference).empty())
         return;
-    takeUp(desk, line, isOfOutline(line) ? Side::Reference : Side::Sketch);
-    desk.document.goTo("check");
+    takeUp(opened, line, isOfOutline(line) ? Side::Reference : Side::Sketch);
+    opened.document.goTo("check");
 }
 
-void endLineAnnotation(Desk& desk, bool keep) {
-    const auto annotation = desk.selection.lines.annotation();
+void endLineAnnotation(OpenStudy& opened, bool keep) {
+    const auto annotation = opened.selection.lines.annotation();
     if (!annotation)
         return;
     // A line left where it was proposed was not looked for, and would agree by construction.
     if (keep && !annotation->isLookedAt)
         return;
-    desk.selection.lines.annotate(std::nullopt);
+    opened.selection.lines.annotate(std::nullopt);
     if (!keep)
         return;
-    desk.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersTranslator()))), {},
+    opened.document.edit(tr("Lay the %1").arg(qt(wordsFor(annotation->line, learnersTranslator()))), {},
                        [&](Study& s) { s.marks(annotation->side).lines[annotation->line] = annotation->at; });
     if (annotation->side == Side::Reference)
-        takeUp(desk, annotation->line, Side::Sketch);
+        takeUp(opened, annotation->line, Side::Sketch);
 }
 
-void moveLineAnnotation(Desk& desk, std::size_t point, const PicturePoint& at) {
-    auto annotation = desk.selection.lines.annotation();
+void moveLineAnnotation(OpenStudy& opened, std::size_t point, const PicturePoint& at) {
+    auto annotation = opened.selection.lines.annotation();
     if (!annotation || point >= annotation->at.size())
         return;
     annotation->at[point] = at;
     annotation->isLookedAt = true;
-    desk.selection.lines.annotate(std::move(annotation));
+    opened.selection.lines.annotate(std::move(annotation));
 }
 
-void lookAtLineAnnotation(Desk& desk) {
-    auto annotation = desk.selection.lines.annotation();
+void lookAtLineAnnotation(OpenStudy& opened) {
+    auto annotation = opened.selection.lines.annotation();
     if (!annotation)
         return;
     annotation->isLookedAt = true;
-    desk.selection.lines.annotate(std::move(annotation));
+    opened.selection.lines.annotate(std::move(annotation));
 }
 
 namespace {
@@ -219,8 +219,8 @@ bool hasPointsAtWill(DrawnLine line) {
     return count.step == 1 && count.most > count.least;
 }
 
-void changeCorners(Desk& desk, std::size_t at, bool more) {
-    auto annotation = desk.selection.lines.annotation();
+void changeCorners(OpenStudy& opened, std::size_t at, bool more) {
+    auto annotation = opened.selection.lines.annotation();
     // Over the sketch there are as many as over the photograph.
     if (!annotation || !hasPointsAtWill(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())
         return;
@@ -232,14 +232,14 @@ void changeCorners(Desk& desk, std::size_t at, bool more) {
                        halfWay(annotation->line, corners, before));
     } else if (!more && corners.size() > count.least)
         corners.erase(corners.begin() + static_cast<long>(at));
-    desk.selection.lines.annotate(std::move(annotation));
+    opened.selection.lines.annotate(std::move(annotation));
 }
 
-void eraseLine(Desk& desk, DrawnLine line) {
-    desk.selection.lines.annotate(std::nullopt);
-    if (!desk.study().marks(Side::Sketch).lines.has(line))
+void eraseLine(OpenStudy& opened, DrawnLine line) {
+    opened.selection.lines.annotate(std::nullopt);
+    if (!opened.study().marks(Side::Sketch).lines.has(line))
         return; // nothing to be undone
-    desk.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersTranslator()))), {},
+    opened.document.edit(tr("Take the %1 away").arg(qt(wordsFor(line, learnersTranslator()))), {},
                        [&](Study& s) { s.marks(Side::Sketch).lines[line].clear(); });
 }
 

@@ -13,9 +13,9 @@ namespace zokran {
 namespace {
 
 /// Takes a mark of the head up after it was placed; the rings of eyebrows, lids and lips are taken up by their tools.
-void takeUp(Desk& desk, Side side, AnyMark mark) {
+void takeUp(OpenStudy& opened, Side side, AnyMark mark) {
     if (const Mark* placed = std::get_if<Mark>(&mark))
-        desk.selection.marks.placed(side, *placed);
+        opened.selection.marks.placed(side, *placed);
 }
 
 } // namespace
@@ -40,34 +40,34 @@ const std::vector<Mark>& quickCheckMarks() {
     return marks;
 }
 
-bool quickCheckIsPossible(const Desk& desk) {
-    const MarkSheet& sketch = desk.study().marks(Side::Sketch);
+bool quickCheckIsPossible(const OpenStudy& opened) {
+    const MarkSheet& sketch = opened.study().marks(Side::Sketch);
     std::size_t placed = 0;
     for (Mark m : quickCheckMarks())
         placed += sketch.marks[m] && sketch.marks[m]->usable();
     // Where the photograph hides one of them, the others do.
-    return placed + 1 >= quickCheckMarks().size() && markToPlace(desk, Side::Sketch).has_value() &&
+    return placed + 1 >= quickCheckMarks().size() && markToPlace(opened, Side::Sketch).has_value() &&
            std::all_of(quickCheckMarks().begin(), quickCheckMarks().end(), [&](Mark m) {
-               const auto& seen = desk.study().reference.marks[m];
+               const auto& seen = opened.study().reference.marks[m];
                return sketch.marks[m] || !seen || !seen->usable();
            });
 }
 
-std::optional<Mark> markToPlace(const Desk& desk, Side side) {
-    if (desk.study().picture(side).empty())
+std::optional<Mark> markToPlace(const OpenStudy& opened, Side side) {
+    if (opened.study().picture(side).empty())
         return std::nullopt;
-    if (const auto chosen = desk.selection.marks.chosen(side))
+    if (const auto chosen = opened.selection.marks.chosen(side))
         return chosen;
     // Once the head is fitted the mark that tells most about it comes first.
-    if (side == Side::Reference && desk.analysis.nextBestMark())
-        return desk.analysis.nextBestMark()->mark;
+    if (side == Side::Reference && opened.analysis.nextBestMark())
+        return opened.analysis.nextBestMark()->mark;
     // The program has read the sketch: what it could not see is not asked for; it can still be chosen in the list.
-    if (side == Side::Sketch && suggestionCount(desk, side) > 0)
+    if (side == Side::Sketch && suggestionCount(opened, side) > 0)
         return std::nullopt;
     const auto isOpen = [&](Mark m) {
         // On the sketch only what was marked on the photograph is asked for: nothing else can be compared.
-        const auto& known = desk.study().reference.marks[m];
-        return !desk.study().marks(side).marks[m] && (side == Side::Reference || (known && known->usable()));
+        const auto& known = opened.study().reference.marks[m];
+        return !opened.study().marks(side).marks[m] && (side == Side::Reference || (known && known->usable()));
     };
     // The first of a quick check lay the reference over a sketch.
     if (side == Side::Sketch)
@@ -80,35 +80,35 @@ std::optional<Mark> markToPlace(const Desk& desk, Side side) {
     return std::nullopt;
 }
 
-PerMark<std::optional<SketchPoint>> expectedMarks(const Desk& desk) {
-    const Sketch* attempt = desk.study().sketch();
-    if (!attempt || !desk.fit())
+PerMark<std::optional<SketchPoint>> expectedMarks(const OpenStudy& opened) {
+    const Sketch* attempt = opened.study().sketch();
+    if (!attempt || !opened.fit())
         return {};
-    return expectedOnSketch(desk.study().reference, *desk.fit(), attempt->marks);
+    return expectedOnSketch(opened.study().reference, *opened.fit(), attempt->marks);
 }
 
-void leaveRest(Desk& desk) {
-    desk.document.edit(tr("Leave out what is not drawn yet"), {}, [](Study& s) {
+void leaveRest(OpenStudy& opened) {
+    opened.document.edit(tr("Leave out what is not drawn yet"), {}, [](Study& s) {
         for (auto& mark : s.marks(Side::Sketch).marks)
             if (!mark)
                 mark = PlacedMark{std::nullopt, true};
     });
 }
 
-int placedCount(const Desk& desk, Side side) {
-    const auto& marks = desk.study().marks(side).marks;
+int placedCount(const OpenStudy& opened, Side side) {
+    const auto& marks = opened.study().marks(side).marks;
     return static_cast<int>(
         std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m.has_value(); }));
 }
 
-int suggestionCount(const Desk& desk, Side side) {
-    const auto& marks = desk.study().marks(side).marks;
+int suggestionCount(const OpenStudy& opened, Side side) {
+    const auto& marks = opened.study().marks(side).marks;
     return static_cast<int>(
         std::count_if(marks.begin(), marks.end(), [](const auto& m) { return m && m->suggested; }));
 }
 
-std::vector<Mark> suggestionsOnReference(const Desk& desk) {
-    const MarkSheet& sheet = desk.study().reference;
+std::vector<Mark> suggestionsOnReference(const OpenStudy& opened) {
+    const MarkSheet& sheet = opened.study().reference;
     std::vector<Mark> suggested;
     for (int i = 0; i < markCount; ++i)
         if (const auto& m = sheet.marks[markAt(i)]; m && m->suggested && m->at)
@@ -117,54 +117,54 @@ std::vector<Mark> suggestionsOnReference(const Desk& desk) {
     return suggested;
 }
 
-std::vector<AnyMark> marksToLookOver(const Desk& desk) {
-    const Sketch* sketch = desk.study().sketch();
-    if (!sketch || !desk.comparison())
+std::vector<AnyMark> marksToLookOver(const OpenStudy& opened) {
+    const Sketch* sketch = opened.study().sketch();
+    if (!sketch || !opened.comparison())
         return {};
-    return marksToLookOver(*desk.comparison(), sketch->marks, desk.study().tolerances);
+    return marksToLookOver(*opened.comparison(), sketch->marks, opened.study().tolerances);
 }
 
-std::optional<AnyMark> lookedOverMark(const Desk& desk) {
-    if (!desk.selection.marks.looksOver() || !desk.study().sketch())
+std::optional<AnyMark> lookedOverMark(const OpenStudy& opened) {
+    if (!opened.selection.marks.looksOver() || !opened.study().sketch())
         return std::nullopt;
-    if (const auto& held = desk.selection.marks.held(); held && placedIn(desk.study().marks(Side::Sketch), *held))
+    if (const auto& held = opened.selection.marks.held(); held && placedIn(opened.study().marks(Side::Sketch), *held))
         return held;
-    const std::vector<AnyMark> marks = marksToLookOver(desk);
+    const std::vector<AnyMark> marks = marksToLookOver(opened);
     return marks.empty() ? std::nullopt : std::optional(marks.front());
 }
 
-bool isLookingOver(const Desk& desk) {
-    return lookedOverMark(desk).has_value();
+bool isLookingOver(const OpenStudy& opened) {
+    return lookedOverMark(opened).has_value();
 }
 
-std::optional<Mark> askedMark(const Desk& desk, Side side) {
-    if (!desk.selection.marks.chosen(side)) {
-        if (const auto looked = side == Side::Sketch ? lookedOverMark(desk) : std::nullopt) {
+std::optional<Mark> askedMark(const OpenStudy& opened, Side side) {
+    if (!opened.selection.marks.chosen(side)) {
+        if (const auto looked = side == Side::Sketch ? lookedOverMark(opened) : std::nullopt) {
             const Mark* mark = std::get_if<Mark>(&*looked);
             return mark ? std::optional(*mark) : std::nullopt;
         }
         if (side == Side::Reference)
-            if (const auto suggested = suggestionsOnReference(desk); !suggested.empty())
+            if (const auto suggested = suggestionsOnReference(opened); !suggested.empty())
                 return suggested.front();
     }
-    return markToPlace(desk, side);
+    return markToPlace(opened, side);
 }
 
-bool sketchIsJudged(const Desk& desk) {
-    return desk.comparison() && !markToPlace(desk, Side::Sketch);
+bool sketchIsJudged(const OpenStudy& opened) {
+    return opened.comparison() && !markToPlace(opened, Side::Sketch);
 }
 
-void commitSelfAssessment(Desk& desk, const std::vector<Part>& said) {
-    desk.document.edit(said.empty() ? tr("Go on to the check") : tr("Say what looks wrong"), {},
+void commitSelfAssessment(OpenStudy& opened, const std::vector<Part>& said) {
+    opened.document.edit(said.empty() ? tr("Go on to the check") : tr("Say what looks wrong"), {},
                        [&](Study& s) {
                            if (Sketch* attempt = s.sketch())
                                attempt->selfAssessment = said;
                        });
 }
 
-void placeMark(Desk& desk, Side side, AnyMark mark, const PicturePoint& at, const QString& merge) {
-    takeUp(desk, side, mark);
-    desk.document.edit(tr("Place the %1").arg(nameOf(mark)), merge, [&](Study& s) {
+void placeMark(OpenStudy& opened, Side side, AnyMark mark, const PicturePoint& at, const QString& merge) {
+    takeUp(opened, side, mark);
+    opened.document.edit(tr("Place the %1").arg(nameOf(mark)), merge, [&](Study& s) {
         placedIn(s.marks(side), mark) = PlacedMark{at, false};
     });
 }
@@ -175,31 +175,31 @@ const std::vector<Mark>& marksUnderHair() {
     return marks;
 }
 
-void coverByHair(Desk& desk) {
-    desk.selection.marks.placed(Side::Reference, desk.selection.marks.touched(Side::Reference));
-    desk.document.edit(tr("Hair covers ears and hairline"), {}, [](Study& s) {
+void coverByHair(OpenStudy& opened) {
+    opened.selection.marks.placed(Side::Reference, opened.selection.marks.touched(Side::Reference));
+    opened.document.edit(tr("Hair covers ears and hairline"), {}, [](Study& s) {
         for (Mark m : marksUnderHair())
             if (auto& mark = s.marks(Side::Reference).marks[m]; !mark || !mark->at)
                 mark = PlacedMark{std::nullopt, true};
     });
 }
 
-void hideMark(Desk& desk, Side side, AnyMark mark) {
-    desk.selection.marks.placed(side, desk.selection.marks.touched(side));
+void hideMark(OpenStudy& opened, Side side, AnyMark mark) {
+    opened.selection.marks.placed(side, opened.selection.marks.touched(side));
     const QString words = side == Side::Reference ? tr("Cannot see the %1") : tr("The %1 is not drawn");
-    desk.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
+    opened.document.edit(words.arg(nameOf(mark)), {}, [&](Study& s) {
         placedIn(s.marks(side), mark) = PlacedMark{std::nullopt, true};
     });
 }
 
-void confirmSuggestions(Desk& desk, Side side, std::optional<AnyMark> only) {
+void confirmSuggestions(OpenStudy& opened, Side side, std::optional<AnyMark> only) {
     const auto confirm = [](std::optional<PlacedMark>& m) {
         if (m && m->suggested) {
             m->suggested = false;
             m->noise.reset();
         }
     };
-    desk.document.edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
+    opened.document.edit(tr("Confirm suggested marks"), {}, [&](Study& s) {
         MarkSheet& sheet = s.marks(side);
         if (only)
             return confirm(placedIn(sheet, *only));
@@ -213,10 +213,10 @@ void confirmSuggestions(Desk& desk, Side side, std::optional<AnyMark> only) {
     });
 }
 
-void layBall(Desk& desk, Side side) {
-    if (desk.study().picture(side).empty())
+void layBall(OpenStudy& opened, Side side) {
+    if (opened.study().picture(side).empty())
         return;
-    desk.document.edit(tr("Lay the ball"), {}, [&](Study& s) {
+    opened.document.edit(tr("Lay the ball"), {}, [&](Study& s) {
         MarkSheet& sheet = s.marks(side);
         if (sheet.ball) {
             sheet.ball.reset();
@@ -224,41 +224,41 @@ void layBall(Desk& desk, Side side) {
         }
         // The fit knows where the cranium is; without one the middle of the sheet must do.
         sheet.ball =
-            side == Side::Reference && desk.fit()
-                ? desk.fit()->ball()
+            side == Side::Reference && opened.fit()
+                ? opened.fit()->ball()
                 : BallCircle{{sheet.width / 2.0, sheet.height * 0.4}, Pixels{sheet.height * 0.2}};
     });
 }
 
-bool isGuessing(const Desk& desk) {
-    return desk.study().guess && !desk.study().guess->committed && desk.study().step == "block-in";
+bool isGuessing(const OpenStudy& opened) {
+    return opened.study().guess && !opened.study().guess->committed && opened.study().step == "block-in";
 }
 
-bool offersGuess(const Desk& desk) {
-    return !desk.study().guess && !desk.fit() && placedCount(desk, Side::Reference) == 0;
+bool offersGuess(const OpenStudy& opened) {
+    return !opened.study().guess && !opened.fit() && placedCount(opened, Side::Reference) == 0;
 }
 
-void startGuess(Desk& desk) {
-    Guess guess = desk.study().guess.value_or(firstGuess(desk.study().reference));
+void startGuess(OpenStudy& opened) {
+    Guess guess = opened.study().guess.value_or(firstGuess(opened.study().reference));
     guess.committed = false;
-    setGuess(desk, tr("Guess first"), {}, guess);
+    setGuess(opened, tr("Guess first"), {}, guess);
 }
 
-void setGuess(Desk& desk, const QString& words, const QString& merge, const Guess& guess) {
-    desk.document.edit(words, merge, [&](Study& s) { s.guess = withinReach(guess); });
+void setGuess(OpenStudy& opened, const QString& words, const QString& merge, const Guess& guess) {
+    opened.document.edit(words, merge, [&](Study& s) { s.guess = withinReach(guess); });
 }
 
-void commitGuess(Desk& desk) {
+void commitGuess(OpenStudy& opened) {
     // The guessed ball stays the guess's: it must not bend the measuring it is held against.
-    if (isGuessing(desk))
-        desk.document.edit(tr("Commit the guess"), {}, [](Study& s) { s.guess->committed = true; });
-    desk.faces.showAfterGuess();
+    if (isGuessing(opened))
+        opened.document.edit(tr("Commit the guess"), {}, [](Study& s) { s.guess->committed = true; });
+    opened.faces.showAfterGuess();
 }
 
-void dropGuess(Desk& desk) {
-    if (desk.study().guess)
-        desk.document.edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
-    desk.faces.showAfterGuess();
+void dropGuess(OpenStudy& opened) {
+    if (opened.study().guess)
+        opened.document.edit(tr("Take the guess away"), {}, [](Study& s) { s.guess.reset(); });
+    opened.faces.showAfterGuess();
 }
 
 } // namespace zokran

@@ -1,13 +1,13 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 
 namespace zokran {
 
 /// The finding the check shows, or the first that is told; null where nothing is told, or nothing compared.
-const Finding* shownFinding(const Desk& desk);
+const Finding* shownFinding(const OpenStudy& opened);
 
 /// Shows the finding so many further on, or back; it stops at the first and the last.
-void stepFindings(Desk& desk, int by);
+void stepFindings(OpenStudy& opened, int by);
 
 } // namespace zokran

@@ -29,7 +29,7 @@ constexpr int wordsWidth = 340;
 
 } // namespace
 
-ProgressPlace::ProgressPlace(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ProgressPlace::ProgressPlace(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName("progress");
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 8, 16, 16);
@@ -104,8 +104,8 @@ void ProgressPlace::refresh() {
     busy_->setRange(0, 100);
     busy_->setValue(0);
     busy_->show();
-    const auto read = [this, looksOnly = desk_.document.logbook().isReadOnly(),
-                       folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
+    const auto read = [this, looksOnly = document_.logbook().isReadOnly(),
+                       folder = document_.logbook().folder()](const Background::Stop& stop) {
         ProgressData data;
         data.folder = folder;
         const Logbook logbook(folder, looksOnly ? Logbook::Access::ReadOnly : Logbook::Access::ReadOnlyShared);
@@ -127,7 +127,7 @@ void ProgressPlace::refresh() {
     work_.run(
         read, [this](ProgressData data) { show(std::move(data)); },
         [this](const QString& why) {
-            emit desk_.document.troubled(why);
+            emit document_.troubled(why);
             show({});
         });
 }
@@ -137,11 +137,11 @@ void ProgressPlace::show(ProgressData data) {
     busy_->hide();
     data_ = std::move(data);
     // What was worked out is kept, so that the next time is quick.
-    if (!desk_.document.logbook().isReadOnly())
-        desk_.document.tryEdit([&] {
+    if (!document_.logbook().isReadOnly())
+        document_.tryEdit([&] {
             for (const LoggedDrawing& logged : data_.photographs)
                 if (logged.computedNow)
-                    desk_.document.logbook().keepFigures(logged.study, logged.place,
+                    document_.logbook().keepFigures(logged.study, logged.place,
                                                          figuresText(logged.drawing));
         });
     QStringList words;
@@ -197,7 +197,7 @@ void ProgressPlace::save() {
     if (file.isEmpty() || !chart_)
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] {
+    document_.tryEdit([&] {
         if (file.endsWith(".csv", Qt::CaseInsensitive)) {
             std::vector<Drawing> drawings;
             for (const LoggedDrawing& logged : data_.drawings)

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/background/background.h"
-#include "app/document/desk.h"
+#include "app/document/document.h"
 #include "app/progress/chart.h"
 
 #include <QWidget>
@@ -20,7 +20,7 @@ class ProgressPlace : public QWidget {
     Q_OBJECT
 
 public:
-    explicit ProgressPlace(Desk& desk, QWidget* parent = nullptr);
+    explicit ProgressPlace(Document& document, QWidget* parent = nullptr);
     /// Reads the logbook anew.
     void refresh();
     bool isWorking() const { return working_; }
@@ -39,7 +39,7 @@ private:
     void save();
     QByteArray chartAsSvg() const;
 
-    Desk& desk_;
+    Document& document_;
     ProgressData data_;
     QLabel *first_, *words_, *about_;
     QPushButton *practise_, *pose_, *save_;

@@ -32,7 +32,7 @@ std::vector<std::string> localAddresses() {
 
 } // namespace
 
-TelephoneSheet::TelephoneSheet(Desk& desk, QWidget* parent) : QDialog(parent), desk_(desk) {
+TelephoneSheet::TelephoneSheet(Document& document, QWidget* parent) : QDialog(parent), document_(document) {
     setWindowTitle(tr("Take it with the telephone"));
     setAttribute(Qt::WA_DeleteOnClose);
     auto* column = new QVBoxLayout(this);
@@ -58,7 +58,7 @@ TelephoneSheet::TelephoneSheet(Desk& desk, QWidget* parent) : QDialog(parent), d
     becomes_->setObjectName("becomes");
     becomes_->addItem(tr("the sketch of this study"));
     becomes_->addItem(tr("a new reference"));
-    becomes_->setCurrentIndex(desk_.document.isOpen() && !desk_.study().referencePicture.empty() ? 0 : 1);
+    becomes_->setCurrentIndex(document_.isOpen() && !document_.study().referencePicture.empty() ? 0 : 1);
     status_ = text(tr("Waiting for a picture…"));
     status_->setObjectName("status");
     text(tr("The picture comes straight to this computer and goes nowhere else. It passes through the network unencrypted, so "
@@ -137,7 +137,7 @@ void TelephoneSheet::take(const QByteArray& bytes, const QString& extension) {
     }
     file.close();
     status_->setText(tr("%n pictures are on the bench.", nullptr, count_));
-    emit arrived(file.fileName(), becomes_->currentIndex() == 0 && desk_.document.isOpen() ? Side::Sketch : Side::Reference);
+    emit arrived(file.fileName(), becomes_->currentIndex() == 0 && document_.isOpen() ? Side::Sketch : Side::Reference);
 }
 
 } // namespace zokran

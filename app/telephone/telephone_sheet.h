@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/document.h"
 #include "upload/upload_server.h"
 
 #include <QDialog>
@@ -19,7 +19,7 @@ class TelephoneSheet : public QDialog {
     Q_OBJECT
 
 public:
-    explicit TelephoneSheet(Desk& desk, QWidget* parent = nullptr);
+    explicit TelephoneSheet(Document& document, QWidget* parent = nullptr);
     ~TelephoneSheet() override;
 
     /// Where the page is; empty where nothing could be listened on.
@@ -36,7 +36,7 @@ private:
     void take(const QByteArray& bytes, const QString& extension);
     void showAddress();
 
-    Desk& desk_;
+    Document& document_;
     QTemporaryDir received_; ///< pictures lie here until the logbook has its copy
     int count_ = 0;
     QrCode* code_;

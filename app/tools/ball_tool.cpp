@@ -14,7 +14,7 @@ constexpr Pixels smallest{4};
 } // namespace
 
 BallTool::Part BallTool::partAt(const SheetPointer& pointer) const {
-    const auto& ball = desk_.study().marks(side_).ball;
+    const auto& ball = opened_.study().marks(side_).ball;
     if (!ball)
         return Part::None;
     const QPointF centre = pointer.transform.toView(ball->centre);
@@ -31,7 +31,7 @@ bool BallTool::press(const SheetPointer& pointer) {
 
 void BallTool::drag(const SheetPointer& pointer) {
     const bool moving = held_ == Part::Middle;
-    desk_.document.edit(moving ? tr("Move the ball") : tr("Size the ball"),
+    opened_.document.edit(moving ? tr("Move the ball") : tr("Size the ball"),
                         QString("ball%1").arg(pointer.gesture), [&](Study& s) {
                             auto& ball = s.marks(side_).ball;
                             if (ball && moving)
@@ -44,7 +44,7 @@ void BallTool::drag(const SheetPointer& pointer) {
 
 void BallTool::release(const SheetPointer&) {
     held_ = Part::None;
-    desk_.analysis.settle();
+    opened_.analysis.settle();
 }
 
 std::optional<Qt::CursorShape> BallTool::cursor(const SheetPointer& pointer) const {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
@@ -8,7 +8,7 @@ namespace zokran {
 /// Moves the laid ball by its middle and sizes it by its edge.
 class BallTool : public Tool {
 public:
-    BallTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    BallTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
@@ -18,7 +18,7 @@ private:
     enum class Part { None, Middle, Edge };
     Part partAt(const SheetPointer& pointer) const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
     Part held_ = Part::None;
 };

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/page_detection.h"
 #include "app/tools/points_tool.h"
 
 namespace zokran {
@@ -8,21 +8,21 @@ namespace zokran {
 /// Drags the corners of a page in its photograph.
 class CornerTool : public PointsTool {
 public:
-    explicit CornerTool(Desk& desk) : desk_(desk) {}
+    explicit CornerTool(PageDetection& page) : page_(page) {}
 
 protected:
     std::vector<PicturePoint> points() const override {
-        const auto& flat = desk_.page.flat();
+        const auto& flat = page_.flat();
         return flat ? std::vector<PicturePoint>(flat->corners.begin(), flat->corners.end()) : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString& merge) override {
-        desk_.page.setCorner(point, at, merge);
+        page_.setCorner(point, at, merge);
     }
-    void took() override { emit desk_.page.changed(); }
-    void finish() override { desk_.page.finish(); }
+    void took() override { emit page_.changed(); }
+    void finish() override { page_.finish(); }
 
 private:
-    Desk& desk_;
+    PageDetection& page_;
 };
 
 } // namespace zokran

@@ -6,7 +6,7 @@
 namespace zokran {
 
 std::vector<ExpressionMark> ExpressionTool::marks() const {
-    const auto places = expressionPlacesOn(desk_, side_);
+    const auto places = expressionPlacesOn(opened_, side_);
     std::vector<ExpressionMark> marks;
     for (int i = 0; i < expressionMarkCount; ++i)
         if (places[expressionMarkAt(i)])
@@ -15,7 +15,7 @@ std::vector<ExpressionMark> ExpressionTool::marks() const {
 }
 
 std::vector<PicturePoint> ExpressionTool::points() const {
-    const auto places = expressionPlacesOn(desk_, side_);
+    const auto places = expressionPlacesOn(opened_, side_);
     std::vector<PicturePoint> points;
     for (const auto& at : places)
         if (at)
@@ -38,21 +38,21 @@ bool ExpressionTool::press(const SheetPointer& pointer) {
 
 void ExpressionTool::standByTaken() {
     const auto mark = taken();
-    if (mark && !desk_.study().marks(side_).expression[*mark])
-        placeMark(desk_, side_, *mark, *expressionPlacesOn(desk_, side_)[*mark], {});
+    if (mark && !opened_.study().marks(side_).expression[*mark])
+        placeMark(opened_, side_, *mark, *expressionPlacesOn(opened_, side_)[*mark], {});
 }
 
 void ExpressionTool::release(const SheetPointer& pointer) {
     PointsTool::release(pointer);
-    desk_.analysis.settle();
+    opened_.analysis.settle();
 }
 
 bool ExpressionTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (event.key() == Qt::Key_Delete)
         if (const auto mark = taken())
-            return hideMark(desk_, side_, *mark), true;
+            return hideMark(opened_, side_, *mark), true;
     // The first Space takes a ring up; from then on it stands by the one it leaves.
-    const auto& ring = desk_.selection.marks.expression();
+    const auto& ring = opened_.selection.marks.expression();
     if (event.key() == Qt::Key_Space && ring && ring->side == side_ && ring->mark == taken())
         standByTaken();
     return PointsTool::key(event, middle);
@@ -64,17 +64,17 @@ QString ExpressionTool::word(const SheetPointer& pointer) const {
 }
 
 void ExpressionTool::put(std::size_t point, const PicturePoint& at, const QString& merge) {
-    placeMark(desk_, side_, marks()[point], at, merge);
+    placeMark(opened_, side_, marks()[point], at, merge);
     took();
 }
 
 void ExpressionTool::took() {
     if (const auto mark = taken())
-        desk_.selection.marks.selectExpression(side_, *mark);
+        opened_.selection.marks.selectExpression(side_, *mark);
 }
 
 void ExpressionTool::finish() {
-    endExpression(desk_, true);
+    endExpression(opened_, true);
 }
 
 } // namespace zokran

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/tools/points_tool.h"
 
 namespace zokran {
@@ -9,7 +9,7 @@ namespace zokran {
 /// lies; Delete sets the ring taken up aside.
 class ExpressionTool : public PointsTool {
 public:
-    ExpressionTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    ExpressionTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
     bool press(const SheetPointer& pointer) override;
     bool changesItsSheetAlone() const override { return true; }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
@@ -31,7 +31,7 @@ private:
     /// The marks that lie on the sheet, in the order of `points`.
     std::vector<ExpressionMark> marks() const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
 };
 

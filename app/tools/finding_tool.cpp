@@ -9,7 +9,7 @@ namespace zokran {
 bool FindingTool::key(const QKeyEvent& event, const SheetPointer&) {
     if (event.key() != Qt::Key_Left && event.key() != Qt::Key_Right)
         return false;
-    stepFindings(desk_, event.key() == Qt::Key_Right ? +1 : -1);
+    stepFindings(opened_, event.key() == Qt::Key_Right ? +1 : -1);
     return true;
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
@@ -8,12 +8,12 @@ namespace zokran {
 /// Steps through the findings of the check by the arrows to the left and right, on either sheet.
 class FindingTool : public Tool {
 public:
-    explicit FindingTool(Desk& desk) : desk_(desk) {}
+    explicit FindingTool(OpenStudy& opened) : opened_(opened) {}
     bool press(const SheetPointer&) override { return false; }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
 };
 
 } // namespace zokran

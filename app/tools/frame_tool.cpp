@@ -13,15 +13,15 @@ constexpr double frameReach = 14; ///< px of the widget
 
 } // namespace
 
-void frameReference(Desk& desk, const std::optional<Framing>& framing, const QString& merge) {
-    const MarkSheet& sheet = desk.study().reference;
-    desk.document.edit(tr("Frame the photograph"), merge, [&](Study& s) {
+void frameReference(OpenStudy& opened, const std::optional<Framing>& framing, const QString& merge) {
+    const MarkSheet& sheet = opened.study().reference;
+    opened.document.edit(tr("Frame the photograph"), merge, [&](Study& s) {
         s.framing = framing ? std::optional(within(*framing, sheet.width, sheet.height)) : std::nullopt;
     });
 }
 
 FrameTool::Grip FrameTool::gripAt(const SheetPointer& pointer) const {
-    const auto& framing = desk_.study().framing;
+    const auto& framing = opened_.study().framing;
     if (!framing)
         return Grip::New;
     const Framing& f = *framing;
@@ -42,7 +42,7 @@ bool FrameTool::press(const SheetPointer& pointer) {
         return false;
     grip_ = gripAt(pointer);
     from_ = pointer.place;
-    before_ = desk_.study().framing.value_or(Framing{from_, from_});
+    before_ = opened_.study().framing.value_or(Framing{from_, from_});
     return true;
 }
 
@@ -60,7 +60,7 @@ void FrameTool::drag(const SheetPointer& pointer) {
     }
     case Grip::Move: {
         // Moved as it is, and no further than the photograph reaches.
-        const MarkSheet& sheet = desk_.study().reference;
+        const MarkSheet& sheet = opened_.study().reference;
         const PicturePoint room(sheet.width, sheet.height);
         const PicturePoint moved = by.cwiseMax(-before_.low).cwiseMin(room - before_.high);
         f = {before_.low + moved, before_.high + moved};
@@ -79,15 +79,15 @@ void FrameTool::drag(const SheetPointer& pointer) {
         f = {before_.low + PicturePoint(0, by.y()), before_.high + PicturePoint(by.x(), 0)};
         break;
     }
-    frameReference(desk_, f, QString("frame%1").arg(pointer.gesture));
+    frameReference(opened_, f, QString("frame%1").arg(pointer.gesture));
 }
 
 bool FrameTool::key(const QKeyEvent& event, const SheetPointer&) {
-    const MarkSheet& sheet = desk_.study().reference;
+    const MarkSheet& sheet = opened_.study().reference;
     if (sheet.width == 0)
         return false;
     const PicturePoint room(sheet.width, sheet.height);
-    Framing f = desk_.study().framing.value_or(Framing{{0, 0}, room});
+    Framing f = opened_.study().framing.value_or(Framing{{0, 0}, room});
     const double step = 0.02 * room.maxCoeff();
     PicturePoint way(0, 0);
     switch (event.key()) {
@@ -105,7 +105,7 @@ bool FrameTool::key(const QKeyEvent& event, const SheetPointer&) {
         break;
     case Qt::Key_Backspace:
     case Qt::Key_Delete:
-        return frameReference(desk_, std::nullopt), true;
+        return frameReference(opened_, std::nullopt), true;
     default:
         return false;
     }
@@ -118,7 +118,7 @@ bool FrameTool::key(const QKeyEvent& event, const SheetPointer&) {
         way = way.cwiseMax(-f.low).cwiseMin(room - f.high);
         f = {f.low + way, f.high + way};
     }
-    return frameReference(desk_, f, "frame keys"), true;
+    return frameReference(opened_, f, "frame keys"), true;
 }
 
 std::optional<Qt::CursorShape> FrameTool::cursor(const SheetPointer& pointer) const {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/sheet/tool.h"
 #include "core/page/framing.h"
 
@@ -11,7 +11,7 @@ namespace zokran {
 /// Backspace takes it away.
 class FrameTool : public Tool {
 public:
-    explicit FrameTool(Desk& desk) : desk_(desk) {}
+    explicit FrameTool(OpenStudy& opened) : opened_(opened) {}
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
@@ -22,13 +22,13 @@ private:
     enum class Grip { New, Move, Low, High, LowHigh, HighLow };
     Grip gripAt(const SheetPointer& pointer) const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     Grip grip_ = Grip::New;
     PicturePoint from_{0, 0};
     Framing before_;
 };
 
 /// Frames the reference so; nothing: it is framed by itself again. `merge` as for Document::edit.
-void frameReference(Desk& desk, const std::optional<Framing>& framing, const QString& merge = {});
+void frameReference(OpenStudy& opened, const std::optional<Framing>& framing, const QString& merge = {});
 
 } // namespace zokran

@@ -18,40 +18,40 @@ constexpr double guessReach = 9; ///< px of the widget, of the ball's edge; of t
 } // namespace
 
 std::optional<GuessGrip> GuessTool::gripUnder(const SheetPointer& pointer) const {
-    if (!isGuessing(desk_))
+    if (!isGuessing(opened_))
         return std::nullopt;
-    return gripAt(*desk_.study().guess, desk_.study().reference, pointer.place,
+    return gripAt(*opened_.study().guess, opened_.study().reference, pointer.place,
                   {guessReach / pointer.transform.scale});
 }
 
 bool GuessTool::press(const SheetPointer& pointer) {
-    if (!isGuessing(desk_))
+    if (!isGuessing(opened_))
         return false;
-    before_ = *desk_.study().guess;
+    before_ = *opened_.study().guess;
     from_ = pointer.place;
     held_ = gripUnder(pointer);
     return held_ || !before_.hasBall();
 }
 
 void GuessTool::drag(const SheetPointer& pointer) {
-    if (!isGuessing(desk_))
+    if (!isGuessing(opened_))
         return;
     const QString gesture = QString("guess%1").arg(pointer.gesture);
     if (held_)
-        return setGuess(desk_, tr("Turn the construction"), gesture,
-                        pulled(before_, desk_.study().reference, *held_, from_, pointer.place));
+        return setGuess(opened_, tr("Turn the construction"), gesture,
+                        pulled(before_, opened_.study().reference, *held_, from_, pointer.place));
     Guess laid = before_;
     laid.ball = draggedOut(from_, pointer.place);
-    setGuess(desk_, tr("Lay the ball"), gesture, laid);
+    setGuess(opened_, tr("Lay the ball"), gesture, laid);
 }
 
 bool GuessTool::key(const QKeyEvent& event, const SheetPointer&) {
-    if (!isGuessing(desk_))
+    if (!isGuessing(opened_))
         return false;
-    Guess guess = *desk_.study().guess;
+    Guess guess = *opened_.study().guess;
     // By keys alone the ball begins where most heads are.
     if (!guess.hasBall()) {
-        const MarkSheet& sheet = desk_.study().reference;
+        const MarkSheet& sheet = opened_.study().reference;
         guess.ball = {{sheet.width / 2.0, sheet.height * 0.4}, {sheet.height * 0.2}};
     }
     const Radians step = toRadians(Degrees{event.modifiers() & Qt::ShiftModifier ? 10.0 : 1.0});
@@ -99,17 +99,17 @@ bool GuessTool::key(const QKeyEvent& event, const SheetPointer&) {
         break;
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        commitGuess(desk_);
+        commitGuess(opened_);
         return true;
     default:
         return false;
     }
-    setGuess(desk_, tr("Turn the construction"), "guess keys", guess);
+    setGuess(opened_, tr("Turn the construction"), "guess keys", guess);
     return true;
 }
 
 std::optional<Qt::CursorShape> GuessTool::cursor(const SheetPointer& pointer) const {
-    if (isGuessing(desk_) && !desk_.study().guess->hasBall())
+    if (isGuessing(opened_) && !opened_.study().guess->hasBall())
         return Qt::CrossCursor;
     const auto grip = gripUnder(pointer);
     if (!grip)
@@ -121,7 +121,7 @@ std::optional<Qt::CursorShape> GuessTool::cursor(const SheetPointer& pointer) co
 }
 
 QString GuessTool::word(const SheetPointer& pointer) const {
-    if (isGuessing(desk_) && !desk_.study().guess->hasBall())
+    if (isGuessing(opened_) && !opened_.study().guess->hasBall())
         return tr("drag the ball out over the cranium");
     const auto grip = gripUnder(pointer);
     if (!grip)

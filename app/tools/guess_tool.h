@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
@@ -12,7 +12,7 @@ namespace zokran {
 /// (C raises it); Enter stands by the guess.
 class GuessTool : public Tool {
 public:
-    explicit GuessTool(Desk& desk) : desk_(desk) {}
+    explicit GuessTool(OpenStudy& opened) : opened_(opened) {}
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
@@ -22,7 +22,7 @@ public:
 private:
     std::optional<GuessGrip> gripUnder(const SheetPointer& pointer) const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     std::optional<GuessGrip> held_;
     Guess before_; ///< when it was taken hold of
     PicturePoint from_{0, 0};

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/page_detection.h"
 #include "app/tools/points_tool.h"
 
 namespace zokran {
@@ -8,24 +8,24 @@ namespace zokran {
 /// Drags the ends of a known length.
 class LengthTool : public PointsTool {
 public:
-    explicit LengthTool(Desk& desk) : desk_(desk) {}
+    explicit LengthTool(PageDetection& page) : page_(page) {}
 
 protected:
     std::vector<PicturePoint> points() const override {
-        const auto known = desk_.page.knownLength();
+        const auto known = page_.knownLength();
         return known ? std::vector<PicturePoint>{known->from, known->to} : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString& merge) override {
-        if (auto known = desk_.page.knownLength()) {
+        if (auto known = page_.knownLength()) {
             (point == 0 ? known->from : known->to) = at;
-            desk_.page.setLength(*known, merge);
+            page_.setLength(*known, merge);
         }
     }
-    void took() override { emit desk_.page.changed(); }
-    void finish() override { desk_.page.endLength(true); }
+    void took() override { emit page_.changed(); }
+    void finish() override { page_.endLength(true); }
 
 private:
-    Desk& desk_;
+    PageDetection& page_;
 };
 
 } // namespace zokran

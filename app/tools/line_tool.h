@@ -9,13 +9,13 @@ namespace zokran {
 /// one there, one after the other from the first; Insert adds one after the one taken up, Delete takes it away.
 class LineTool : public PointsTool {
 public:
-    LineTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    LineTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
     bool press(const SheetPointer& pointer) override {
         if (PointsTool::press(pointer)) {
-            lookAtLineAnnotation(desk_);
+            lookAtLineAnnotation(opened_);
             return true;
         }
-        const auto& annotation = desk_.selection.lines.annotation();
+        const auto& annotation = opened_.selection.lines.annotation();
         if (!annotation || annotation->side != side_ || !hasPointsAtWill(annotation->line) || annotation->at.empty())
             return false;
         takeUp(clicked_++ % annotation->at.size());
@@ -24,7 +24,7 @@ public:
     }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override {
         if (event.key() == Qt::Key_Insert || event.key() == Qt::Key_Delete) {
-            changeCorners(desk_, touched(), event.key() == Qt::Key_Insert);
+            changeCorners(opened_, touched(), event.key() == Qt::Key_Insert);
             return true;
         }
         return PointsTool::key(event, middle);
@@ -32,20 +32,20 @@ public:
 
 protected:
     std::vector<PicturePoint> points() const override {
-        const auto& annotation = desk_.selection.lines.annotation();
+        const auto& annotation = opened_.selection.lines.annotation();
         return annotation && annotation->side == side_ ? annotation->at : std::vector<PicturePoint>();
     }
     void put(std::size_t point, const PicturePoint& at, const QString&) override {
-        moveLineAnnotation(desk_, point, at);
+        moveLineAnnotation(opened_, point, at);
     }
-    void took() override { lookAtLineAnnotation(desk_); }
+    void took() override { lookAtLineAnnotation(opened_); }
     void finish() override {
         clicked_ = 0;
-        endLineAnnotation(desk_, true);
+        endLineAnnotation(opened_, true);
     }
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
     std::size_t clicked_ = 0; ///< points put down by clicks so far
 };

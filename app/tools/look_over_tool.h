@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/tools/points_tool.h"
 #include "core/head/any_mark.h"
 
@@ -11,7 +11,7 @@ namespace zokran {
 /// asked for until Enter or Space.
 class LookOverTool : public PointsTool {
 public:
-    explicit LookOverTool(Desk& desk) : desk_(desk) {}
+    explicit LookOverTool(OpenStudy& opened) : opened_(opened) {}
     bool press(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
     bool changesItsSheetAlone() const override { return true; }
@@ -26,7 +26,7 @@ protected:
     void finish() override { confirm(); }
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
 };
 
 } // namespace zokran

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/overlays/marks_overlay.h"
 #include "app/sheet/tool.h"
 
@@ -11,7 +11,7 @@ namespace zokran {
 /// Backspace goes back one. A placed mark goes by a picture pixel, with Shift by ten.
 class MarkTool : public Tool {
 public:
-    MarkTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    MarkTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
@@ -31,7 +31,7 @@ private:
     std::optional<PicturePoint> expectedPlace(Mark mark) const;
     std::optional<PicturePoint> candidatePlace() const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
     /// A mark on its way to its place by the keys.
     struct Candidate {

@@ -32,7 +32,7 @@ MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
         return held;
     std::optional<Mark> nearest;
     double least = markReach;
-    const MarkSheet& marks = desk_.study().marks(side_);
+    const MarkSheet& marks = opened_.study().marks(side_);
     for (Mark m : marks.seenMarks()) {
         const double away = QLineF(pointer.at, pointer.transform.toView(*marks.seen(m))).length();
         if (away < least) {
@@ -58,27 +58,27 @@ MeasureTool::Held MeasureTool::heldAt(const SheetPointer& pointer) const {
 bool MeasureTool::press(const SheetPointer& pointer) {
     if (pointer.scene.picture.isNull())
         return false;
-    if (const auto corner = missingUnitCorner(desk_, side_))
-        placeMark(desk_, side_, *corner, pointer.place);
+    if (const auto corner = missingUnitCorner(opened_, side_))
+        placeMark(opened_, side_, *corner, pointer.place);
     else
-        putEnd(desk_, side_, heldAt(pointer).end);
+        putEnd(opened_, side_, heldAt(pointer).end);
     return true;
 }
 
 std::optional<PicturePoint> MeasureTool::placeHeldByKeys() const {
-    const auto open = openPlace(desk_, side_);
+    const auto open = openPlace(opened_, side_);
     return heldOpen_ && open && heldOpen_->of.isSame(*open) ? std::optional(heldOpen_->at) : std::nullopt;
 }
 
 bool MeasureTool::keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& middle) {
-    const auto open = openPlace(desk_, side_);
+    const auto open = openPlace(opened_, side_);
     if (!open)
         return false;
     if (event.key() == Qt::Key_Return || event.key() == Qt::Key_Enter) {
         // Only what was moved by hand is set: where it is expected it would agree by itself.
         if (const auto at = placeHeldByKeys()) {
             heldOpen_.reset();
-            setOpenPlace(desk_, side_, *at);
+            setOpenPlace(opened_, side_, *at);
         }
         return true;
     }
@@ -87,26 +87,26 @@ bool MeasureTool::keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& mid
         return false;
     const PicturePoint from = placeHeldByKeys().value_or(open->expected.value_or(middle.place));
     heldOpen_ = HeldOpen{*open, from + PicturePoint(*by / middle.transform.scale)};
-    emit desk_.changed();
+    emit opened_.changed();
     return true;
 }
 
 bool MeasureTool::key(const QKeyEvent& event, const SheetPointer& middle) {
     if (keyOfOpenPlace(event, middle))
         return true;
-    Measurement laid = desk_.selection.measuring.current();
+    Measurement laid = opened_.selection.measuring.current();
     switch (event.key()) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        return closeShape(desk_), true;
+        return closeShape(opened_), true;
     case Qt::Key_Backspace:
         if (laid.anchors.empty())
-            return desk_.document.undoStack().undo(), true;
+            return opened_.document.undoStack().undo(), true;
         laid.anchors.pop_back();
-        return desk_.selection.measuring.setCurrent(laid), true;
+        return opened_.selection.measuring.setCurrent(laid), true;
     case Qt::Key_Escape:
         laid.anchors.clear();
-        return desk_.selection.measuring.setCurrent(laid), true;
+        return opened_.selection.measuring.setCurrent(laid), true;
     default:
         return false;
     }

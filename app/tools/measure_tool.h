@@ -12,7 +12,7 @@ namespace zokran {
 /// A corner of the eye without which there is no unit on this sheet is placed the same way, before anything else.
 class MeasureTool : public Tool {
 public:
-    MeasureTool(Desk& desk, Side side) : desk_(desk), side_(side) {}
+    MeasureTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
     bool press(const SheetPointer& pointer) override;
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
@@ -30,7 +30,7 @@ private:
 
     bool keyOfOpenPlace(const QKeyEvent& event, const SheetPointer& middle);
 
-    Desk& desk_;
+    OpenStudy& opened_;
     Side side_;
     /// What the keys hold, and of which place.
     struct HeldOpen {

@@ -20,7 +20,7 @@ PaperPoint middleOf(const PagePlan& plan) {
 } // namespace
 
 PlaceTool::Hold PlaceTool::holdAt(const SheetPointer& pointer) const {
-    const PagePlan plan = desk_.layoutController.plan();
+    const PagePlan plan = layout_.plan();
     const auto near = [&](const PaperPoint& p) {
         return QLineF(pointer.at, pointer.transform.toView(p)).length() < cornerReach;
     };
@@ -37,7 +37,7 @@ PlaceTool::Hold PlaceTool::holdAt(const SheetPointer& pointer) const {
 
 bool PlaceTool::press(const SheetPointer& pointer) {
     hold_ = holdAt(pointer);
-    before_ = desk_.layoutController.plan();
+    before_ = layout_.plan();
     from_ = pointer.place;
     return hold_ != Hold::None;
 }
@@ -46,7 +46,7 @@ void PlaceTool::drag(const SheetPointer& pointer) {
     const QString merge = QString("place %1").arg(pointer.gesture);
     const Eigen::Vector2d by = pointer.place - from_;
     if (hold_ == Hold::Head) {
-        desk_.layoutController.set(tr("Move the head on the paper"), merge, [&](PageLayout& p) {
+        layout_.set(tr("Move the head on the paper"), merge, [&](PageLayout& p) {
             p.at = PaperPoint(middleOf(before_) + by);
         });
         return;
@@ -58,7 +58,7 @@ void PlaceTool::drag(const SheetPointer& pointer) {
     const double before = (held - fixed).norm();
     const double after =
         std::clamp(before + along.dot(by), smallestHead.value, largest.value);
-    desk_.layoutController.set(tr("Size the head on the paper"), merge, [&](PageLayout& p) {
+    layout_.set(tr("Size the head on the paper"), merge, [&](PageLayout& p) {
         p.head = {after};
         p.at = PaperPoint(fixed + (middleOf(before_) - fixed) * (after / before));
     });
@@ -70,13 +70,13 @@ bool PlaceTool::key(const QKeyEvent& event, const SheetPointer&) {
     case Qt::Key_Plus:
     case Qt::Key_Equal:
     case Qt::Key_Minus:
-        desk_.layoutController.set(tr("Size the head on the paper"), "place-size", [&](PageLayout& p) {
+        layout_.set(tr("Size the head on the paper"), "place-size", [&](PageLayout& p) {
             p.head += Millimetres{event.key() == Qt::Key_Minus ? -step : step};
             p.head = std::clamp(p.head, smallestHead, largest);
         });
         return true;
     case Qt::Key_Home:
-        desk_.layoutController.set(tr("Put the head well"), {}, [](PageLayout& p) { p.at.reset(); });
+        layout_.set(tr("Put the head well"), {}, [](PageLayout& p) { p.at.reset(); });
         return true;
     default:
         break;
@@ -84,8 +84,8 @@ bool PlaceTool::key(const QKeyEvent& event, const SheetPointer&) {
     const auto by = arrowStep(event);
     if (!by)
         return false;
-    const PaperPoint middle = middleOf(desk_.layoutController.plan());
-    desk_.layoutController.set(tr("Move the head on the paper"), "place-keys",
+    const PaperPoint middle = middleOf(layout_.plan());
+    layout_.set(tr("Move the head on the paper"), "place-keys",
                        [&](PageLayout& p) { p.at = PaperPoint(middle + *by); });
     return true;
 }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/layout_controller.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
@@ -10,7 +10,7 @@ namespace zokran {
 /// it well.
 class PlaceTool : public Tool {
 public:
-    explicit PlaceTool(Desk& desk) : desk_(desk) {}
+    explicit PlaceTool(LayoutController& layout) : layout_(layout) {}
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
@@ -21,7 +21,7 @@ private:
     enum class Hold { None, Head, Crown, Chin };
     Hold holdAt(const SheetPointer& pointer) const;
 
-    Desk& desk_;
+    LayoutController& layout_;
     Hold hold_ = Hold::None;
     PagePlan before_; ///< as it was when the drag began
     PicturePoint from_{0, 0};

@@ -7,12 +7,12 @@
 namespace zokran {
 
 std::optional<Part> SelfAssessmentTool::partAt(const SheetPointer& pointer) const {
-    if (!desk_.comparison())
+    if (!opened_.comparison())
         return std::nullopt;
     std::optional<Part> nearest;
     // Further than a third of the head from every mark, nothing is meant.
-    double least = desk_.comparison()->sketchView.inPicture(headHeight(desk_.comparison()->sitter) / 3).value;
-    const MarkSheet& marks = desk_.study().marks(Side::Sketch);
+    double least = opened_.comparison()->sketchView.inPicture(headHeight(opened_.comparison()->sitter) / 3).value;
+    const MarkSheet& marks = opened_.study().marks(Side::Sketch);
     const auto consider = [&](const PicturePoint& at, Part part) {
         const double away = (at - pointer.place).norm();
         if (away < least) {
@@ -31,14 +31,14 @@ std::optional<Part> SelfAssessmentTool::partAt(const SheetPointer& pointer) cons
 bool SelfAssessmentTool::press(const SheetPointer& pointer) {
     const auto part = partAt(pointer);
     if (part)
-        desk_.selection.check.toggleAssessed(*part);
+        opened_.selection.check.toggleAssessed(*part);
     return part.has_value();
 }
 
 bool SelfAssessmentTool::key(const QKeyEvent& event, const SheetPointer&) {
     if (event.key() != Qt::Key_Return && event.key() != Qt::Key_Enter)
         return false;
-    commitSelfAssessment(desk_, desk_.selection.check.selfAssessment());
+    commitSelfAssessment(opened_, opened_.selection.check.selfAssessment());
     return true;
 }
 

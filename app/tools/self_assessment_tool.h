@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/sheet/tool.h"
 
 namespace zokran {
@@ -9,7 +9,7 @@ namespace zokran {
 /// takes it back. Enter goes on to the check.
 class SelfAssessmentTool : public Tool {
 public:
-    explicit SelfAssessmentTool(Desk& desk) : desk_(desk) {}
+    explicit SelfAssessmentTool(OpenStudy& opened) : opened_(opened) {}
     bool press(const SheetPointer& pointer) override;
     bool key(const QKeyEvent& event, const SheetPointer& middle) override;
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
@@ -19,7 +19,7 @@ private:
     /// The part whose mark is nearest; nothing far from all of them.
     std::optional<Part> partAt(const SheetPointer& pointer) const;
 
-    Desk& desk_;
+    OpenStudy& opened_;
 };
 
 } // namespace zokran

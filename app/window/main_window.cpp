@@ -94,7 +94,7 @@ void MainWindow::buildPlaces() {
     places_->addWidget(library_ = new Library(desk_));
     places_->addWidget(castRoom_ = new CastRoom);
     places_->addWidget(practice_ = new Practice(desk_));
-    places_->addWidget(progress_ = new ProgressPlace(desk_));
+    places_->addWidget(progress_ = new ProgressPlace(desk_.document));
     right->addWidget(places_, 1);
     setCentralWidget(centre);
     undo_.addStack(&desk_.document.undoStack());

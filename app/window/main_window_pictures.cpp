@@ -153,7 +153,7 @@ void MainWindow::openCamera() {
 template <class Sheet>
 void MainWindow::showPictureSheet(QPointer<Sheet>& sheet) {
     if (!sheet) {
-        sheet = new Sheet(desk_, this);
+        sheet = new Sheet(desk_.document, this);
         connect(sheet, &Sheet::arrived, this, [this](const QString& file, Side side) {
             goTo(Place::Workspace);
             desk_.takePicture(file, side);

@@ -34,7 +34,7 @@ std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
 class BlockInStep : public Step {
 public:
     explicit BlockInStep(Desk& desk)
-        : Step(desk), ballTool_(desk, Side::Reference), markTool_(desk, Side::Reference), guessTool_(desk), faceChoice_(desk) {}
+        : Step(desk), ballTool_(desk, Side::Reference), markTool_(desk, Side::Reference), guessTool_(desk), faceChoice_(desk.faces) {}
     std::string id() const override { return "block-in"; }
     QString name() const override { return tr("Block in"); }
     QString lacks() const override;

@@ -47,7 +47,7 @@ std::vector<Correction> correctionsOf(const Comparison& c) {
 
 } // namespace
 
-CorrectionsTable::CorrectionsTable(Desk& desk) : QTableWidget(0, 4), desk_(desk) {
+CorrectionsTable::CorrectionsTable(OpenStudy& opened) : QTableWidget(0, 4), opened_(opened) {
     setAccessibleName(tr("Corrections"));
     setHorizontalHeaderLabels({tr("Feature"), tr("up %"), tr("right %"), tr("mm")});
     horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
@@ -60,14 +60,14 @@ CorrectionsTable::CorrectionsTable(Desk& desk) : QTableWidget(0, 4), desk_(desk)
     setMinimumHeight(260);
     connect(this, &QTableWidget::itemSelectionChanged, this, [this] {
         if (currentItem())
-            desk_.selection.marks.touch(Side::Sketch, markAt(item(currentRow(), 0)->data(Qt::UserRole).toInt()));
+            opened_.selection.marks.touch(Side::Sketch, markAt(item(currentRow(), 0)->data(Qt::UserRole).toInt()));
     });
 }
 
 void CorrectionsTable::showCorrections() {
     const QSignalBlocker shown(this);
-    const std::vector<Correction> all = correctionsOf(*desk_.comparison());
-    const Sketch* attempt = desk_.study().sketch();
+    const std::vector<Correction> all = correctionsOf(*opened_.comparison());
+    const Sketch* attempt = opened_.study().sketch();
     const auto perPixel = attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt;
     // Rows are written over and not made anew, so that one chosen by the learner stays chosen.
     setRowCount(static_cast<int>(all.size()));
@@ -87,7 +87,7 @@ void CorrectionsTable::showCorrections() {
         }
         item(row, 0)->setToolTip(cells[0]);
         item(row, 0)->setData(Qt::UserRole, indexOf(c.mark));
-        if (desk_.selection.marks.touched(Side::Sketch) == c.mark && currentRow() != row)
+        if (opened_.selection.marks.touched(Side::Sketch) == c.mark && currentRow() != row)
             setCurrentCell(row, 0);
     }
     resizeRowsToContents();

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 
 #include <QTableWidget>
 
@@ -11,12 +11,12 @@ class CorrectionsTable : public QTableWidget {
     Q_OBJECT
 
 public:
-    explicit CorrectionsTable(Desk& desk);
+    explicit CorrectionsTable(OpenStudy& opened);
     /// Shows the comparison as it is now; there must be one.
     void showCorrections();
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
 };
 
 } // namespace zokran

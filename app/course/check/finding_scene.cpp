@@ -11,10 +11,10 @@ namespace zokran {
 
 using enum Mark;
 
-QString arrowLength(const Desk& desk, const Finding& finding) {
-    const Sketch* attempt = desk.study().sketch();
+QString arrowLength(const OpenStudy& opened, const Finding& finding) {
+    const Sketch* attempt = opened.study().sketch();
     const auto length = lengthOf(
-        *desk.comparison(), finding,
+        *opened.comparison(), finding,
         attempt ? attempt->page.perPixel({1.0 * attempt->marks.width}) : std::nullopt);
     if (!length)
         return {};
@@ -23,8 +23,8 @@ QString arrowLength(const Desk& desk, const Finding& finding) {
     return tr("%1 % of the head").arg(decimal(100 * length->share, 1));
 }
 
-std::optional<Levels> schoolLevels(const Desk& desk) {
-    const std::string& canon = desk.study().canon;
+std::optional<Levels> schoolLevels(const OpenStudy& opened) {
+    const std::string& canon = opened.study().canon;
     if (canon == "sitter")
         return std::nullopt;
     try {
@@ -34,13 +34,13 @@ std::optional<Levels> schoolLevels(const Desk& desk) {
     }
 }
 
-FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
+FindingShown findingOn(const OpenStudy& opened, const Finding& finding, Side side) {
     FindingShown shown;
-    const Comparison& c = *desk.comparison();
-    const View& view = side == Side::Reference ? desk.fit()->view : c.registeredView;
+    const Comparison& c = *opened.comparison();
+    const View& view = side == Side::Reference ? opened.fit()->view : c.registeredView;
     if (const auto check = handCheckFor(c, finding)) {
-        const MarkSheet& sheet = desk.study().marks(side);
-        const View& of = side == Side::Reference ? desk.fit()->view : c.sketchView;
+        const MarkSheet& sheet = opened.study().marks(side);
+        const View& of = side == Side::Reference ? opened.fit()->view : c.sketchView;
         const HandCheckBars bars = barsOf(*check, of, [&](Mark m) { return sheet.seen(m).value_or(of.project(c.sitter[m])); });
         shown.bars = {{bars.length.first, bars.length.second,
                        decimal(side == Side::Reference ? check->seen : check->drawn, 2)},
@@ -51,9 +51,9 @@ FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
                                    side == Side::Reference
                                        ? qt(wordsForLine(id, learnersTranslator()))
                                        : QString());
-    const auto lines = [&](const View& seenFrom) { return desk.analysis.linesSeenBy(seenFrom); };
+    const auto lines = [&](const View& seenFrom) { return opened.analysis.linesSeenBy(seenFrom); };
     if (side == Side::Reference) {
-        shown.belongs = finding.line ? strokesThrough(*finding.line, desk.study().reference.lines[*finding.line])
+        shown.belongs = finding.line ? strokesThrough(*finding.line, opened.study().reference.lines[*finding.line])
                                      : seenLines(lines, view, linesOf(finding));
         return shown;
     }
@@ -61,7 +61,7 @@ FindingShown findingOn(const Desk& desk, const Finding& finding, Side side) {
     shown.drawn = std::move(on.drawn);
     shown.belongs = std::move(on.belongs);
     if (on.way)
-        shown.arrow = {on.way->first, on.way->second, arrowLength(desk, finding)};
+        shown.arrow = {on.way->first, on.way->second, arrowLength(opened, finding)};
     return shown;
 }
 

@@ -7,12 +7,12 @@
 namespace zokran {
 
 /// The levels of the school whose guides the learner chose; nothing where the sitter's own are.
-std::optional<Levels> schoolLevels(const Desk& desk);
+std::optional<Levels> schoolLevels(const OpenStudy& opened);
 
 /// What of a finding lies on a sheet. Requires a fit and a comparison.
-FindingShown findingOn(const Desk& desk, const Finding& finding, Side side);
+FindingShown findingOn(const OpenStudy& opened, const Finding& finding, Side side);
 
 /// How far a finding's arrow goes, in words: millimetres on the paper, or else % of the head.
-QString arrowLength(const Desk& desk, const Finding& finding);
+QString arrowLength(const OpenStudy& opened, const Finding& finding);
 
 } // namespace zokran

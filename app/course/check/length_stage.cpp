@@ -13,7 +13,7 @@ namespace {
 /// A sketch that fills no page is scaled by one length the learner knows.
 class LengthStage : public CheckStage {
 public:
-    explicit LengthStage(Desk& desk) : CheckStage(desk), tool_(desk) {}
+    explicit LengthStage(Desk& desk) : CheckStage(desk), tool_(desk.page) {}
     bool isOn() const override { return desk_.page.knownLength().has_value(); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LengthPanel(desk_); }
     Scene scene(Side side) override;

@@ -11,7 +11,7 @@ namespace {
 /// The photograph with the paper's corners, to be put right.
 class PageStage : public CheckStage {
 public:
-    explicit PageStage(Desk& desk) : CheckStage(desk), cornerTool_(desk) {}
+    explicit PageStage(Desk& desk) : CheckStage(desk), cornerTool_(desk.page) {}
     bool isOn() const override { return desk_.page.isAdjusting() || desk_.page.isLooking(); }
     StepPanel* panel() override { return panel_ ? panel_ : panel_ = new PagePanel(desk_); }
     Scene scene(Side side) override;

@@ -18,8 +18,8 @@ constexpr std::pair<double, double> views[] = {
 
 } // namespace
 
-OtherViews::OtherViews(Desk& desk, QWidget* parent)
-    : CollapsibleSection(tr("This head at other turns"), parent), desk_(desk) {
+OtherViews::OtherViews(OpenStudy& opened, QWidget* parent)
+    : CollapsibleSection(tr("This head at other turns"), parent), opened_(opened) {
     auto* grid = new QGridLayout;
     grid->setSpacing(4);
     for (const auto& [turn, tilt] : views) {
@@ -34,10 +34,10 @@ OtherViews::OtherViews(Desk& desk, QWidget* parent)
         grid->addWidget(button, at / 3, at % 3);
         buttons_.push_back(button);
         connect(button, &QToolButton::clicked, this, [this, turn = turn, tilt = tilt] {
-            if (!desk_.fit())
+            if (!opened_.fit())
                 return;
-            const Pose pose = desk_.fit()->pose;
-            desk_.selection.form.turn({toRadians(Degrees{turn}) - pose.turn, toRadians(Degrees{tilt}) - pose.tilt});
+            const Pose pose = opened_.fit()->pose;
+            opened_.selection.form.turn({toRadians(Degrees{turn}) - pose.turn, toRadians(Degrees{tilt}) - pose.tilt});
         });
     }
     inside()->addLayout(grid);
@@ -48,8 +48,8 @@ OtherViews::OtherViews(Desk& desk, QWidget* parent)
 }
 
 void OtherViews::refresh() {
-    const Study& s = desk_.study();
-    const auto& fit = desk_.fit();
+    const Study& s = opened_.study();
+    const auto& fit = opened_.fit();
     if (!isOpen() || !fit ||
         (drawnHead_ == fit->head && drawnLook_ == s.look && drawnForm_ == s.form &&
          drawnCanon_ == s.canon))
@@ -58,10 +58,10 @@ void OtherViews::refresh() {
 }
 
 void OtherViews::draw() {
-    const auto& fit = desk_.fit();
+    const auto& fit = opened_.fit();
     if (!fit)
         return;
-    const Study& s = desk_.study();
+    const Study& s = opened_.study();
     drawnHead_ = fit->head;
     drawnLook_ = s.look;
     drawnForm_ = s.form;
@@ -70,7 +70,7 @@ void OtherViews::draw() {
         const auto& [turn, tilt] = views[i];
         const View view = smallView({turn}, {tilt}, small);
         buttons_[i]->setIcon(QIcon(
-            drawingOf(desk_.analysis.linesSeenBy(view), small, devicePixelRatioF())));
+            drawingOf(opened_.analysis.linesSeenBy(view), small, devicePixelRatioF())));
     }
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/widgets/collapsible_section.h"
 
 #include <QTimer>
@@ -15,14 +15,14 @@ class OtherViews : public CollapsibleSection {
     Q_OBJECT
 
 public:
-    explicit OtherViews(Desk& desk, QWidget* parent = nullptr);
+    explicit OtherViews(OpenStudy& opened, QWidget* parent = nullptr);
     /// Draws them anew, a moment later, when the form has changed.
     void refresh();
 
 private:
     void draw();
 
-    Desk& desk_;
+    OpenStudy& opened_;
     QTimer soon_;
     std::vector<QToolButton*> buttons_;
     HeadMarks drawnHead_;

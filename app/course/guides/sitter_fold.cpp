@@ -24,8 +24,8 @@ constexpr QSize drawingSize(280, 150);
 
 } // namespace
 
-SitterFold::SitterFold(Desk& desk, QWidget* parent)
-    : CollapsibleSection(tr("This sitter against the schools"), parent), desk_(desk), words_(new QLabel),
+SitterFold::SitterFold(OpenStudy& opened, QWidget* parent)
+    : CollapsibleSection(tr("This sitter against the schools"), parent), opened_(opened), words_(new QLabel),
       drawing_(new QLabel),
       push_(new QSlider(Qt::Horizontal)), table_(new QTableWidget) {
     auto* name = new QLabel(tr("&Push the likeness: half, true, double"));
@@ -58,7 +58,7 @@ SitterFold::SitterFold(Desk& desk, QWidget* parent)
     inside()->addWidget(table_);
     connect(push_, &QSlider::valueChanged, this, [this](int value) {
         if (!refreshing_)
-            desk_.document.edit(tr("Push the likeness"), "push", [&](Study& s) {
+            opened_.document.edit(tr("Push the likeness"), "push", [&](Study& s) {
                 s.look.push = static_cast<double>(value) / pushSteps;
             });
     });
@@ -68,7 +68,7 @@ SitterFold::SitterFold(Desk& desk, QWidget* parent)
 void SitterFold::refresh(const std::vector<Canon>& schools) {
     schools_ = schools;
     refreshing_ = true;
-    push_->setValue(static_cast<int>(std::lround(desk_.study().look.push * pushSteps)));
+    push_->setValue(static_cast<int>(std::lround(opened_.study().look.push * pushSteps)));
     refreshing_ = false;
     fill();
 }
@@ -76,7 +76,7 @@ void SitterFold::refresh(const std::vector<Canon>& schools) {
 void SitterFold::fill() {
     if (!isOpen())
         return;
-    const auto& fit = desk_.fit();
+    const auto& fit = opened_.fit();
     push_->setEnabled(fit.has_value());
     if (!fit) {
         words_->setText(tr("Mark the reference first; the sitter is measured from the marks."));
@@ -87,12 +87,12 @@ void SitterFold::fill() {
     for (const std::string& more :
          {thirdsWords(*fit, learnersTranslator()), departureWords(*fit, learnersTranslator()),
           asymmetryWords(*fit, learnersTranslator()),
-          sharedWords(desk_.analysis.sharedWith(), learnersTranslator())})
+          sharedWords(opened_.analysis.sharedWith(), learnersTranslator())})
         if (!more.empty())
             words << qt(more);
     words_->setText(words.join("\n\n"));
     const std::vector<SitterRow> rows = sitterTable(*fit, schools_);
-    const std::string& canon = desk_.study().canon;
+    const std::string& canon = opened_.study().canon;
     const auto school = std::find_if(schools_.begin(), schools_.end(),
                                      [&](const Canon& c) { return c.id == canon; });
     drawing_->setPixmap(sitterDrawing(

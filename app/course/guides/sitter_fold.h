@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/open_study.h"
 #include "app/widgets/collapsible_section.h"
 #include "core/construction/canon.h"
 
@@ -16,14 +16,14 @@ class SitterFold : public CollapsibleSection {
     Q_OBJECT
 
 public:
-    explicit SitterFold(Desk& desk, QWidget* parent = nullptr);
+    explicit SitterFold(OpenStudy& opened, QWidget* parent = nullptr);
     /// Shows the open study's sitter beside a school.
     void refresh(const std::vector<Canon>& schools);
 
 private:
     void fill();
 
-    Desk& desk_;
+    OpenStudy& opened_;
     std::vector<Canon> schools_;
     QLabel *words_, *drawing_;
     QSlider* push_;

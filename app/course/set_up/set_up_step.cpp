@@ -17,7 +17,7 @@ namespace {
 
 class SetUpStep : public Step {
 public:
-    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk), frameTool_(desk), faceChoice_(desk) {}
+    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk.layoutController), frameTool_(desk), faceChoice_(desk.faces) {}
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
