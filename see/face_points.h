@@ -15,8 +15,10 @@ using FacePointArray = std::array<PicturePoint, facePointCount>;
 
 /// Points of the mesh that have a name of their own here.
 namespace mesh_point {
-inline constexpr int outerEyeR = 33, outerEyeL = 263, forehead = 10, chin = 152;
-}
+inline constexpr int outerEyeR = 33, innerEyeR = 133, outerEyeL = 263, innerEyeL = 362, mouthCornerR = 61, mouthCornerL = 291,
+                     forehead = 10, chin = 152;
+inline constexpr int upperLip = 13, lowerLip = 14; ///< their edges towards each other
+} // namespace mesh_point
 
 enum class PictureKind { Photograph, Drawing };
 

@@ -19,9 +19,10 @@ cv::Mat withDarkBackground(const cv::Mat& drawing, Pixels gap);
 
 /// Finds the faces of a drawing whose light was evened (blue, green, red, 8 bits each), the largest first, with `findFaces`.
 /// Where one is not certain, or none was found, the drawing is searched again `withDarkBackground`: where both readings of a face
-/// are alike, their mean is taken, and it is certain if the second is; where they differ, the second is taken, which then is not
-/// certain, and half the difference is added to its `disagreement`. What only the second contains counts where the first found
-/// nothing, and is never certain. Up to two seconds; returns early, with nothing, once `cancelled` is true.
+/// are alike, their mean is taken, and it is certain if the second is and eyes and mouth are drawn there; where they differ, the
+/// second is taken, which then is not certain, and half the difference is added to its `disagreement`. What only the second
+/// contains counts where the first found nothing, and is never certain. Up to two seconds; returns early, with nothing, once
+/// `cancelled` is true.
 std::vector<FoundFace> findDrawnFaces(FaceNetworks& networks, const cv::Mat& drawing,
                                       const std::atomic<bool>* cancelled = nullptr);
 

@@ -242,6 +242,16 @@ TEST_CASE("A drawing that is read unlike its photograph, and not surely, is left
     CHECK(100 * browOff.norm() / (2 * sketch.marks.ball->radius.value) < 2);
 }
 
+TEST_CASE("A face is only offered where the mouth that was read is not drawn") {
+    // In a profile in line eye and ear are read as two eyes.
+    FaceNetworks networks;
+    const cv::Mat profile = cv::imread((std::filesystem::path(ZOKRAN_TEST_DATA) / "see/profile-in-line.png").string());
+    REQUIRE(!profile.empty());
+    const auto found = suggestSketchMarks(networks, profile).faces;
+    REQUIRE(found.size() == 1);
+    CHECK_FALSE(found.front().certain);
+}
+
 TEST_CASE("A sheet on which too little is drawn is not marked") {
     FaceNetworks networks;
     cv::Mat page(700, 560, CV_8UC3, cv::Scalar::all(248));
