@@ -13,6 +13,13 @@ inline constexpr int facePointCount = 478;
 /// centre, then its edge at image right, top, image left, bottom). In px of the picture.
 using FacePointArray = std::array<PicturePoint, facePointCount>;
 
+inline PicturePoint middle(const FacePointArray& points) {
+    PicturePoint sum(0, 0);
+    for (const PicturePoint& p : points)
+        sum += p;
+    return sum / facePointCount;
+}
+
 /// Points of the mesh that have a name of their own here.
 namespace mesh_point {
 inline constexpr int outerEyeR = 33, innerEyeR = 133, outerEyeL = 263, innerEyeL = 362, mouthCornerR = 61, mouthCornerL = 291,

@@ -53,13 +53,6 @@ cv::Mat disc(int radius) {
     return cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * radius + 1, 2 * radius + 1});
 }
 
-PicturePoint middle(const FoundFace& face) {
-    PicturePoint sum(0, 0);
-    for (const PicturePoint& p : face.points)
-        sum += p;
-    return sum / facePointCount;
-}
-
 /// The median distance of two readings' points, as a share of the face's width.
 double distance(const FoundFace& a, const FoundFace& b) {
     std::array<double, facePointCount> all;
@@ -161,7 +154,7 @@ std::vector<FoundFace> findDrawnFaces(FaceNetworks& networks, const cv::Mat& dra
         if (face.certain)
             continue;
         const auto other = std::find_if(others.begin(), others.end(), [&](const FoundFace& f) {
-            return Pixels{(middle(f) - middle(face)).norm()} < sameFace * face.width;
+            return Pixels{(middle(f.points) - middle(face.points)).norm()} < sameFace * face.width;
         });
         if (other == others.end())
             continue;

@@ -52,13 +52,6 @@ constexpr double shortSquare = 1.3, fullSquare = 2.5;
 /// Faces smaller than this share of the picture are looked for in its parts as well.
 constexpr double small = 0.1;
 
-PicturePoint middle(const FacePointArray& points) {
-    PicturePoint sum(0, 0);
-    for (const PicturePoint& p : points)
-        sum += p;
-    return sum / facePointCount;
-}
-
 Pixels widthOf(const FacePointArray& points) {
     return meshCrop(points).side / 1.5;
 }
