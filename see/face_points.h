@@ -13,6 +13,7 @@ inline constexpr int facePointCount = 478;
 /// centre, then its edge at image right, top, image left, bottom). In px of the picture.
 using FacePointArray = std::array<PicturePoint, facePointCount>;
 
+/// The mean of all points.
 inline PicturePoint middle(const FacePointArray& points) {
     PicturePoint sum(0, 0);
     for (const PicturePoint& p : points)
