@@ -165,8 +165,8 @@ struct DemoWindow {
         window->resize(1280, 800);
         window->show();
         window->reopenLast();
-        window->desk().document.goTo(step);
-        while (window->desk().pictures.decoding())
+        window->session().document.goTo(step);
+        while (window->session().pictures.decoding())
             QCoreApplication::processEvents();
     }
     static void letItPaint() {
@@ -179,13 +179,13 @@ struct DemoWindow {
 /// is worked out, both sheets, readings and the panel are painted.
 void draggedMark(benchmark::State& state, const char* step, Side side) {
     DemoWindow demo(step);
-    Desk& desk = demo.window->desk();
+    StudySession& session = demo.window->session();
     double by = 1;
     std::vector<double> frames; // ms
     for (auto _ : state) {
         const auto begun = std::chrono::steady_clock::now();
-        const PicturePoint at = *desk.study().marks(side).seen(Mark::Chin);
-        placeMark(desk, side, Mark::Chin, at + PicturePoint(0, by), "drag");
+        const PicturePoint at = *session.study().marks(side).seen(Mark::Chin);
+        placeMark(session, side, Mark::Chin, at + PicturePoint(0, by), "drag");
         by = -by;
         DemoWindow::letItPaint();
         frames.push_back(
@@ -210,7 +210,7 @@ void lightTurnedInTheWindow(benchmark::State& state) {
     DemoWindow demo("light");
     double by = toRadians(Degrees{1}).value;
     for (auto _ : state) {
-        demo.window->desk().light.set("turn", "drag", [&](Lighting& l) { l.key.azimuth.value += by; });
+        demo.window->session().light.set("turn", "drag", [&](Lighting& l) { l.key.azimuth.value += by; });
         by = -by;
         DemoWindow::letItPaint();
     }
@@ -315,7 +315,7 @@ void startToUsableWindow(benchmark::State& state) {
     for (auto _ : state) {
         Launch launch(folder.path().toStdString());
         launch.start();
-        while (launch.window()->desk().pictures.decoding())
+        while (launch.window()->session().pictures.decoding())
             QCoreApplication::processEvents();
         DemoWindow::letItPaint();
     }

@@ -28,10 +28,10 @@ constexpr const char* features[] = {
     "ear-height", "ear-lobe", "ear-rot", "ear-size", "ear-trans-depth", "ear-trans-vert",
     "ear-width", "ear-wing", "neck-double", "neck-scale-depth", "neck-scale-horiz"};
 
-/// Numbers that are the same from every library.
-class Lots {
+/// Pseudo-random numbers that are the same with every standard library.
+class PortableRandom {
 public:
-    explicit Lots(unsigned seed) : engine_(seed) {}
+    explicit PortableRandom(unsigned seed) : engine_(seed) {}
     double between(double low, double high) {
         return low + (high - low) * static_cast<double>(engine_()) / 4294967296.0;
     }
@@ -50,23 +50,23 @@ private:
 } // namespace
 
 Sitter someone(unsigned seed) {
-    Lots lots(seed * 2654435761u + 12345);
+    PortableRandom random(seed * 2654435761u + 12345);
     Sitter sitter;
     sitter.id = fmt::format("someone-{}", seed);
     Recipe& r = sitter.recipe;
-    r.female = std::clamp(0.5 + (lots.between(0, 1) < 0.5 ? -0.42 : 0.42) + 0.1 * lots.bell(), 0.0, 1.0);
-    r.age = lots.between(0, 1) < 0.12 ? lots.between(8, 15) : lots.between(17, 82);
+    r.female = std::clamp(0.5 + (random.between(0, 1) < 0.5 ? -0.42 : 0.42) + 0.1 * random.bell(), 0.0, 1.0);
+    r.age = random.between(0, 1) < 0.12 ? random.between(8, 15) : random.between(17, 82);
     // Most people come mainly from one place, some from two or three.
     double* shares[] = {&r.african, &r.asian, &r.caucasian};
     for (double* share : shares)
-        *share = std::pow(lots.between(0, 1), 3);
-    r.weight = std::clamp(0.38 * lots.bell(), -0.9, 0.9);
+        *share = std::pow(random.between(0, 1), 3);
+    r.weight = std::clamp(0.38 * random.bell(), -0.9, 0.9);
     for (const char* feature : features)
-        r.axes[feature] = std::clamp(0.20 * lots.bell(), -0.6, 0.6);
+        r.axes[feature] = std::clamp(0.20 * random.bell(), -0.6, 0.6);
     // Nobody's two sides are alike.
     for (const char* side : {"asym-eye-1", "asym-brown-1", "asym-nose-1", "asym-mouth-1", "asym-jaw-1",
                              "asym-cheek-1", "asym-ear-1"})
-        r.axes[side] = std::clamp(0.12 * lots.bell(), -0.4, 0.4);
+        r.axes[side] = std::clamp(0.12 * random.bell(), -0.4, 0.4);
     const bool woman = r.female > 0.5, child = r.age < 16, old = r.age > 58;
     Hair& h = sitter.hair;
     std::vector<std::string> worn =
@@ -77,14 +77,14 @@ Sitter someone(unsigned seed) {
         worn.insert(worn.end(), 4, "curls");
     if (!woman && old)
         worn = {"receding", "receding", "swept", "bald", "cropped"};
-    h.style = worn[static_cast<std::size_t>(lots.between(0, static_cast<double>(worn.size()) - 1e-6))];
-    h.mass = lots.between(0.8, 1.15);
+    h.style = worn[static_cast<std::size_t>(random.between(0, static_cast<double>(worn.size()) - 1e-6))];
+    h.mass = random.between(0.8, 1.15);
     if (!woman)
-        h.recession = std::clamp((r.age - 25) / 50 + 0.2 * lots.bell(), 0.0, 1.0);
-    if (!woman && !child && lots.between(0, 1) < 0.35)
-        h.beard = lots.between(0.35, 1);
-    h.brows = (woman ? 0.65 : 1.1) + 0.15 * lots.bell();
-    h.parting = lots.between(-0.4, 0.4);
+        h.recession = std::clamp((r.age - 25) / 50 + 0.2 * random.bell(), 0.0, 1.0);
+    if (!woman && !child && random.between(0, 1) < 0.35)
+        h.beard = random.between(0.35, 1);
+    h.brows = (woman ? 0.65 : 1.1) + 0.15 * random.bell();
+    h.parting = random.between(-0.4, 0.4);
     h.seed = seed % 997 + 1;
     sitter.about = child   ? ZOKRAN_WORDS("a child of {age} who does not exist")
                    : woman ? ZOKRAN_WORDS("a woman of {age} who does not exist")

@@ -56,7 +56,7 @@ Picture photograph(const PlasterMesh& mesh, const Shot& shot, const View& view,
 Picture photograph(const Bust& bust, const Shot& shot,
                    const std::atomic<bool>* cancelled = nullptr);
 
-/// A tone that is put down wrong: the id of a `TonePlace`, +1 the sitter's left one, -1 the right, 0 in the middle, and
+/// A wrongly drawn tone: the id of a `TonePlace`, +1 the sitter's left one, -1 the right, 0 in the middle, and
 /// by how much, as a share of the scale of lightness; above 0 too light.
 struct PlantedTone {
     std::string place;

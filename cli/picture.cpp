@@ -1,6 +1,6 @@
 #include "cli/picture.h"
 
-#include "cli/quiet.h"
+#include "cli/silenced_stderr.h"
 #include "core/base/errors.h"
 
 #include <algorithm>
@@ -21,7 +21,7 @@ cv::Mat pictureFrom(const std::string& file) {
     std::error_code error;
     if (!std::filesystem::is_regular_file(file, error))
         throw BadInput(fmt::format("{}: there is no such file", file));
-    const Quiet quiet;
+    const SilencedStderr quiet;
     cv::Mat picture;
     try {
         picture = cv::imread(file, cv::IMREAD_COLOR);

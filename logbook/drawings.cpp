@@ -29,7 +29,7 @@ std::optional<bool> ownEye(const std::string& said, const Drawing& drawing) {
 
 } // namespace
 
-Moment snapshotOf(const std::string& text) {
+Moment momentOf(const std::string& text) {
     int year = 0, month = 0, day = 0, hour = 0, minute = 0, second = 0;
     if (std::sscanf(text.c_str(), "%d-%d-%dT%d:%d:%d", &year, &month, &day, &hour, &minute, &second) < 3)
         return {};
@@ -67,7 +67,7 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
         logged.drawing.head = row.study;
         if (const auto when = measured.find(row.study); when != measured.end() && when->second != Measured::Unsaid)
             logged.drawing.measuredBefore = when->second == Measured::Before;
-        logged.drawing.drawn = snapshotOf(row.drawn);
+        logged.drawing.drawn = momentOf(row.drawn);
         logged.drawing.took = row.took;
         logged.drawing.ownEye = ownEye(row.selfAssessment, logged.drawing);
         drawings.push_back(std::move(logged));

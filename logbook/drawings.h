@@ -23,7 +23,7 @@ std::vector<LoggedDrawing> drawingsOf(const Logbook& logbook,
                                       const std::function<bool(double)>& goesOn = {});
 
 /// A moment as the logbook writes it (ISO 8601, UTC); the epoch for what is none.
-Moment snapshotOf(const std::string& text);
+Moment momentOf(const std::string& text);
 std::string textOf(Moment moment);
 
 } // namespace zokran

@@ -62,9 +62,9 @@ public:
     using Access = Database::Access;
 
     /// Opens the logbook in `folder`, making it on first use and bringing an older one up to date.
-    /// Throws DamagedLogbook when a page of the file cannot be read; then `rescue` may help. Throws MissingLogbook where
+    /// Throws DamagedLogbook when a page of the file cannot be read; then `recover` may help. Throws MissingLogbook where
     /// the file is gone or empty and what lies beside it tells that there was one. With
-    /// `Beside` and `ReadOnly` nothing is checked or written, and every change throws.
+    /// `ReadOnlyShared` and `ReadOnly` nothing is checked or written, and every change throws.
     explicit Logbook(const std::filesystem::path& folder, Access access = Access::Write);
 
     /// Begins an empty logbook where one is missing, because the learner wants it so.

@@ -45,9 +45,9 @@ void carryRest(const Logbook& damaged, Logbook& fresh) {
 
 } // namespace
 
-Recovery rescue(const std::filesystem::path& folder) {
+Recovery recover(const std::filesystem::path& folder) {
     const auto file = folder / "logbook.sqlite";
-    const Scratch scratch(folder / fmt::format("rescue-{}", ::getpid()));
+    const Scratch scratch(folder / fmt::format("recovery-{}", ::getpid()));
     std::error_code error;
     const auto copied = scratch.path / "damaged", made = scratch.path / "fresh";
     std::filesystem::create_directories(copied, error);

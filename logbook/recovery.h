@@ -16,6 +16,6 @@ struct Recovery {
 /// Reads what can be read of the damaged logbook in `folder` into a new file that takes its place;
 /// the damaged one is kept beside it under another name. Throws StorageError, changing nothing,
 /// when nothing at all can be read or the new file cannot be written.
-Recovery rescue(const std::filesystem::path& folder);
+Recovery recover(const std::filesystem::path& folder);
 
 } // namespace zokran

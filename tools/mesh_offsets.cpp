@@ -28,9 +28,9 @@ using namespace zokran;
 
 namespace {
 
-std::mt19937 lots;
+std::mt19937 random;
 double between(double low, double high) {
-    return low + (high - low) * static_cast<double>(lots()) / 4294967296.0;
+    return low + (high - low) * static_cast<double>(random()) / 4294967296.0;
 }
 
 void putExpression(Recipe& recipe) {
@@ -100,7 +100,7 @@ int main(int argc, char** argv) {
     try {
         FaceNetworks networks;
         for (int seed = first; seed <= last; ++seed) {
-            lots.seed(static_cast<unsigned>(seed) * 7919u);
+            random.seed(static_cast<unsigned>(seed) * 7919u);
             Sitter sitter = someone(static_cast<unsigned>(seed));
             putExpression(sitter.recipe);
             const Bust bust(sitter);

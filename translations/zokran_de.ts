@@ -2,7 +2,7 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
-    <name>CameraSheet</name>
+    <name>CameraDialog</name>
     <message>
         <source>when the hand has left the page and nothing moves</source>
         <translation>wenn die Hand das Blatt verlassen hat und sich nichts bewegt</translation>
@@ -4931,7 +4931,7 @@
     </message>
 </context>
 <context>
-    <name>zokran::CameraSheet</name>
+    <name>zokran::CameraDialog</name>
     <message>
         <source>What the camera sees</source>
         <translation>Was die Kamera sieht</translation>
@@ -5654,7 +5654,7 @@
     </message>
 </context>
 <context>
-    <name>zokran::DrillDesk</name>
+    <name>zokran::DrillPage</name>
     <message>
         <source>&amp;Answer</source>
         <translation>&amp;Antworten</translation>
@@ -7281,7 +7281,7 @@ aus dem Foto gelesen, ±%1°</translation>
     </message>
 </context>
 <context>
-    <name>zokran::LiveSitterSheet</name>
+    <name>zokran::LiveSitterDialog</name>
     <message>
         <source>A sitter who is there</source>
         <translation>Jemand, der Modell sitzt</translation>
@@ -8978,7 +8978,7 @@ gesehen %3 · gezeichnet %4</translation>
     </message>
 </context>
 <context>
-    <name>zokran::ShortcutSheet</name>
+    <name>zokran::ShortcutDialog</name>
     <message>
         <source>Keys</source>
         <translation>Tasten</translation>
@@ -9204,7 +9204,7 @@ gesehen %3 · gezeichnet %4</translation>
     </message>
 </context>
 <context>
-    <name>zokran::TelephoneSheet</name>
+    <name>zokran::TelephoneDialog</name>
     <message>
         <source>Take it with the telephone</source>
         <translation>Mit dem Telefon aufnehmen</translation>
@@ -9408,7 +9408,7 @@ gesehen %3 · gezeichnet %4</translation>
     </message>
 </context>
 <context>
-    <name>zokran::WayThere</name>
+    <name>zokran::DrawingAnimation</name>
     <message>
         <source>Watch it put down</source>
         <translation>Beim Anlegen zusehen</translation>

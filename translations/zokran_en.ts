@@ -12,7 +12,7 @@
     </message>
 </context>
 <context>
-    <name>zokran::CameraSheet</name>
+    <name>zokran::CameraDialog</name>
     <message numerus="yes">
         <source>%n pictures are on the bench.</source>
         <translation>
@@ -90,7 +90,7 @@
     </message>
 </context>
 <context>
-    <name>zokran::TelephoneSheet</name>
+    <name>zokran::TelephoneDialog</name>
     <message numerus="yes">
         <source>%n pictures are on the bench.</source>
         <translation>

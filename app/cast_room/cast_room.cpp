@@ -263,7 +263,7 @@ void CastRoom::startLooking() {
                 const Picture picture = photograph(mesh, shot, &stop_);
                 return asQImage(picture);
             };
-            // A quick look first, which is never called off, so that the head follows the hand; the
+            // A quick look first, which is never cancelled, so that the head follows the hand; the
             // fine one when the hand rests.
             if (!coarse)
                 coarse = meshOf(Bust(sitterNamed(id)), MeshGrain::Coarse);

@@ -57,7 +57,7 @@ private:
     void buildControls(QVBoxLayout* column);
     void readControls();
     void showPose();
-    /// Renders anew, soon; what is under way is called off.
+    /// Renders again after a short delay and cancels the rendering under way.
     void look();
     void startLooking();
 

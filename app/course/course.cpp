@@ -8,10 +8,10 @@ constexpr MakeStep* steps[] = {ZOKRAN_STEPS};
 
 } // namespace
 
-std::vector<std::unique_ptr<Step>> course(Desk& desk) {
+std::vector<std::unique_ptr<Step>> course(StudySession& session) {
     std::vector<std::unique_ptr<Step>> all;
     for (MakeStep* make : steps)
-        all.push_back(make(desk));
+        all.push_back(make(session));
     return all;
 }
 

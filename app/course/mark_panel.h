@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 
 class QCheckBox;
 class QListWidget;
@@ -17,7 +18,7 @@ class MarkPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    MarkPanel(Desk& desk, Side side, QWidget* parent = nullptr);
+    MarkPanel(StudySession& session, Side side, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -28,6 +29,7 @@ private:
     void showNext();
     void showList();
 
+    StudySession& session_;
     Side side_;
     QLabel *next_, *where_, *state_;
     MarkDiagram* diagram_;

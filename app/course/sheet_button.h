@@ -1,18 +1,18 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/print/sheet_kind.h"
 
 #include <QPushButton>
 
 namespace zokran {
 
-/// Asks for a sheet of a kind to be printed or saved, by one of the desk's signals for it.
+/// Asks for a sheet of a kind to be printed or saved, by the signal of the session for it.
 class SheetButton : public QPushButton {
 public:
-    using Wanted = void (Desk::*)(const char* kind);
-    SheetButton(const QString& text, Desk& desk, const SheetKind& kind, Wanted wanted) : QPushButton(text) {
-        connect(this, &QPushButton::clicked, &desk, [&desk, &kind, wanted] { emit(desk.*wanted)(kind.id); });
+    using Wanted = void (StudySession::*)(const char* kind);
+    SheetButton(const QString& text, StudySession& session, const SheetKind& kind, Wanted wanted) : QPushButton(text) {
+        connect(this, &QPushButton::clicked, &session, [&session, &kind, wanted] { emit(session.*wanted)(kind.id); });
     }
 };
 

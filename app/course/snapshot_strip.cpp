@@ -1,6 +1,6 @@
 #include "app/course/snapshot_strip.h"
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/text/messages.h"
 #include "app/widgets/theme.h"
 
@@ -25,7 +25,7 @@ QString timeOf(const Sketch& sketch) {
 
 } // namespace
 
-SnapshotStrip::SnapshotStrip(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+SnapshotStrip::SnapshotStrip(StudySession& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* line = new QHBoxLayout(this);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(4);
@@ -58,11 +58,11 @@ SnapshotStrip::SnapshotStrip(Desk& desk, QWidget* parent) : QWidget(parent), des
     line->addWidget(word_ = new QLabel, 2);
     word_->setObjectName("snapshotWord");
     word_->setWordWrap(true);
-    connect(&desk_.pictures, &Pictures::thumbnailArrived, this, &SnapshotStrip::showThumbnails);
+    connect(&session_.pictures, &Pictures::thumbnailArrived, this, &SnapshotStrip::showThumbnails);
 }
 
 void SnapshotStrip::refresh(bool offered) {
-    const Study& study = desk_.study();
+    const Study& study = session_.study();
     const bool isShown = offered && study.sketches.size() > 1;
     setVisible(isShown);
     if (!isShown)
@@ -91,17 +91,17 @@ void SnapshotStrip::refresh(bool offered) {
     }
     earlier_->setEnabled(study.current > 0);
     later_->setEnabled(study.current + 1 < study.sketches.size());
-    word_->setText(desk_.history.word());
-    word_->setVisible(!desk_.history.word().isEmpty());
+    word_->setText(session_.history.word());
+    word_->setVisible(!session_.history.word().isEmpty());
     showThumbnails();
     scroll_->ensureWidgetVisible(photographs_[std::min(study.current, photographs_.size() - 1)]);
 }
 
 void SnapshotStrip::showThumbnails() {
-    const Study& study = desk_.study();
+    const Study& study = session_.study();
     for (std::size_t i = 0; i < std::min(photographs_.size(), study.sketches.size()); ++i) {
         const QImage small =
-            desk_.pictures.thumbnail(qt(study.sketches[i].picture), std::nullopt, thumbnailSize * devicePixelRatioF());
+            session_.pictures.thumbnail(qt(study.sketches[i].picture), std::nullopt, thumbnailSize * devicePixelRatioF());
         if (!small.isNull())
             photographs_[i]->setIcon(QPixmap::fromImage(small));
         photographs_[i]->setText(small.isNull() ? QString::number(i + 1) : QString());
@@ -109,15 +109,15 @@ void SnapshotStrip::showThumbnails() {
 }
 
 void SnapshotStrip::show(std::size_t photograph) {
-    if (photograph != desk_.study().current)
-        desk_.document.edit(tr("Look at another photograph of the drawing"), "photograph",
-                            [photograph](Study& s) { s.current = photograph; });
+    if (photograph != session_.study().current)
+        session_.document.edit(tr("Look at another photograph of the drawing"), "photograph",
+                               [photograph](Study& s) { s.current = photograph; });
     refresh(true);
 }
 
 void SnapshotStrip::step(int by) {
-    const auto to = static_cast<long>(desk_.study().current) + by;
-    if (isVisible() && to >= 0 && to < static_cast<long>(desk_.study().sketches.size()))
+    const auto to = static_cast<long>(session_.study().current) + by;
+    if (isVisible() && to >= 0 && to < static_cast<long>(session_.study().sketches.size()))
         show(static_cast<std::size_t>(to));
 }
 

@@ -10,7 +10,7 @@ class QScrollArea;
 
 namespace zokran {
 
-class Desk;
+class StudySession;
 
 /// The photographs of one drawing in the order they were taken, under the sheets: the drawing grows as one steps through
 /// them. Beside them the one sentence worth saying about how it grows.
@@ -18,7 +18,7 @@ class SnapshotStrip : public QWidget {
     Q_OBJECT
 
 public:
-    explicit SnapshotStrip(Desk& desk, QWidget* parent = nullptr);
+    explicit SnapshotStrip(StudySession& session, QWidget* parent = nullptr);
     /// `offered`: the step that is open shows the drawing.
     void refresh(bool offered);
 
@@ -28,7 +28,7 @@ private:
     void show(std::size_t photograph);
     void step(int by);
 
-    Desk& desk_;
+    StudySession& session_;
     std::vector<QPushButton*> photographs_;
     QWidget* row_;
     QHBoxLayout* buttons_;

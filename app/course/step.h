@@ -1,8 +1,8 @@
 #pragma once
 
-#include "app/scenes/scenes.h"
 #include "app/course/step_panel.h"
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
+#include "app/scenes/scenes.h"
 
 #include <functional>
 #include <memory>
@@ -37,7 +37,7 @@ struct EaselPage {
 /// study remembers the step by its id.
 class Step {
 public:
-    explicit Step(Desk& desk) : desk_(desk), scenes_(desk) {}
+    explicit Step(StudySession& session) : session_(session), scenes_(session) {}
     virtual ~Step() = default;
 
     virtual std::string id() const = 0;
@@ -46,7 +46,7 @@ public:
     virtual QString lacks() const = 0;
     /// It lacks nothing as soon as there is a photograph, or a head, and counts as done only once it was opened.
     virtual bool countsWhenOpened() const { return false; }
-    bool isDone() const { return lacks().isEmpty() && (!countsWhenOpened() || desk_.study().openedSteps.contains(id())); }
+    bool isDone() const { return lacks().isEmpty() && (!countsWhenOpened() || session_.study().openedSteps.contains(id())); }
     /// The panel to show now. Made when first asked for; a step may have several.
     virtual StepPanel* panel() = 0;
     /// What lies on a sheet, and what the hand can do there.
@@ -61,17 +61,17 @@ protected:
     /// The one panel of a step that has no more, made when first asked for; the bench owns it then.
     template <class Panel>
     StepPanel* panelOf(StepPanel*& panel) {
-        return panel ? panel : panel = new Panel(desk_);
+        return panel ? panel : panel = new Panel(session_);
     }
     Action goTo(const QString& label, const std::string& step) {
-        return {label, [this, step] { desk_.document.goTo(step); }};
+        return {label, [this, step] { session_.document.goTo(step); }};
     }
 
-    Desk& desk_;
+    StudySession& session_;
     Scenes scenes_;
 };
 
-using MakeStep = std::unique_ptr<Step>(Desk& desk);
+using MakeStep = std::unique_ptr<Step>(StudySession& session);
 /// The list, in the order practitioners take them: one name for each folder of app/course.
 #define ZOKRAN_STEPS \
     makeSetUpStep, makeBlockInStep, makeGuidesStep, makeMeasureStep, makeDrawStep, makeCheckStep, makeLightStep, \
@@ -79,6 +79,6 @@ using MakeStep = std::unique_ptr<Step>(Desk& desk);
 MakeStep ZOKRAN_STEPS;
 
 /// Every step, in the order practitioners take them.
-std::vector<std::unique_ptr<Step>> course(Desk& desk);
+std::vector<std::unique_ptr<Step>> course(StudySession& session);
 
 } // namespace zokran

@@ -7,8 +7,7 @@
 
 namespace zokran {
 
-StepPanel::StepPanel(Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), column_(new QVBoxLayout(this)) {
+StepPanel::StepPanel(QWidget* parent) : QWidget(parent), column_(new QVBoxLayout(this)) {
     column_->setContentsMargins(0, 0, 0, 0);
     column_->setSpacing(8);
 }

@@ -1,7 +1,5 @@
 #pragma once
 
-#include "app/document/desk.h"
-
 #include <QWidget>
 
 class QLabel;
@@ -14,7 +12,7 @@ class StepPanel : public QWidget {
     Q_OBJECT
 
 public:
-    explicit StepPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit StepPanel(QWidget* parent = nullptr);
     /// Shows the study as it is now.
     void refresh();
 
@@ -23,7 +21,6 @@ protected:
     QLabel* addHeading(const QString& text);
     QLabel* addText(const QString& text, const char* type = nullptr);
 
-    Desk& desk_;
     QVBoxLayout* column_;
     bool refreshing_ = false; ///< values are being shown, not typed
 };

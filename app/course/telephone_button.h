@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/text/messages.h"
 
 #include <QPushButton>
@@ -10,8 +10,8 @@ namespace zokran {
 /// Opens the sheet by which a telephone sends a picture to the bench.
 class TelephoneButton : public QPushButton {
 public:
-    explicit TelephoneButton(Desk& desk) : QPushButton(tr("Take it with the telephone…")) {
-        connect(this, &QPushButton::clicked, &desk, &Desk::toTelephone);
+    explicit TelephoneButton(StudySession& session) : QPushButton(tr("Take it with the telephone…")) {
+        connect(this, &QPushButton::clicked, &session, &StudySession::toTelephone);
     }
 };
 

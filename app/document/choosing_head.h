@@ -1,14 +1,14 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 
 namespace zokran {
 
 /// The drawings on the sketch's page; none where it shows but one.
-const std::vector<Framing>& severalHeads(Desk& desk);
-/// Takes up one of them, from 0; beyond the last: the whole page is one drawing.
-void chooseHead(Desk& desk, std::size_t head);
-/// The one taken up on the page that lies there.
-std::optional<Framing> headTakenUp(const Desk& desk);
+const std::vector<Framing>& severalHeads(StudySession& session);
+/// Selects one of them, from 0; beyond the last: the whole page is one drawing.
+void chooseHead(StudySession& session, std::size_t head);
+/// The frame of the selected one, px of the page as it lies; nothing where none is selected.
+std::optional<Framing> chosenHeadFrame(const StudySession& session);
 
 } // namespace zokran

@@ -14,7 +14,7 @@ PerExpressionMark<std::optional<PicturePoint>> expressionPlacesOn(const OpenStud
 void startExpression(OpenStudy& opened);
 bool isMarkingExpression(const OpenStudy& opened);
 /// Confirms the rings that the program found on both sheets, or leaves them as suggestions. A ring that is only expected
-/// is stored by neither: it is stood by where it is taken hold of.
+/// is stored by neither: it is stored once it is pressed or moved.
 void endExpression(OpenStudy& opened, bool keep);
 
 /// Some mark of expression is compared.

@@ -15,22 +15,21 @@ QDate dayHere(const std::string& moment) {
 namespace {
 
 /// Eyes are fresh on another day, or after a break. Moments compare as the logbook writes them.
-bool isSeenAfresh(const Desk& desk, const std::string& drawn) {
-    return dayHere(drawn) < QDate::currentDate() || drawn < desk.clock.rested();
+bool isSeenAfresh(const StudyClock& clock, const std::string& drawn) {
+    return dayHere(drawn) < QDate::currentDate() || drawn < clock.rested();
 }
 
 } // namespace
 
-bool waitsForFreshEyes(const Desk& desk) {
-    const Sketch* attempt = desk.study().sketch();
-    return attempt && !attempt->selfAssessment && attempt->marks.seenMarks().empty() &&
-           isSeenAfresh(desk, attempt->drawn);
+bool waitsForFreshEyes(const Study& study, const StudyClock& clock) {
+    const Sketch* attempt = study.sketch();
+    return attempt && !attempt->selfAssessment && attempt->marks.seenMarks().empty() && isSeenAfresh(clock, attempt->drawn);
 }
 
-std::vector<StudyId> waitingForFreshEyes(const Desk& desk) {
-    std::vector<StudySummary> waiting = desk.document.logbook().studies();
+std::vector<StudyId> waitingForFreshEyes(const Logbook& logbook, const StudyClock& clock) {
+    std::vector<StudySummary> waiting = logbook.studies();
     std::erase_if(waiting, [&](const StudySummary& s) {
-        return !s.unsaid || s.marked || s.drawn.empty() || !isSeenAfresh(desk, s.drawn);
+        return !s.unsaid || s.marked || s.drawn.empty() || !isSeenAfresh(clock, s.drawn);
     });
     std::stable_sort(waiting.begin(), waiting.end(),
                      [](const StudySummary& a, const StudySummary& b) { return a.drawn < b.drawn; });

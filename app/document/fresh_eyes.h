@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/document.h"
+#include "app/document/study_clock.h"
 
 namespace zokran {
 
@@ -8,9 +9,9 @@ namespace zokran {
 QDate dayHere(const std::string& moment);
 
 /// The sketch on the bench was drawn on an earlier day or before the last break, and nothing of it was marked, said or told yet.
-bool waitsForFreshEyes(const Desk& desk);
+bool waitsForFreshEyes(const Study& study, const StudyClock& clock);
 
 /// The studies on the shelf whose last sketch waits so, the one waiting longest first.
-std::vector<StudyId> waitingForFreshEyes(const Desk& desk);
+std::vector<StudyId> waitingForFreshEyes(const Logbook& logbook, const StudyClock& clock);
 
 } // namespace zokran

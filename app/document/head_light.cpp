@@ -24,22 +24,22 @@ cv::Mat matOf(const QImage& rgb) {
 
 /// Where the head is in a picture, 8-bit.
 cv::Mat maskOf(const HeadMarks& head, const View& view, int width, int height) {
-    const DepthBuffer relief(litHead(head), view, width, height);
+    const DepthBuffer buffer(litHead(head), view, width, height);
     cv::Mat mask(height, width, CV_8U, cv::Scalar(0));
     for (int y = 0; y < height; ++y)
         for (int x = 0; x < width; ++x)
-            if (relief.spot(x, y).there())
+            if (buffer.spot(x, y).there())
                 mask.at<std::uint8_t>(y, x) = 255;
     return mask;
 }
 
 /// Draws the terminator, and dotted the edges of cast shadows, over a shaded picture.
-void drawEdges(QImage& picture, const DepthBuffer& relief, const Shading& shading) {
+void drawEdges(QImage& picture, const DepthBuffer& buffer, const Shading& shading) {
     const QRgb terminator = qRgb(178, 60, 40), cast = qRgb(40, 110, 160);
     std::vector<Zone> zones;
     for (int y = 0; y < picture.height(); ++y)
         for (int x = 0; x < picture.width(); ++x)
-            zones.push_back(relief.spot(x, y).ground ? Zone::Nothing : shading.at(x, y).zone);
+            zones.push_back(buffer.spot(x, y).ground ? Zone::Nothing : shading.at(x, y).zone);
     const auto zone = [&](int x, int y) {
         return zones[static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width()) +
                      static_cast<std::size_t>(x)];
@@ -62,7 +62,7 @@ void drawEdges(QImage& picture, const DepthBuffer& relief, const Shading& shadin
 }
 
 /// Draws the edges between planes where they are seen, fine and light, and the outline of the whole.
-void drawPlaneEdges(QImage& picture, const DepthBuffer& relief, const std::vector<PlanarSolid::Edge>& edges) {
+void drawPlaneEdges(QImage& picture, const DepthBuffer& buffer, const std::vector<PlanarSolid::Edge>& edges) {
     QPainter painter(&picture);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(QColor(20, 20, 20, 60), 0.8));
@@ -71,9 +71,9 @@ void drawPlaneEdges(QImage& picture, const DepthBuffer& relief, const std::vecto
         for (int i = 0; i < pieces; ++i) {
             const HeadPoint from = edge.from + (edge.to - edge.from) * i / pieces,
                             to = edge.from + (edge.to - edge.from) * (i + 1) / pieces;
-            if (!relief.isSeen((from + to) / 2))
+            if (!buffer.isSeen((from + to) / 2))
                 continue;
-            const PicturePoint a = relief.view().project(from), b = relief.view().project(to);
+            const PicturePoint a = buffer.view().project(from), b = buffer.view().project(to);
             painter.drawLine(QPointF(a.x(), a.y()), QPointF(b.x(), b.y()));
         }
     painter.end();
@@ -81,8 +81,8 @@ void drawPlaneEdges(QImage& picture, const DepthBuffer& relief, const std::vecto
     for (int y = 0; y + 1 < picture.height(); ++y)
         for (int x = 0; x + 1 < picture.width(); ++x)
             for (const QPoint& beside : {QPoint(x + 1, y), QPoint(x, y + 1)})
-                if (relief.spot(x, y).there() != relief.spot(beside.x(), beside.y()).there())
-                    picture.setPixel(relief.spot(x, y).there() ? QPoint(x, y) : beside, outline);
+                if (buffer.spot(x, y).there() != buffer.spot(beside.x(), beside.y()).there())
+                    picture.setPixel(buffer.spot(x, y).there() ? QPoint(x, y) : beside, outline);
 }
 
 } // namespace
@@ -189,7 +189,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
     const bool another = wanted_ != wanted;
     if (another) {
         LitSolid solid;
-        placesRelief_.reset();
+        placesBuffer_.reset();
         if (head) {
             if (!places_ || litMarks_ != fit->head) {
                 litHead_ = litHead(fit->head);
@@ -204,7 +204,7 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
                 small.scale *= placesScale;
                 small.centre *= placesScale;
                 small.principal *= placesScale;
-                placesRelief_ = std::make_unique<DepthBuffer>(std::move(solid), small, static_cast<int>(across * placesScale),
+                placesBuffer_ = std::make_unique<DepthBuffer>(std::move(solid), small, static_cast<int>(across * placesScale),
                                                               static_cast<int>(down * placesScale));
                 PlanarSolid planes = litPlanes(planarHead(), fit->head, form_ == largePlanesForm ? PlaneGrade::Few : PlaneGrade::All,
                                                wanted.bust);
@@ -215,36 +215,36 @@ const std::optional<HeadLight::Shaded>& HeadLight::shaded() {
             for (const BasicForm& form : basicForms())
                 if (form.id == form_)
                     solid = litForm(form, stands_);
-        relief_ = std::make_unique<DepthBuffer>(std::move(solid), view, across, down);
+        buffer_ = std::make_unique<DepthBuffer>(std::move(solid), view, across, down);
         wanted_ = wanted;
     }
     if (!another && shaded_ && shadedBy_ == light && shadedEdges_ == edges_ && shadedTerms_ == namesTerms_)
         return shaded_;
-    const Shading shading(*relief_, light);
+    const Shading shading(*buffer_, light);
     constexpr std::uint8_t paper = 119; // the middle of the scale
     const std::vector<std::uint8_t> grey = shading.picture(light.values, paper);
     Shaded made;
     made.picture = QImage(grey.data(), across, down, across, QImage::Format_Grayscale8)
                        .convertToFormat(QImage::Format_RGB32);
     if (inPlanes)
-        drawPlaneEdges(made.picture, *relief_, edgesOfPlanes_);
+        drawPlaneEdges(made.picture, *buffer_, edgesOfPlanes_);
     if (edges_)
-        drawEdges(made.picture, *relief_, shading);
+        drawEdges(made.picture, *buffer_, shading);
     made.view = view;
-    const auto tell = [&](const DepthBuffer& relief, const Shading& lit, double scale) {
+    const auto tell = [&](const DepthBuffer& buffer, const Shading& lit, double scale) {
         if (head)
-            made.places = litPlaces(relief, lit, *places_);
+            made.places = litPlaces(buffer, lit, *places_);
         for (LitPlace& place : made.places)
             place.at /= scale;
         if (namesTerms_)
-            made.terms = lightTermPlaces(relief, lit, light);
+            made.terms = lightTermPlaces(buffer, lit, light);
         for (LightTermPlace& place : made.terms)
             place.at /= scale;
     };
-    if (placesRelief_)
-        tell(*placesRelief_, Shading(*placesRelief_, light), placesScale);
+    if (placesBuffer_)
+        tell(*placesBuffer_, Shading(*placesBuffer_, light), placesScale);
     else
-        tell(*relief_, shading, 1);
+        tell(*buffer_, shading, 1);
     shadedBy_ = light;
     shadedEdges_ = edges_;
     shadedTerms_ = namesTerms_;

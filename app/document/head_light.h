@@ -92,7 +92,7 @@ private:
     bool stands_ = true, edges_ = false, namesTerms_ = false, squints_ = true, outlines_ = false;
     bool reading_ = false, cannotTell_ = false;
     std::optional<LightReading> told_;
-    /// What the relief was made for, and what the shading.
+    /// What the buffer was made for, and what the shading.
     struct Wanted {
         std::string form;
         bool stands = false;
@@ -106,8 +106,8 @@ private:
     HeadMarks litMarks_;
     LitSolid litHead_; ///< of those marks
     std::optional<FaceRegions> places_;
-    std::unique_ptr<DepthBuffer> relief_;
-    std::unique_ptr<DepthBuffer> placesRelief_; ///< of the round head, small, where planes are shown
+    std::unique_ptr<DepthBuffer> buffer_;
+    std::unique_ptr<DepthBuffer> placesBuffer_; ///< of the round head, small, where planes are shown
     std::vector<PlanarSolid::Edge> edgesOfPlanes_;
     std::optional<Shaded> shaded_;
     Lighting shadedBy_;

@@ -25,7 +25,7 @@ bool reachesItsEnd(const QString& file) {
     qint64 at = 0;
     while (at + 1 < size) {
         if (bytes[at] != 0xff) {
-            ++at; // between a scan's bytes, or outlier filling
+            ++at; // entropy-coded data, or fill bytes before a marker
             continue;
         }
         const unsigned char marker = bytes[at + 1];

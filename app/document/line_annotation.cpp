@@ -219,7 +219,7 @@ bool hasPointsAtWill(DrawnLine line) {
     return count.step == 1 && count.most > count.least;
 }
 
-void changeCorners(OpenStudy& opened, std::size_t at, bool more) {
+void changePointCount(OpenStudy& opened, std::size_t at, bool more) {
     auto annotation = opened.selection.lines.annotation();
     // Over the sketch there are as many as over the photograph.
     if (!annotation || !hasPointsAtWill(annotation->line) || annotation->side != Side::Reference || at >= annotation->at.size())

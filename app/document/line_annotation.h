@@ -22,7 +22,7 @@ void lookAtLineAnnotation(OpenStudy& opened);
 bool hasPointsAtWill(DrawnLine line);
 /// While such a line is laid over the photograph: one point more after this one, or this one less, within what `pointsOf`
 /// allows.
-void changeCorners(OpenStudy& opened, std::size_t at, bool more);
+void changePointCount(OpenStudy& opened, std::size_t at, bool more);
 /// Takes the line away from the sketch.
 void eraseLine(OpenStudy& opened, DrawnLine line);
 

@@ -12,7 +12,7 @@ namespace zokran {
 
 namespace {
 
-/// Takes a mark of the head up after it was placed; the rings of eyebrows, lids and lips are taken up by their tools.
+/// Selects a mark of the head after it was placed; the rings of eyebrows, lids and lips are selected by their tools.
 void takeUp(OpenStudy& opened, Side side, AnyMark mark) {
     if (const Mark* placed = std::get_if<Mark>(&mark))
         opened.selection.marks.placed(side, *placed);

@@ -54,14 +54,14 @@ void coverByHair(OpenStudy& opened);
 void hideMark(OpenStudy& opened, Side side, AnyMark mark);
 /// Stands by the suggested marks: all of them, or one.
 void confirmSuggestions(OpenStudy& opened, Side side, std::optional<AnyMark> only = {});
-/// Lays the ball where the fit sees the cranium, or takes it up again.
+/// Lays the ball where the fit sees the cranium, or removes it.
 void layBall(OpenStudy& opened, Side side);
 
 /// The construction is being turned by hand: at block-in, with a guess not committed yet.
 bool isGuessing(const OpenStudy& opened);
 /// Nothing is judged or measured yet, so a guess may come first.
 bool offersGuess(const OpenStudy& opened);
-/// Lays the construction on the reference to be turned by hand, or takes up the old guess again.
+/// Lays the construction on the reference to be turned by hand, or continues with the old guess.
 void startGuess(OpenStudy& opened);
 void setGuess(OpenStudy& opened, const QString& words, const QString& merge, const Guess& guess);
 /// Stands by the guess; what follows is measuring.

@@ -3,7 +3,7 @@
 #include "app/document/marking.h"
 #include "app/text/messages.h"
 #include "core/base/errors.h"
-#include "core/measure/telling.h"
+#include "core/measure/next_best_measurement.h"
 
 #include <algorithm>
 

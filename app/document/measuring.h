@@ -15,7 +15,7 @@ std::optional<PicturePoint> placeOf(const OpenStudy& opened, const Anchor& ancho
 /// look, never to be measured.
 std::optional<PicturePoint> expectedPlaceOf(const OpenStudy& opened, const Anchor& anchor, bool onSketch, Side side);
 
-/// A free end of the measurement taken up that is set on the other sheet and not on this one.
+/// A free end of the selected measurement that is set on the other sheet and not on this one.
 struct OpenEnd {
     std::size_t measure = 0, end = 0;
     std::optional<PicturePoint> expected;
@@ -44,7 +44,7 @@ std::optional<Pixels> unitOn(const OpenStudy& opened, Side side);
 /// A measurement read on a sheet; nothing where its ends are not all known there.
 std::optional<Reading> readingOn(const OpenStudy& opened, const Measurement& measurement, Side side);
 
-/// Puts down an end: the open one of the measurement taken up, or else the next of the measurement under way.
+/// Puts down an end: the open one of the selected measurement, or else the next of the measurement under way.
 void putEnd(OpenStudy& opened, Side side, Anchor anchor);
 /// Closes a shape, or gives up what lacks ends.
 void closeShape(OpenStudy& opened);

@@ -8,7 +8,7 @@
 namespace zokran {
 
 /// The open study, what is computed from it, what is selected in it, and the search for faces in its pictures: what a tool needs,
-/// and what marking and measuring work on. Files, devices and the window's other places are the `Desk`'s.
+/// and what marking and measuring work on. Files, devices and requests to the window are in `StudySession`.
 class OpenStudy : public QObject {
     Q_OBJECT
 

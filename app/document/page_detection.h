@@ -25,7 +25,7 @@ public:
 
     /// The corners are being put right: the photograph lies on the sheet, not the flat page.
     bool isAdjusting() const;
-    /// Takes the corners up; without a page yet, those of a sheet in the middle of the picture.
+    /// Starts correcting the corners; without a page yet, those of a sheet in the middle of the picture.
     void adjust();
     /// The corners are right.
     void finish();
@@ -45,7 +45,7 @@ public:
     };
     /// It is being laid; nothing while it is not, or where a page is laid flat and tells the scale.
     std::optional<KnownLength> knownLength() const;
-    /// Takes it up, across the middle of the picture and as long as the picture is said to show there.
+    /// Starts it, across the middle of the picture and as long as the picture is said to show there.
     void layLength();
     /// Lays it otherwise: the drawing is scaled by it. One of no length changes nothing.
     void setLength(const KnownLength& known, const QString& merge);

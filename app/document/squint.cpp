@@ -2,19 +2,19 @@
 
 namespace zokran {
 
-HeadLight::Squinted squintedOn(Desk& desk, Side side) {
+HeadLight::Squinted squintedOn(StudySession& session, Side side) {
     std::optional<View> view;
     HeadMarks head;
-    const Sketch* sketch = desk.study().sketch();
-    if (side == Side::Reference && desk.fit()) {
-        view = desk.fit()->view;
-        head = desk.fit()->head;
-    } else if (side == Side::Sketch && desk.comparison()) {
-        view = desk.comparison()->registeredView;
-        head = desk.comparison()->sitter;
+    const Sketch* sketch = session.study().sketch();
+    if (side == Side::Reference && session.fit()) {
+        view = session.fit()->view;
+        head = session.fit()->head;
+    } else if (side == Side::Sketch && session.comparison()) {
+        view = session.comparison()->registeredView;
+        head = session.comparison()->sitter;
     }
-    return desk.light.squinted(desk.picture(side), view, head, desk.study().marks(side).width,
-                               side == Side::Sketch && sketch ? std::optional(sketch->page.tone()) : std::nullopt);
+    return session.light.squinted(session.picture(side), view, head, session.study().marks(side).width,
+                                  side == Side::Sketch && sketch ? std::optional(sketch->page.tone()) : std::nullopt);
 }
 
 } // namespace zokran

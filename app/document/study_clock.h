@@ -23,7 +23,7 @@ public:
     void pause();
     void resume();
     void oneMoreMinute();
-    /// The drawing is done: what it took, or took when it was put by; the clock is put away.
+    /// The drawing is done: how long it took, or had taken when it was set aside; the clock is reset.
     Seconds finish();
     /// The drawing is done but comes in later: what it took is kept until then.
     void putByForLater();

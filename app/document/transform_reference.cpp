@@ -37,43 +37,42 @@ void layMarksAnew(Study& s, ReferenceTransform how) {
 
 } // namespace
 
-void transformReference(Desk& desk, ReferenceTransform how) {
-    const QString name = desk.pictureName(Side::Reference);
-    const QImage photograph = desk.photograph(Side::Reference);
+void transformReference(StudySession& session, ReferenceTransform how) {
+    const QString name = session.pictureName(Side::Reference);
+    const QImage photograph = session.photograph(Side::Reference);
     if (photograph.isNull())
         return;
-    if (!desk.study().sketches.empty()) {
-        emit desk.document.troubled(tr("A sketch was drawn from this photograph as it lies. Begin a new "
-                                       "study to draw it another way round."));
+    if (!session.study().sketches.empty()) {
+        emit session.document.troubled(tr("A sketch was drawn from this photograph as it lies. Begin a new "
+                                          "study to draw it another way round."));
         return;
     }
     auto folder = std::make_shared<QTemporaryDir>();
     const QString file = folder->filePath(QFileInfo(name).completeBaseName().section('-', 1) +
                                           (how == ReferenceTransform::Mirrored ? "-mirrored" : "-turned") + ".jpg");
-    const auto take = [=, &desk, id = desk.document.id()](const QImage& laid) {
-        if (desk.document.id() != id || desk.pictureName(Side::Reference) != name)
+    const auto take = [=, &session, id = session.document.id()](const QImage& laid) {
+        if (session.document.id() != id || session.pictureName(Side::Reference) != name)
             return; // the bench has moved on
-        desk.document.tryEdit([&] {
+        session.document.tryEdit([&] {
             if (laid.isNull())
                 throw StorageError(tr("%1: the picture cannot be written").arg(folder->path()).toStdString());
-            const std::string kept = desk.document.logbook().keepPicture(file.toStdString());
-            desk.pictures.put(qt(kept), laid);
-            desk.document.edit(how == ReferenceTransform::Mirrored ? tr("Mirror the photograph")
-                                                         : tr("Turn the photograph"),
-                               {}, [&](Study& s) {
-                                   s.referencePicture = kept;
-                                   layMarksAnew(s, how);
-                               });
+            const std::string kept = session.document.logbook().keepPicture(file.toStdString());
+            session.pictures.put(qt(kept), laid);
+            session.document.edit(how == ReferenceTransform::Mirrored ? tr("Mirror the photograph") : tr("Turn the photograph"),
+                                  {}, [&](Study& s) {
+                                      s.referencePicture = kept;
+                                      layMarksAnew(s, how);
+                                  });
         });
     };
-    desk.background.run(
+    session.background.run(
         [photograph, file, how, folder](const Background::Stop&) {
             constexpr int quality = 95;
             const QImage laid = how == ReferenceTransform::Mirrored ? photograph.mirrored(true, false)
                                                           : photograph.transformed(QTransform().rotate(90));
             return laid.save(file, "JPG", quality) ? laid : QImage();
         },
-        take, [&desk](const QString& why) { emit desk.document.troubled(why); });
+        take, [&session](const QString& why) { emit session.document.troubled(why); });
 }
 
 } // namespace zokran

@@ -74,8 +74,8 @@ QIcon iconFrom(const QPixmap& card) {
 
 } // namespace
 
-Library::Library(Desk& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), carrying_(desk.document.logbook()) {
+Library::Library(Document& document, Pictures& pictures, PhotoIntake& intake, QWidget* parent)
+    : QWidget(parent), document_(document), pictures_(pictures), intake_(intake), carrying_(document.logbook()) {
     setObjectName("bench");
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 24, 24, 24);
@@ -104,7 +104,7 @@ Library::Library(Desk& desk, QWidget* parent)
     connect(list_->verticalScrollBar(), &QScrollBar::valueChanged, &paintSoon_,
             qOverload<>(&QTimer::start));
     connect(list_, &QListWidget::itemSelectionChanged, this, &Library::showChosen);
-    connect(&desk_.pictures, &Pictures::thumbnailArrived, &paintSoon_, qOverload<>(&QTimer::start));
+    connect(&pictures_, &Pictures::thumbnailArrived, &paintSoon_, qOverload<>(&QTimer::start));
 }
 
 void Library::buildFinding(QVBoxLayout* column) {
@@ -171,9 +171,9 @@ void Library::buildButtons(QVBoxLayout* column) {
     button(tr("A whole &folder…"), [this] { emit folderWanted(); });
     row->addStretch();
     putBack_ = button(tr("Put the last one &back"), [this] {
-        desk_.document.tryEdit([&] {
+        document_.tryEdit([&] {
             for (StudyId id : which_->currentIndex() == 0 ? away_ : chosenIds())
-                desk_.document.logbook().putAway(id, false);
+                document_.logbook().putAway(id, false);
             away_.clear();
         });
         refresh();
@@ -204,9 +204,9 @@ std::vector<StudyId> Library::chosenIds() const {
 
 void Library::putAway(bool away) {
     const std::vector<StudyId> ids = chosenIds();
-    desk_.document.tryEdit([&] {
+    document_.tryEdit([&] {
         for (StudyId id : ids)
-            desk_.document.logbook().putAway(id, away);
+            document_.logbook().putAway(id, away);
         away_ = ids;
     });
     refresh();
@@ -229,21 +229,20 @@ void Library::eraseChosen() {
     ask.exec();
     if (ask.clickedButton() != erase)
         return;
-    desk_.document.tryEdit([&] {
+    document_.tryEdit([&] {
         for (StudyId id : ids) {
-            if (desk_.document.id() == id)
+            if (document_.id() == id)
                 throw BadInput(tr("One of them lies on the bench; open another study first.").toStdString());
-            desk_.document.logbook().erase(id);
+            document_.logbook().erase(id);
         }
     });
     refresh();
 }
 
 void Library::readStudies() {
-    desk_.document.tryEdit([&] {
-        finder_.fill(desk_.document.logbook().studies(which_->currentIndex() == 0
-                                                          ? Logbook::Shelved::OnShelf
-                                                          : Logbook::Shelved::PutAway));
+    document_.tryEdit([&] {
+        finder_.fill(
+            document_.logbook().studies(which_->currentIndex() == 0 ? Logbook::Shelved::OnShelf : Logbook::Shelved::PutAway));
     });
 }
 
@@ -264,19 +263,19 @@ void Library::fillChoices() {
 }
 
 void Library::fill() {
-    ShelfWish wish;
-    wish.words = find_->text();
-    wish.sitter = sitter_->currentData().toString().toStdString();
-    wish.finding = finding_->currentData().toString().toStdString();
-    wish.held = static_cast<HeldSo>(held_->currentIndex());
-    wish.order = static_cast<ShelfOrder>(order_->currentIndex());
+    LibraryFilter filter;
+    filter.words = find_->text();
+    filter.sitter = sitter_->currentData().toString().toStdString();
+    filter.finding = finding_->currentData().toString().toStdString();
+    filter.held = static_cast<HeadPoseClass>(held_->currentIndex());
+    filter.order = static_cast<ShelfOrder>(order_->currentIndex());
     QPixmap blank(cardPicture * devicePixelRatioF());
     blank.setDevicePixelRatio(devicePixelRatioF());
     blank.fill(Theme::current().hairline);
     const QIcon icon = iconFrom(blank);
     list_->setUpdatesEnabled(false);
     list_->clear();
-    for (const StudySummary* study : finder_.find(wish)) {
+    for (const StudySummary* study : finder_.find(filter)) {
         auto* item = new QListWidgetItem(icon, cardText(*study));
         item->setData(idRole, QVariant::fromValue<qlonglong>(study->id));
         item->setData(referenceRole, qt(study->referencePicture));
@@ -305,7 +304,7 @@ void Library::fill() {
 
 void Library::showChosen() {
     const int chosen = static_cast<int>(list_->selectedItems().size());
-    const bool mayChange = !desk_.document.logbook().isReadOnly(), shelf = which_->currentIndex() == 0;
+    const bool mayChange = !document_.logbook().isReadOnly(), shelf = which_->currentIndex() == 0;
     open_->setEnabled(chosen == 1 && shelf);
     open_->setVisible(shelf);
     putAway_->setVisible(shelf);
@@ -357,7 +356,7 @@ void Library::paintCards() {
         QPainter painter(&card);
         painter.fillRect(QRect(QPoint(half.width() + 2, 0), half), Theme::current().bench);
         for (int i : {0, 1}) {
-            const QImage small = desk_.pictures.thumbnail(names[i], i == 0 && study ? study->frame : std::nullopt, dense);
+            const QImage small = pictures_.thumbnail(names[i], i == 0 && study ? study->frame : std::nullopt, dense);
             if (!small.isNull())
                 painter.drawImage(QRect(QPoint(i * (half.width() + 2), 0), half), small);
             else if (!names[i].isEmpty())

@@ -1,10 +1,12 @@
 #pragma once
 
-#include "app/document/bundle_transfer.h"
 #include "app/background/background.h"
-#include "app/document/desk.h"
-#include "app/print/contact_sheet.h"
+#include "app/document/bundle_transfer.h"
+#include "app/document/document.h"
+#include "app/document/photo_intake.h"
+#include "app/document/pictures.h"
 #include "app/library/library_finder.h"
+#include "app/print/contact_sheet.h"
 
 #include <QWidget>
 
@@ -26,7 +28,7 @@ class Library : public QWidget {
     Q_OBJECT
 
 public:
-    explicit Library(Desk& desk, QWidget* parent = nullptr);
+    Library(Document& document, Pictures& pictures, PhotoIntake& intake, QWidget* parent = nullptr);
     void refresh();
     /// Takes the studies of a bundle in.
     void takeBundle(const QString& file);
@@ -46,11 +48,11 @@ private:
     void fillChoices();
     /// Lays out what is wished for.
     void fill();
-    /// Compares, off the UI thread, the drawings whose figures are not known yet, and shows them then.
     /// Reads the studies of the chosen place, shelf or put away, into the finder.
     void readStudies();
     /// Writes the cards' words anew without touching the cards themselves: what was chosen stays chosen.
     void tellCardsAnew();
+    /// Compares, off the UI thread, the drawings whose figures are not known yet, and shows them then.
     void compareWhatIsNot();
     void showChosen();
     /// Paints the cards in sight whose pictures have come.
@@ -64,7 +66,9 @@ private:
     void eraseChosen();
     void saveContactSheet();
 
-    Desk& desk_;
+    Document& document_;
+    Pictures& pictures_;
+    PhotoIntake& intake_;
     LibraryFinder finder_;
     QLineEdit* find_;
     QComboBox *which_, *sitter_, *held_, *finding_, *order_;

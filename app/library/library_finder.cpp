@@ -11,20 +11,20 @@ namespace zokran {
 
 namespace {
 
-bool isHeld(const Pose& pose, HeldSo so) {
+bool isHeld(const Pose& pose, HeadPoseClass so) {
     const double turn = std::abs(inDegrees(pose.turn)), tilt = inDegrees(pose.tilt);
     switch (so) {
-    case HeldSo::Any:
+    case HeadPoseClass::Any:
         break;
-    case HeldSo::Front:
+    case HeadPoseClass::Front:
         return turn < 15;
-    case HeldSo::ThreeQuarter:
+    case HeadPoseClass::ThreeQuarter:
         return turn >= 15 && turn < 60;
-    case HeldSo::Profile:
+    case HeadPoseClass::Profile:
         return turn >= 60;
-    case HeldSo::LookingUp:
+    case HeadPoseClass::LookingUp:
         return tilt > 12;
-    case HeldSo::LookingDown:
+    case HeadPoseClass::LookingDown:
         return tilt < -12;
     }
     return true;
@@ -55,18 +55,17 @@ const std::optional<Drawing>& LibraryFinder::drawingOf(const Known& known) {
     return known.drawing;
 }
 
-std::vector<const StudySummary*> LibraryFinder::find(const ShelfWish& wish) const {
-    const QStringList wanted = wish.words.toLower().split(' ', Qt::SkipEmptyParts);
+std::vector<const StudySummary*> LibraryFinder::find(const LibraryFilter& filter) const {
+    const QStringList wanted = filter.words.toLower().split(' ', Qt::SkipEmptyParts);
     std::vector<const StudySummary*> found;
     for (const Known& known : known_) {
-        bool fits = wish.sitter.empty() || known.study.sitter == wish.sitter;
+        bool fits = filter.sitter.empty() || known.study.sitter == filter.sitter;
         for (const QString& word : wanted)
             fits = fits && known.words.contains(word);
-        if (fits && (wish.held != HeldSo::Any || !wish.finding.empty())) {
+        if (fits && (filter.held != HeadPoseClass::Any || !filter.finding.empty())) {
             const auto& drawing = drawingOf(known);
-            fits = drawing && isHeld(drawing->seen, wish.held) &&
-                   (wish.finding.empty() || std::count(drawing->toMend.begin(), drawing->toMend.end(),
-                                                       wish.finding) > 0);
+            fits = drawing && isHeld(drawing->seen, filter.held) &&
+                   (filter.finding.empty() || std::count(drawing->toMend.begin(), drawing->toMend.end(), filter.finding) > 0);
         }
         if (fits)
             found.push_back(&known.study);
@@ -74,11 +73,11 @@ std::vector<const StudySummary*> LibraryFinder::find(const ShelfWish& wish) cons
     // They come the last changed first; what is alike stays so.
     const auto order = [&](auto key) { std::stable_sort(found.begin(), found.end(), key); };
     using S = const StudySummary*;
-    if (wish.order == ShelfOrder::Drawn)
+    if (filter.order == ShelfOrder::Drawn)
         order([](S a, S b) { return a->drawn > b->drawn; });
-    else if (wish.order == ShelfOrder::Title)
+    else if (filter.order == ShelfOrder::Title)
         order([](S a, S b) { return QString::localeAwareCompare(qt(a->title), qt(b->title)) < 0; });
-    else if (wish.order == ShelfOrder::Sitter)
+    else if (filter.order == ShelfOrder::Sitter)
         order([](S a, S b) { return QString::localeAwareCompare(qt(a->sitter), qt(b->sitter)) < 0; });
     return found;
 }

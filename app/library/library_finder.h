@@ -9,15 +9,15 @@
 
 namespace zokran {
 
-/// How a head is held, roughly, as the shelf is asked for it.
-enum class HeldSo { Any, Front, ThreeQuarter, Profile, LookingUp, LookingDown };
+/// Coarse classes of head pose to filter the library by.
+enum class HeadPoseClass { Any, Front, ThreeQuarter, Profile, LookingUp, LookingDown };
 enum class ShelfOrder { Changed, Drawn, Title, Sitter };
 
-/// What is wanted from the shelf; empty members want nothing in particular.
-struct ShelfWish {
+/// What studies are searched for; an empty member does not restrict.
+struct LibraryFilter {
     QString words;  ///< each of them is somewhere in title, sitter, notes, diary or date
     std::string sitter, finding; ///< whose head; the id of what is to be mended in the last sketch
-    HeldSo held = HeldSo::Any;
+    HeadPoseClass held = HeadPoseClass::Any;
     ShelfOrder order = ShelfOrder::Changed;
 };
 
@@ -27,7 +27,7 @@ public:
     void fill(std::vector<StudySummary> studies);
     std::size_t size() const { return known_.size(); }
     /// In the order wished for. The pointers hold until `fill`.
-    std::vector<const StudySummary*> find(const ShelfWish& wish) const;
+    std::vector<const StudySummary*> find(const LibraryFilter& filter) const;
     /// The study of this number; null where there is none.
     const StudySummary* study(StudyId id) const;
     /// What there is to choose from, each once.

@@ -34,13 +34,13 @@ void Library::buildWork(QVBoxLayout* column) {
     work_->hide();
     connectCarrying();
     connect(stop, &QPushButton::clicked, this, [this] {
-        desk_.intake.stop();
+        intake_.stop();
         sheet_.stop();
         carrying_.stop();
         work_->hide();
     });
-    connect(&desk_.intake, &PhotoIntake::changed, this, &Library::showIntake);
-    connect(&desk_.intake, &PhotoIntake::finished, this, [this] {
+    connect(&intake_, &PhotoIntake::changed, this, &Library::showIntake);
+    connect(&intake_, &PhotoIntake::finished, this, [this] {
         work_->hide();
         refresh();
     });
@@ -51,14 +51,14 @@ void Library::buildWork(QVBoxLayout* column) {
     });
     connect(&sheet_, &ContactSheet::failed, this, [this](const QString& why) {
         work_->hide();
-        emit desk_.document.troubled(why);
+        emit document_.troubled(why);
     });
 }
 
 void Library::connectCarrying() {
     connect(&carrying_, &BundleTransfer::progressed, this, [this](int percent) { workDone_->setValue(percent); });
     connect(&carrying_, &BundleTransfer::ended, work_, &QWidget::hide);
-    connect(&carrying_, &BundleTransfer::failed, &desk_.document, &Document::troubled);
+    connect(&carrying_, &BundleTransfer::failed, &document_, &Document::troubled);
     connect(&carrying_, &BundleTransfer::written, this,
             [this](const QString& file) { count_->setText(tr("Saved: %1").arg(QFileInfo(file).fileName())); });
     connect(&carrying_, &BundleTransfer::taken, this, [this](const Imported& in) {
@@ -68,7 +68,7 @@ void Library::connectCarrying() {
             told += " " + tr("%1 had been changed here: both are kept.").arg(in.apart);
         if (!in.leftOut.empty())
             told += " " + tr("%1 were left out. The first: %2").arg(in.leftOut.size()).arg(qt(in.leftOut[0]));
-        emit desk_.document.troubled(told);
+        emit document_.troubled(told);
         if (in.taken.size() == 1)
             emit chosen(in.taken[0]);
     });
@@ -84,7 +84,7 @@ void Library::showWork(const QString& words) {
 void Library::takeBundle(const QString& file) {
     if (carrying_.isRunning())
         return;
-    desk_.document.saveNow();
+    document_.saveNow();
     showWork(tr("Taking studies in…"));
     carrying_.take(file);
 }
@@ -92,7 +92,7 @@ void Library::takeBundle(const QString& file) {
 void Library::saveBundle(bool whole) {
     if (carrying_.isRunning() || (!whole && chosenIds().empty()))
         return;
-    desk_.document.saveNow();
+    document_.saveNow();
     QSettings settings;
     const QString name = whole ? tr("logbook") : chosenIds().size() == 1 ? tr("study") : tr("studies");
     QString file = QFileDialog::getSaveFileName(
@@ -108,10 +108,10 @@ void Library::saveBundle(bool whole) {
 }
 
 void Library::showIntake() {
-    work_->setVisible(desk_.intake.isRunning());
-    workWords_->setText(tr("Taking in %1 of %2…").arg(desk_.intake.done() + 1).arg(desk_.intake.all()));
-    workDone_->setRange(0, desk_.intake.all());
-    workDone_->setValue(desk_.intake.done());
+    work_->setVisible(intake_.isRunning());
+    workWords_->setText(tr("Taking in %1 of %2…").arg(intake_.done() + 1).arg(intake_.all()));
+    workDone_->setRange(0, intake_.all());
+    workDone_->setValue(intake_.done());
 }
 
 void Library::saveContactSheet() {
@@ -135,7 +135,7 @@ void Library::saveContactSheet() {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     showWork(tr("Writing the contact sheet…"));
-    sheet_.write(desk_.document.logbook(), tr("%n heads", nullptr, static_cast<int>(studies.size())).toStdString(), studies, file);
+    sheet_.write(document_.logbook(), tr("%n heads", nullptr, static_cast<int>(studies.size())).toStdString(), studies, file);
 }
 
 void Library::tellCardsAnew() {
@@ -154,19 +154,19 @@ void Library::tellCardsAnew() {
 void Library::compareWhatIsNot() {
     const auto studies = finder_.find({});
     const auto waits = [](const StudySummary* s) { return s->marked && !s->drawn.empty() && s->figures.empty(); };
-    if (isCompared_ || comparing_.isRunning() || desk_.document.logbook().isReadOnly() ||
+    if (isCompared_ || comparing_.isRunning() || document_.logbook().isReadOnly() ||
         std::none_of(studies.begin(), studies.end(), waits))
         return;
     comparing_.run(
-        [folder = desk_.document.logbook().folder()](const Background::Stop& stop) {
+        [folder = document_.logbook().folder()](const Background::Stop& stop) {
             return drawingsOf(Logbook(folder, Logbook::Access::ReadOnlyShared), [&](double) { return !stop; });
         },
         [this](const std::vector<LoggedDrawing>& drawings) {
             bool isAnyNew = false;
-            desk_.document.tryEdit([&] {
+            document_.tryEdit([&] {
                 for (const LoggedDrawing& logged : drawings)
                     if (logged.computedNow) {
-                        desk_.document.logbook().keepFigures(logged.study, logged.place, figuresText(logged.drawing));
+                        document_.logbook().keepFigures(logged.study, logged.place, figuresText(logged.drawing));
                         isAnyNew = true;
                     }
             });

@@ -7,7 +7,7 @@ namespace zokran {
 /// What is to be seen of the marks on a sheet.
 struct MarksShown {
     PerMark<std::optional<PlacedMark>> marks;
-    PerExpressionMark<std::optional<PlacedMark>> expression = {}; ///< drawn small; they are not taken hold of
+    PerExpressionMark<std::optional<PlacedMark>> expression = {}; ///< drawn small; they cannot be dragged
     PerMark<std::optional<PicturePoint>> expected = {}; ///< where the fit expects each
     PerMark<std::optional<PicturePoint>> preplaced = {}; ///< not confirmed: where each may lie
     std::optional<Mark> asked = {}; ///< of the preplaced, the one to be confirmed next

@@ -5,7 +5,7 @@
 
 namespace zokran {
 
-/// Measurements on a sheet, in dark graphite with their numbers attached; the one taken up bold.
+/// Measurements on a sheet, in dark graphite with their numbers attached; the selected one bold.
 class MeasuresOverlay : public Overlay {
 public:
     struct Shown {

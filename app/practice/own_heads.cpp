@@ -54,7 +54,7 @@ std::optional<OwnTask> nextOwnTask(const std::filesystem::path& folder, bool loo
         if (study.marked && !study.referencePicture.empty())
             ids.push_back(study.id);
     // Those asked about least first, in an order that looks like none.
-    const auto mixed = [](StudyId id) { return Dice(static_cast<std::uint32_t>(id)).next(); };
+    const auto mixed = [](StudyId id) { return SeededRandom(static_cast<std::uint32_t>(id)).next(); };
     std::sort(ids.begin(), ids.end(), [&](StudyId a, StudyId b) {
         return std::tuple(a != debt, asked[a], mixed(a)) < std::tuple(b != debt, asked[b], mixed(b));
     });

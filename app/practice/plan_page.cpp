@@ -84,8 +84,8 @@ void HeadsFilling::paintEvent(QPaintEvent*) {
     }
 }
 
-PlanPage::PlanPage(Desk& desk, QUndoStack& undo, QWidget* parent)
-    : QWidget(parent), desk_(desk), undo_(undo), document_(desk.document) {
+PlanPage::PlanPage(Document& document, const StudyClock& clock, TimedSitting& sitting, QUndoStack& undo, QWidget* parent)
+    : QWidget(parent), clock_(clock), sitting_(sitting), undo_(undo), document_(document) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -170,9 +170,8 @@ void PlanPage::buildSitting(QVBoxLayout* column) {
     sittingMinutes_ = number(tr("Minutes for each"), 1, 60, 10, tr(" min each"));
     auto* start = new QPushButton(tr("B&egin the sitting"));
     column->addWidget(start);
-    connect(start, &QPushButton::clicked, this, [this] {
-        desk_.sitting.begin(sittingHeads_->value(), std::chrono::minutes(sittingMinutes_->value()));
-    });
+    connect(start, &QPushButton::clicked, this,
+            [this] { sitting_.begin(sittingHeads_->value(), std::chrono::minutes(sittingMinutes_->value())); });
     column->addWidget(again_ = new QPushButton);
     connect(again_, &QPushButton::clicked, this, [this] {
         if (!waiting_.empty())
@@ -182,7 +181,7 @@ void PlanPage::buildSitting(QVBoxLayout* column) {
 
 void PlanPage::showWaiting() {
     waiting_.clear();
-    document_.tryEdit([&] { waiting_ = waitingForFreshEyes(desk_); });
+    document_.tryEdit([&] { waiting_ = waitingForFreshEyes(document_.logbook(), clock_); });
     again_->setVisible(!waiting_.empty());
     again_->setText(tr("&Look again: %n drawings put aside", nullptr, static_cast<int>(waiting_.size())));
 }
@@ -281,9 +280,8 @@ void PlanPage::saveCalendar() {
     if (file.isEmpty())
         return;
     document_.tryEdit([&] {
-        writeAtomically(file.toStdString(),
-                        calendarText(*known, standingOf(*known, drawnDays(), todayHere()), todayHere(),
-                                     tr("Draw %1 heads").arg("{count}").toStdString()));
+        writeAtomically(file.toStdString(), calendarText(*known, planStatus(*known, drawnDays(), todayHere()), todayHere(),
+                                                         tr("Draw %1 heads").arg("{count}").toStdString()));
     });
 }
 
@@ -300,7 +298,7 @@ void PlanPage::refresh() {
         when_->setText(tr("Any goal will do; a smaller one that is kept is worth more."));
         return;
     }
-    const PlanStanding standing = standingOf(*known, drawnDays(), todayHere());
+    const PlanStatus standing = planStatus(*known, drawnDays(), todayHere());
     const int left = standing.today ? std::max(0, standing.today->due - standing.today->done) : 0;
     heads_->show(known->goal, standing.done, left);
     if (standing.done >= known->goal)

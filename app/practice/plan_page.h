@@ -1,6 +1,8 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/document.h"
+#include "app/document/study_clock.h"
+#include "app/document/timed_sitting.h"
 #include "app/print/contact_sheet.h"
 #include "core/practice/head_plan.h"
 
@@ -38,7 +40,7 @@ class PlanPage : public QWidget {
     Q_OBJECT
 
 public:
-    PlanPage(Desk& desk, QUndoStack& undo, QWidget* parent = nullptr);
+    PlanPage(Document& document, const StudyClock& clock, TimedSitting& sitting, QUndoStack& undo, QWidget* parent = nullptr);
     void refresh();
     std::optional<HeadPlan> plan() const;
 
@@ -61,7 +63,8 @@ private:
     /// Keeps a plan, or none; can be undone.
     void keep(const QString& words, const std::string& text);
 
-    Desk& desk_;
+    const StudyClock& clock_;
+    TimedSitting& sitting_;
     QUndoStack& undo_;
     Document& document_;
     QLabel *words_, *when_;

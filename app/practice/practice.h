@@ -1,13 +1,15 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/document.h"
+#include "app/document/study_clock.h"
+#include "app/document/timed_sitting.h"
 
 #include <QUndoStack>
 #include <QWidget>
 
 namespace zokran {
 
-class DrillDesk;
+class DrillPage;
 class PlanPage;
 
 /// The place to practise: the plan of heads, and drills of a minute.
@@ -15,9 +17,9 @@ class Practice : public QWidget {
     Q_OBJECT
 
 public:
-    explicit Practice(Desk& desk, QWidget* parent = nullptr);
+    Practice(Document& document, const StudyClock& clock, TimedSitting& sitting, QWidget* parent = nullptr);
     void refresh();
-    DrillDesk* drills() { return drills_; }
+    DrillPage* drills() { return drills_; }
     PlanPage* plan() { return plan_; }
     /// The way back from what was done here.
     QUndoStack& undoStack() { return undo_; }
@@ -31,7 +33,7 @@ signals:
 private:
     QUndoStack undo_;
     PlanPage* plan_;
-    DrillDesk* drills_;
+    DrillPage* drills_;
 };
 
 } // namespace zokran

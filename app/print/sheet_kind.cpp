@@ -15,12 +15,11 @@ std::span<const SheetKind* const> sheetKinds() {
     return kinds;
 }
 
-QString lacksFit(const Desk& desk) {
-    return desk.fit() ? QString()
-                      : tr("a head that is blocked in");
+QString lacksFit(const StudySession& session) {
+    return session.fit() ? QString() : tr("a head that is blocked in");
 }
 
-QString lacksNothing(const Desk&) {
+QString lacksNothing(const StudySession&) {
     return {};
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "core/print/drawing.h"
 
 #include <span>
@@ -13,8 +13,8 @@ struct SheetKind {
     const char* id;   ///< also what its file is called
     const char* name; ///< in English, to be translated
     /// What it still needs, such as "a head that is blocked in"; empty when it can be made.
-    QString (*lacks)(const Desk& desk);
-    std::vector<PrintSheet> (*make)(Desk& desk);
+    QString (*lacks)(const StudySession& session);
+    std::vector<PrintSheet> (*make)(StudySession& session);
 };
 
 /// The list: one name for each file of app/print/kinds.
@@ -26,8 +26,8 @@ extern const SheetKind ZOKRAN_SHEET_KINDS;
 std::span<const SheetKind* const> sheetKinds();
 
 /// What most of them lack.
-QString lacksFit(const Desk& desk);
-QString lacksNothing(const Desk& desk);
+QString lacksFit(const StudySession& session);
+QString lacksNothing(const StudySession& session);
 
 /// A picture of the bench as it is printed; no columns while it is being decoded.
 PrintPicture printed(const QImage& picture);

@@ -28,10 +28,10 @@ QRectF rectOf(const Framing& f) {
 } // namespace
 
 Scene Scenes::picture(Side side) {
-    const MarkSheet& sheet = desk_.study().marks(side);
-    Scene scene = pictureScene(side, desk_.picture(side), QSizeF(sheet.width, sheet.height));
-    if (side == Side::Reference && desk_.study().framing)
-        scene.frame = rectOf(*desk_.study().framing);
+    const MarkSheet& sheet = session_.study().marks(side);
+    Scene scene = pictureScene(side, session_.picture(side), QSizeF(sheet.width, sheet.height));
+    if (side == Side::Reference && session_.study().framing)
+        scene.frame = rectOf(*session_.study().framing);
     return scene;
 }
 
@@ -39,25 +39,25 @@ Scene Scenes::headPicture(Side side) {
     Scene scene = picture(side);
     if (scene.picture.isNull())
         return scene;
-    if (side == Side::Reference && desk_.fit())
-        scene.frame = seenFrame(desk_.fit()->view, scene.extent);
-    else if (side == Side::Sketch && desk_.comparison())
-        scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
+    if (side == Side::Reference && session_.fit())
+        scene.frame = seenFrame(session_.fit()->view, scene.extent);
+    else if (side == Side::Sketch && session_.comparison())
+        scene.frame = headFrame(session_.comparison()->registeredView, scene.extent);
     return scene;
 }
 
 Scene Scenes::photograph(Side side) {
-    const QImage photograph = desk_.photograph(side);
+    const QImage photograph = session_.photograph(side);
     return pictureScene(side, photograph, photograph.size());
 }
 
 Scene Scenes::pictureScene(Side side, const QImage& picture, const QSizeF& extent) {
     Scene scene;
     const bool seen = side == Side::Reference;
-    const QString name = desk_.pictureName(side);
+    const QString name = session_.pictureName(side);
     scene.caption = seen ? tr("Seen") : tr("Drawn");
-    if (seen && !desk_.study().sitter.empty())
-        scene.caption = tr("Seen: %1").arg(qt(desk_.study().sitter));
+    if (seen && !session_.study().sitter.empty())
+        scene.caption = tr("Seen: %1").arg(qt(session_.study().sitter));
     scene.emptyText = seen ? tr("The photograph you draw from lies here.")
                            : tr("A photograph of your sketch lies here.");
     if (name.isEmpty())
@@ -66,7 +66,7 @@ Scene Scenes::pictureScene(Side side, const QImage& picture, const QSizeF& exten
     scene.picture = picture;
     if (!scene.picture.isNull())
         scene.lay<PictureOverlay>(scene.picture, scaled_[seen ? 0 : 1]);
-    else if (const QString why = desk_.pictures.trouble(name); !why.isEmpty())
+    else if (const QString why = session_.pictures.trouble(name); !why.isEmpty())
         scene.emptyText = tr("This picture cannot be shown. %1").arg(why);
     else
         scene.emptyText = tr("Opening the picture…");
@@ -81,7 +81,7 @@ QRectF Scenes::headFrame(const View& view) const {
 }
 
 QRectF Scenes::seenFrame(const View& view, const QSizeF& picture) const {
-    return desk_.study().framing ? rectOf(*desk_.study().framing) : headFrame(view, picture);
+    return session_.study().framing ? rectOf(*session_.study().framing) : headFrame(view, picture);
 }
 
 QRectF Scenes::headFrame(const View& view, const QSizeF& picture) const {
@@ -95,12 +95,12 @@ QRectF Scenes::headFrame(const View& view, const QSizeF& picture) const {
 
 Scene Scenes::guided(bool named) {
     Scene scene = picture(Side::Reference);
-    if (scene.picture.isNull() || !desk_.fit())
+    if (scene.picture.isNull() || !session_.fit())
         return scene;
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference);
+    std::vector<GuideLine> lines = session_.analysis.lines(Side::Reference);
     asMeasured(lines);
-    scene.frame = seenFrame(desk_.fit()->view, scene.extent);
-    if (const auto& share = desk_.selection.form.animatedShare()) {
+    scene.frame = seenFrame(session_.fit()->view, scene.extent);
+    if (const auto& share = session_.selection.form.animatedShare()) {
         scene.lay<LinesOverlay>(linesDrawnSoFar(lines, *share));
         return scene;
     }
@@ -126,15 +126,15 @@ Scene Scenes::formAlone(const std::vector<GuideLine>& lines, const View& view) {
 }
 
 Scene Scenes::fittedFormAlone(bool byStep) {
-    if (!desk_.fit()) {
+    if (!session_.fit()) {
         Scene scene;
         scene.caption = tr("The form alone");
         scene.emptyText = tr("Here the construction will stand alone, turned like your sitter, for "
                              "you to copy on to paper.");
         return scene;
     }
-    View view = desk_.fit()->view;
-    const FormViewState::Turned& by = desk_.selection.form.turned();
+    View view = session_.fit()->view;
+    const FormViewState::Turned& by = session_.selection.form.turned();
     const bool turned = !(by == FormViewState::Turned());
     if (turned) {
         Pose pose = view.pose();
@@ -142,12 +142,12 @@ Scene Scenes::fittedFormAlone(bool byStep) {
         pose.tilt += by.tilt;
         view.face(headToView(pose));
     }
-    std::vector<GuideLine> lines = desk_.analysis.linesSeenBy(view);
-    const int step = byStep && !desk_.selection.form.animatedShare() ? desk_.selection.form.step() : 0;
+    std::vector<GuideLine> lines = session_.analysis.linesSeenBy(view);
+    const int step = byStep && !session_.selection.form.animatedShare() ? session_.selection.form.step() : 0;
     std::erase_if(lines, [&](const GuideLine& line) { return step > 0 && line.step > step; });
     if (!byStep)
         asMeasured(lines);
-    if (const auto& share = desk_.selection.form.animatedShare(); share && byStep)
+    if (const auto& share = session_.selection.form.animatedShare(); share && byStep)
         lines = linesDrawnSoFar(lines, *share);
     Scene scene = formAlone(lines, view);
     if (turned)
@@ -157,13 +157,13 @@ Scene Scenes::fittedFormAlone(bool byStep) {
 }
 
 Scene Scenes::drawn(bool overlaid) {
-    if (desk_.pictureName(Side::Sketch).isEmpty())
+    if (session_.pictureName(Side::Sketch).isEmpty())
         return fittedFormAlone();
     Scene scene = picture(Side::Sketch);
-    if (scene.picture.isNull() || !overlaid || !desk_.comparison())
+    if (scene.picture.isNull() || !overlaid || !session_.comparison())
         return scene;
-    scene.frame = headFrame(desk_.comparison()->registeredView, scene.extent);
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Sketch);
+    scene.frame = headFrame(session_.comparison()->registeredView, scene.extent);
+    std::vector<GuideLine> lines = session_.analysis.lines(Side::Sketch);
     asMeasured(lines);
     scene.lay<LinesOverlay>(std::move(lines));
     return scene;
@@ -171,19 +171,19 @@ Scene Scenes::drawn(bool overlaid) {
 
 std::vector<GuideLine> Scenes::linesDrawnSoFar(const std::vector<GuideLine>& lines, double share) const {
     const bool moves = qApp->style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0;
-    return linesAt(lines, drawingOrder(lines, desk_.fit()->view.outlineRadius()), share, !moves);
+    return linesAt(lines, drawingOrder(lines, session_.fit()->view.outlineRadius()), share, !moves);
 }
 
 int Scenes::animatedStep() const {
-    const auto& share = desk_.selection.form.animatedShare();
-    if (!share || !desk_.fit())
+    const auto& share = session_.selection.form.animatedShare();
+    if (!share || !session_.fit())
         return 0;
-    return stepAt(drawingOrder(desk_.analysis.lines(Side::Reference), desk_.fit()->view.outlineRadius()), *share);
+    return stepAt(drawingOrder(session_.analysis.lines(Side::Reference), session_.fit()->view.outlineRadius()), *share);
 }
 
 std::map<std::string, QString> Scenes::doubts() const {
     std::map<std::string, QString> notes;
-    const auto& fit = desk_.fit();
+    const auto& fit = session_.fit();
     if (!fit)
         return notes;
     for (const LineEntry& line : lineTable())

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/overlays/picture_overlay.h"
 #include "app/sheet/scene.h"
 #include "app/tools/turn_tool.h"
@@ -12,7 +12,7 @@ namespace zokran {
 /// The scenes that several steps start from.
 class Scenes {
 public:
-    explicit Scenes(Desk& desk) : desk_(desk), turnTool_(desk) {}
+    explicit Scenes(StudySession& session) : session_(session), turnTool_(session.selection.form) {}
 
     /// A side's picture alone, or what is said while it is missing: the photograph, or the sketch's
     /// page laid flat.
@@ -46,7 +46,7 @@ private:
     /// How sure each level line is, in % of the head's height.
     std::map<std::string, QString> doubts() const;
 
-    Desk& desk_;
+    StudySession& session_;
     TurnTool turnTool_;
     std::shared_ptr<ScaledPicture> scaled_[2] = {std::make_shared<ScaledPicture>(),
                                                  std::make_shared<ScaledPicture>()};

@@ -6,7 +6,7 @@
 namespace zokran {
 
 /// Drags the rings of eyebrows, lids and lips on one sheet. A ring that is pressed, or left by Space, is stood by where it
-/// lies; Delete sets the ring taken up aside.
+/// lies; Delete marks the selected ring as not seen.
 class ExpressionTool : public PointsTool {
 public:
     ExpressionTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
@@ -16,7 +16,7 @@ public:
     void release(const SheetPointer& pointer) override;
     QString word(const SheetPointer& pointer) const override;
 
-    /// The mark taken up last; nothing where none lies on the sheet.
+    /// The mark selected last; nothing where none lies on the sheet.
     std::optional<ExpressionMark> taken() const;
 
 protected:
@@ -26,7 +26,7 @@ protected:
     void finish() override;
 
 private:
-    /// Stores the ring taken up last where it lies, if it is not stored yet.
+    /// Stores the ring selected last where it lies, if it is not stored yet.
     void standByTaken();
     /// The marks that lie on the sheet, in the order of `points`.
     std::vector<ExpressionMark> marks() const;

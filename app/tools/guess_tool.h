@@ -24,7 +24,7 @@ private:
 
     OpenStudy& opened_;
     std::optional<GuessGrip> held_;
-    Guess before_; ///< when it was taken hold of
+    Guess before_; ///< at the press
     PicturePoint from_{0, 0};
 };
 

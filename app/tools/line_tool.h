@@ -6,7 +6,7 @@
 namespace zokran {
 
 /// Drags the points a drawn line is laid through. Of the hair and of a run of straights a click beside the rings puts the next
-/// one there, one after the other from the first; Insert adds one after the one taken up, Delete takes it away.
+/// one there, one after the other from the first; Insert adds one after the selected one, Delete removes it.
 class LineTool : public PointsTool {
 public:
     LineTool(OpenStudy& opened, Side side) : opened_(opened), side_(side) {}
@@ -24,7 +24,7 @@ public:
     }
     bool key(const QKeyEvent& event, const SheetPointer& middle) override {
         if (event.key() == Qt::Key_Insert || event.key() == Qt::Key_Delete) {
-            changeCorners(opened_, touched(), event.key() == Qt::Key_Insert);
+            changePointCount(opened_, touched(), event.key() == Qt::Key_Insert);
             return true;
         }
         return PointsTool::key(event, middle);
@@ -47,7 +47,7 @@ protected:
 private:
     OpenStudy& opened_;
     Side side_;
-    std::size_t clicked_ = 0; ///< points put down by clicks so far
+    std::size_t clicked_ = 0; ///< points placed by clicks so far
 };
 
 } // namespace zokran

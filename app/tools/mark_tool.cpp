@@ -82,7 +82,7 @@ std::optional<PicturePoint> MarkTool::expectedPlace(Mark mark) const {
 bool MarkTool::move(const Eigen::Vector2d& by, const SheetPointer& middle) {
     const auto& marks = opened_.study().marks(side_).marks;
     const auto isPlaced = [&](std::optional<Mark> m) { return m && marks[*m] && marks[*m]->at; };
-    // The mark the learner took up, else the one that is asked for; on a photograph that is marked the last.
+    // The mark the learner selected, else the one that is asked for; on a photograph that is marked the last.
     auto moved = opened_.selection.marks.keyboardTarget(side_);
     if (!isPlaced(moved))
         moved = askedMark(opened_, side_);

@@ -41,8 +41,8 @@ private:
     };
     std::optional<Candidate> candidate_;
     std::optional<Mark> dragged_;
-    bool movedByKeys_ = false;  ///< the mark that is taken up
-    PicturePoint beside_{0, 0}; ///< from where the mark was taken hold of to the mark
+    bool movedByKeys_ = false;  ///< the selected mark
+    PicturePoint beside_{0, 0}; ///< from the press to the mark
 };
 
 } // namespace zokran

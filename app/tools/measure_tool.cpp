@@ -15,7 +15,7 @@ namespace zokran {
 
 namespace {
 
-/// From how far an end is taken hold of, px of the widget; a mark reaches further than a line.
+/// How near a press selects an end, px of the widget; a mark reaches further than a line.
 constexpr double markReach = 10, lineReach = 6;
 
 QString nameOf(const std::string& line) {

@@ -21,7 +21,7 @@ public:
     std::optional<PicturePoint> placeHeldByKeys() const override;
 
 private:
-    /// What an end put down here takes hold of: the end, and the name of the mark or line.
+    /// What an end placed here snaps to: the end, and the name of the mark or line.
     struct Held {
         Anchor end;
         QString name;

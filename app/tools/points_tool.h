@@ -5,7 +5,7 @@
 
 namespace zokran {
 
-/// Drags a few named places about, such as the corners of a page. Keys: Space takes up the next of them, arrows move it
+/// Drags a few named places about, such as the corners of a page. Keys: Space selects the next of them, arrows move it
 /// by a pixel, with Shift by ten; Enter is done.
 class PointsTool : public Tool {
 public:
@@ -23,10 +23,10 @@ protected:
     /// Where they lie; none while there is nothing to drag.
     virtual std::vector<PicturePoint> points() const = 0;
     virtual void put(std::size_t point, const PicturePoint& at, const QString& merge) = 0;
-    /// Another was taken up.
+    /// Another one was selected.
     virtual void took() = 0;
     virtual void finish() = 0;
-    /// Takes one up to be dragged from where the button went down.
+    /// Selects one, to be dragged from where the button went down.
     void takeUp(std::size_t point) {
         touched_ = point;
         held_ = true;
@@ -38,7 +38,7 @@ protected:
 private:
     std::size_t touched_ = 0;
     bool held_ = false;
-    PicturePoint beside_{0, 0}; ///< from where it was taken hold of to the place itself
+    PicturePoint beside_{0, 0}; ///< from the press to the place itself
 };
 
 } // namespace zokran

@@ -14,18 +14,18 @@ constexpr int springTime = 140; // ms
 
 } // namespace
 
-TurnTool::TurnTool(Desk& desk, bool springs) : desk_(desk), springs_(springs) {
+TurnTool::TurnTool(FormViewState& form, bool springs) : form_(form), springs_(springs) {
     spring_.setStartValue(1.0);
     spring_.setEndValue(0.0);
     spring_.setEasingCurve(QEasingCurve::OutCubic);
-    QObject::connect(&spring_, &QVariantAnimation::valueChanged, &desk_.selection.form, [this](const QVariant& share) {
-        desk_.selection.form.turn({before_.turn * share.toDouble(), before_.tilt * share.toDouble()});
+    QObject::connect(&spring_, &QVariantAnimation::valueChanged, &form_, [this](const QVariant& share) {
+        form_.turn({before_.turn * share.toDouble(), before_.tilt * share.toDouble()});
     });
 }
 
 bool TurnTool::press(const SheetPointer& pointer) {
     spring_.stop();
-    before_ = desk_.selection.form.turned();
+    before_ = form_.turned();
     from_ = pointer.at;
     return true;
 }
@@ -33,14 +33,14 @@ bool TurnTool::press(const SheetPointer& pointer) {
 void TurnTool::drag(const SheetPointer& pointer) {
     const QPointF by = pointer.at - from_;
     constexpr Radians most{std::numbers::pi};
-    desk_.selection.form.turn({std::clamp(before_.turn + Radians{by.x() / perRadian}, -most, most),
-                               std::clamp(before_.tilt - Radians{by.y() / perRadian}, -most / 2, most / 2)});
+    form_.turn({std::clamp(before_.turn + Radians{by.x() / perRadian}, -most, most),
+                std::clamp(before_.tilt - Radians{by.y() / perRadian}, -most / 2, most / 2)});
 }
 
 void TurnTool::release(const SheetPointer&) {
     if (!springs_)
         return;
-    before_ = desk_.selection.form.turned();
+    before_ = form_.turned();
     // A desktop that wants no motion gives animations no time.
     const bool moves = QApplication::style()->styleHint(QStyle::SH_Widget_Animation_Duration) > 0;
     spring_.setDuration(moves ? springTime : 0);
@@ -49,7 +49,7 @@ void TurnTool::release(const SheetPointer&) {
 
 bool TurnTool::key(const QKeyEvent& event, const SheetPointer&) {
     const Radians step = toRadians(Degrees{event.modifiers() & Qt::ShiftModifier ? 15.0 : 5.0});
-    FormViewState::Turned by = desk_.selection.form.turned();
+    FormViewState::Turned by = form_.turned();
     switch (event.key()) {
     case Qt::Key_Left:
         by.turn -= step;
@@ -69,7 +69,7 @@ bool TurnTool::key(const QKeyEvent& event, const SheetPointer&) {
     default:
         return false;
     }
-    desk_.selection.form.turn(by);
+    form_.turn(by);
     return true;
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/selection/form_view_state.h"
 #include "app/sheet/tool.h"
 
 #include <QVariantAnimation>
@@ -12,7 +12,7 @@ namespace zokran {
 class TurnTool : public Tool {
 public:
     /// `springs`: let go, it turns back.
-    explicit TurnTool(Desk& desk, bool springs = true);
+    explicit TurnTool(FormViewState& form, bool springs = true);
     bool press(const SheetPointer& pointer) override;
     void drag(const SheetPointer& pointer) override;
     void release(const SheetPointer& pointer) override;
@@ -20,7 +20,7 @@ public:
     std::optional<Qt::CursorShape> cursor(const SheetPointer& pointer) const override;
 
 private:
-    Desk& desk_;
+    FormViewState& form_;
     bool springs_;
     FormViewState::Turned before_;
     QPointF from_;

@@ -2,13 +2,13 @@
 
 namespace zokran {
 
-void layReference(Desk& desk, Scene& drawn, WarpedOverlay::Shown how) {
-    if (drawn.picture.isNull() || !desk.comparison())
+void layReference(StudySession& session, Scene& drawn, WarpedOverlay::Shown how) {
+    if (drawn.picture.isNull() || !session.comparison())
         return;
-    const MarkSheet& reference = desk.study().reference;
-    how.picture = desk.viewMode.small(desk.picture(Side::Reference));
+    const MarkSheet& reference = session.study().reference;
+    how.picture = session.viewMode.small(session.picture(Side::Reference));
     how.extent = QSizeF(reference.width, reference.height);
-    how.registration = desk.comparison()->registration;
+    how.registration = session.comparison()->registration;
     drawn.overlays.insert(drawn.overlays.begin() + 1,
                           std::make_shared<const WarpedOverlay>(std::move(how)));
 }

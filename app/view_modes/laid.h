@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/overlays/warped_overlay.h"
 #include "app/sheet/scene.h"
 
@@ -8,6 +8,6 @@ namespace zokran {
 
 /// Lays the reference over the sketch's picture, under what else lies on the sheet. Of `how` the
 /// strength and the reach count.
-void layReference(Desk& desk, Scene& drawn, WarpedOverlay::Shown how);
+void layReference(StudySession& session, Scene& drawn, WarpedOverlay::Shown how);
 
 } // namespace zokran

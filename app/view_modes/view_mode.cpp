@@ -12,9 +12,9 @@ const std::vector<std::unique_ptr<ViewMode>>& viewModes() {
     return ways;
 }
 
-const ViewMode& currentViewMode(const Desk& desk) {
+const ViewMode& currentViewMode(const StudySession& session) {
     for (const auto& way : viewModes())
-        if (way->id() == desk.viewMode.mode() && (desk.comparison() || !way->needsComparison()))
+        if (way->id() == session.viewMode.mode() && (session.comparison() || !way->needsComparison()))
             return *way;
     return *viewModes().front();
 }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/sheet/scene.h"
 
 #include <Qt>
@@ -26,7 +26,7 @@ public:
     /// It lays one head over the other, and so wants the sketch compared.
     virtual bool needsComparison() const { return false; }
     /// Changes what the step has laid on the two sheets.
-    virtual void change(Desk& desk, Scene& seen, Scene& drawn) const = 0;
+    virtual void change(StudySession& session, Scene& seen, Scene& drawn) const = 0;
 };
 
 using MakeViewMode = std::unique_ptr<ViewMode>();
@@ -40,6 +40,6 @@ MakeViewMode ZOKRAN_VIEW_MODES;
 const std::vector<std::unique_ptr<ViewMode>>& viewModes();
 
 /// The mode chosen, or the first where it is not possible now.
-const ViewMode& currentViewMode(const Desk& desk);
+const ViewMode& currentViewMode(const StudySession& session);
 
 } // namespace zokran

@@ -12,7 +12,7 @@
 
 namespace zokran {
 
-ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ViewModeBar::ViewModeBar(StudySession& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
@@ -40,17 +40,16 @@ ViewModeBar::ViewModeBar(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
     row->addWidget(slider_ = new QSlider(Qt::Horizontal), 1);
     slider_->setRange(0, 100);
     slider_->setMinimumWidth(80);
-    connect(slider_, &QSlider::valueChanged, this,
-            [this](int value) { desk_.viewMode.setAmount(value / 100.0); });
+    connect(slider_, &QSlider::valueChanged, this, [this](int value) { session_.viewMode.setAmount(value / 100.0); });
     row->addSpacing(12);
     row->addWidget(option_ = new QCheckBox);
-    connect(option_, &QCheckBox::toggled, this, [this](bool on) { desk_.viewMode.setOption(on); });
+    connect(option_, &QCheckBox::toggled, this, [this](bool on) { session_.viewMode.setOption(on); });
     row->addStretch();
 }
 
 void ViewModeBar::choose(std::size_t way) {
     const ViewMode& chosen = *viewModes()[way];
-    desk_.viewMode.choose(chosen.id(), chosen.usualAmount());
+    session_.viewMode.choose(chosen.id(), chosen.usualAmount());
 }
 
 QSize ViewModeBar::minimumSizeHint() const {
@@ -80,10 +79,10 @@ void ViewModeBar::fitToRoom() {
 
 void ViewModeBar::refresh(bool offered) {
     setVisible(offered);
-    const ViewMode& now = currentViewMode(desk_);
+    const ViewMode& now = currentViewMode(session_);
     for (std::size_t i = 0; i < ways_.size(); ++i) {
         const ViewMode& way = *viewModes()[i];
-        const bool possible = offered && (desk_.comparison() || !way.needsComparison());
+        const bool possible = offered && (session_.comparison() || !way.needsComparison());
         ways_[i]->setEnabled(possible);
         keys_[i]->setEnabled(possible);
         ways_[i]->setChecked(&way == &now);
@@ -94,7 +93,7 @@ void ViewModeBar::refresh(bool offered) {
     option_->setVisible(!now.option().isEmpty());
     option_->setText(now.option());
     option_->setAccessibleName(now.option());
-    option_->setChecked(desk_.viewMode.option());
+    option_->setChecked(session_.viewMode.option());
     for (std::size_t i = 0; i < ways_.size(); ++i) {
         if (&*viewModes()[i] == &now)
             list_->setCurrentIndex(static_cast<int>(i));
@@ -102,7 +101,7 @@ void ViewModeBar::refresh(bool offered) {
             model->item(static_cast<int>(i))->setEnabled(ways_[i]->isEnabled());
     }
     fitToRoom();
-    const int value = static_cast<int>(std::lround(100 * desk_.viewMode.amount()));
+    const int value = static_cast<int>(std::lround(100 * session_.viewMode.amount()));
     if (slider_->value() != value)
         slider_->setValue(value);
 }

@@ -12,7 +12,7 @@ class QSlider;
 
 namespace zokran {
 
-class Desk;
+class StudySession;
 
 /// The ways of looking along the foot of the sheets, each with its key, and the slider of the one
 /// chosen.
@@ -20,7 +20,7 @@ class ViewModeBar : public QWidget {
     Q_OBJECT
 
 public:
-    explicit ViewModeBar(Desk& desk, QWidget* parent = nullptr);
+    explicit ViewModeBar(StudySession& session, QWidget* parent = nullptr);
     /// `offered`: the step of the course has something to be looked at so.
     void refresh(bool offered);
     /// Where there is no room for all buttons side by side, a list stands for them.
@@ -36,7 +36,7 @@ private:
     /// Of slider and option, as far as the mode has them, px.
     int widthOfControls() const;
 
-    Desk& desk_;
+    StudySession& session_;
     QComboBox* list_;
     std::vector<QPushButton*> ways_;
     std::vector<QShortcut*> keys_;

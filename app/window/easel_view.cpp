@@ -51,9 +51,9 @@ EaselView::EaselView(Workspace& bench, QWidget* parent) : QWidget(parent, Qt::Wi
     keys->setProperty(typeProperty, "caption");
     keys->setWordWrap(true);
     column->addWidget(keys);
-    Desk& desk = workspace_.desk();
-    connect(&desk, &Desk::changed, this, &EaselView::refresh);
-    connect(&desk.clock, &StudyClock::changed, this, &EaselView::refresh);
+    StudySession& session = workspace_.session();
+    connect(&session, &StudySession::changed, this, &EaselView::refresh);
+    connect(&session.clock, &StudyClock::changed, this, &EaselView::refresh);
     refresh();
     setFocus();
 }
@@ -65,7 +65,7 @@ void EaselView::refresh() {
     scene.tools.clear();
     sheet_->show(std::move(scene));
     sentence_->setText(page.sentence);
-    const StudyClock& clock = workspace_.desk().clock;
+    const StudyClock& clock = workspace_.session().clock;
     clock_->setVisible(clock.isSet());
     if (clock.isSet())
         clock_->setText(timeOf(clock));

@@ -72,13 +72,13 @@ bool Launch::open(Logbook::Access access) {
         try {
             logbook = std::make_unique<Logbook>(folder_, access);
         } catch (const DamagedLogbook&) {
-            const Recovery rescued = rescue(folder_);
-            lost = rescued.lost;
+            const Recovery recovered = recover(folder_);
+            lost = recovered.lost;
             note = tr("The logbook was damaged. %n studies could be read and are here, %1 could not. The damaged file is kept "
                       "as %2.",
-                      nullptr, rescued.read)
-                       .arg(rescued.lost)
-                       .arg(qt(rescued.damagedFile.string()));
+                      nullptr, recovered.read)
+                       .arg(recovered.lost)
+                       .arg(qt(recovered.damagedFile.string()));
             logbook = std::make_unique<Logbook>(folder_, access);
         }
         if (fill_ && !logbook->isReadOnly())
@@ -127,7 +127,7 @@ void Launch::openWindow() {
     window_->reopenLast();
     window_->show();
     // Once, to somebody whose logbook is still empty.
-    if (!QSettings().value("welcomed").toBool() && !window_->desk().document.isOpen()) {
+    if (!QSettings().value("welcomed").toBool() && !window_->session().document.isOpen()) {
         QSettings().setValue("welcomed", true);
         window_->tell(tr("Welcome. A walk round the bench, with the demo's heads, takes three minutes."),
                       Action{tr("Take the &walk"), [this] { QMetaObject::invokeMethod(this, &Launch::walkThroughDemo, Qt::QueuedConnection); }});
@@ -135,15 +135,18 @@ void Launch::openWindow() {
     connect(window_.get(), &MainWindow::otherFolderWanted, this, &Launch::keepElsewhere, Qt::QueuedConnection);
     connect(window_->walk(), &Walk::left, this, &Launch::backFromDemo, Qt::QueuedConnection);
     // Queued: the menu that asks belongs to the window that goes.
-    connect(window_.get(), &MainWindow::languageChosen, this, [this](const std::string& code) {
-        if (!window_->desk().document.saveNow())
-            return; // it says why, and stays
-        speak(*qApp, code);
-        const QByteArray place = window_->saveGeometry();
-        window_.reset();
-        openWindow();
-        window_->restoreGeometry(place);
-    }, Qt::QueuedConnection);
+    connect(
+        window_.get(), &MainWindow::languageChosen, this,
+        [this](const std::string& code) {
+            if (!window_->session().document.saveNow())
+                return; // it says why, and stays
+            speak(*qApp, code);
+            const QByteArray place = window_->saveGeometry();
+            window_.reset();
+            openWindow();
+            window_->restoreGeometry(place);
+        },
+        Qt::QueuedConnection);
 }
 
 void Launch::walkThroughDemo() {
@@ -207,7 +210,7 @@ void Launch::keepElsewhere() {
     const QString chosen = QFileDialog::getExistingDirectory(window_.get(), tr("A folder for your logbook"));
     if (chosen.isEmpty() || !window_)
         return;
-    Document& document = window_->desk().document;
+    Document& document = window_->session().document;
     if (document.tryEdit([&] {
             logbook_->copyTo(chosen.toStdString());
             Logbook copy(chosen.toStdString());
@@ -265,7 +268,7 @@ void Launch::offer(const QString& why) {
             {tr("Only &look, change nothing"), [this] { open(Logbook::Access::ReadOnly); }}};
         for (const auto& [label, act] : ways) {
             auto* button = new QPushButton(label);
-            // A way may end this window, so it is taken out before it is gone.
+            // The action may delete this window and its button, so it is copied before it runs.
             connect(button, &QPushButton::clicked, this, [act = act] { act(); });
             column->addWidget(button);
             if (label == backWords) {

@@ -1,23 +1,23 @@
 #include "app/window/main_window.h"
 
-#include "app/camera/camera_sheet.h"
+#include "app/camera/camera_dialog.h"
 #include "app/cast_room/cast_room.h"
 #include "app/document/picture_file.h"
 #include "app/library/library.h"
-#include "app/practice/drill_desk.h"
+#include "app/practice/drill_page.h"
 #include "app/practice/practice.h"
 #include "app/print/print.h"
 #include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
-#include "app/telephone/telephone_sheet.h"
+#include "app/telephone/telephone_dialog.h"
 #include "app/text/messages.h"
 #include "app/widgets/theme.h"
 #include "app/widgets/touch_targets.h"
 #include "app/widgets/wheel_guard.h"
-#include "app/window/live_sitter_sheet.h"
+#include "app/window/live_sitter_dialog.h"
 #include "app/window/manual.h"
 #include "app/window/message_bar.h"
-#include "app/window/shortcut_sheet.h"
+#include "app/window/shortcut_dialog.h"
 #include "app/window/walk.h"
 #include "app/window/workspace.h"
 #include "core/files/canon_file.h"
@@ -46,7 +46,7 @@ bool isBundle(const QString& file) {
 
 } // namespace
 
-MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), desk_(logbook) {
+MainWindow::MainWindow(Logbook& logbook, QWidget* parent) : QMainWindow(parent), session_(logbook) {
     setWindowTitle(tr("Zokran"));
     setAcceptDrops(true);
     qApp->installEventFilter(new WheelGuard(this));
@@ -90,19 +90,19 @@ void MainWindow::buildPlaces() {
     right->addWidget(trouble_ = new MessageBar);
     right->addWidget(walk_ = new Walk);
     places_ = new QStackedWidget;
-    places_->addWidget(workspace_ = new Workspace(desk_));
-    places_->addWidget(library_ = new Library(desk_));
+    places_->addWidget(workspace_ = new Workspace(session_));
+    places_->addWidget(library_ = new Library(session_.document, session_.pictures, session_.intake));
     places_->addWidget(castRoom_ = new CastRoom);
-    places_->addWidget(practice_ = new Practice(desk_));
-    places_->addWidget(progress_ = new ProgressPlace(desk_.document));
+    places_->addWidget(practice_ = new Practice(session_.document, session_.clock, session_.sitting));
+    places_->addWidget(progress_ = new ProgressPlace(session_.document));
     right->addWidget(places_, 1);
     setCentralWidget(centre);
-    undo_.addStack(&desk_.document.undoStack());
+    undo_.addStack(&session_.document.undoStack());
     undo_.addStack(&practice_->undoStack());
 }
 
 MainWindow::~MainWindow() {
-    // What holds a reference to the desk goes before the desk.
+    // What holds a reference to the session goes before the session.
     delete takeCentralWidget();
     delete manual_;
 }
@@ -116,63 +116,65 @@ void MainWindow::noteSaved(const QString& file) {
 }
 
 void MainWindow::connectPlaces() {
-    connect(&desk_, &Desk::fileSaved, this, &MainWindow::noteSaved);
+    connect(&session_, &StudySession::fileSaved, this, &MainWindow::noteSaved);
     connect(walk_, &Walk::ownPhotograph, this, [this] {
         goTo(Place::Workspace);
         choosePicture(Side::Reference);
     });
     connect(walk_, &Walk::at, this, [this](const std::string& step, Place place) {
         goTo(place);
-        if (place == Place::Workspace && desk_.document.isOpen())
-            desk_.document.goTo(step);
+        if (place == Place::Workspace && session_.document.isOpen())
+            session_.document.goTo(step);
     });
-    connect(&desk_.document, &Document::troubled, this, [this](const QString& message) { tell(message); });
-    connect(&desk_.document, &Document::opened, trouble_, &QWidget::hide);
-    connect(&desk_, &Desk::pictureTaken, trouble_, &QWidget::hide);
-    connect(&desk_.document, &Document::logbookGone, this, [this](const QString& message) {
+    connect(&session_.document, &Document::troubled, this, [this](const QString& message) { tell(message); });
+    connect(&session_.document, &Document::opened, trouble_, &QWidget::hide);
+    connect(&session_, &StudySession::pictureTaken, trouble_, &QWidget::hide);
+    connect(&session_.document, &Document::logbookGone, this, [this](const QString& message) {
         tell(message, Action{tr("Keep it in another &folder…"), [this] { emit otherFolderWanted(); }});
     });
-    connect(&desk_.document, &Document::studyGone, this, [this](const QString& message) {
-        tell(message, Action{tr("Keep it as a &new study"), [this] {
-                               if (desk_.document.keepAsNew())
-                                   trouble_->hide();
-                           }},
+    connect(&session_.document, &Document::studyGone, this, [this](const QString& message) {
+        tell(message,
+             Action{tr("Keep it as a &new study"),
+                    [this] {
+                        if (session_.document.keepAsNew())
+                            trouble_->hide();
+                    }},
              Action{tr("&Let it go"), [this] {
-                      desk_.document.close();
-                      trouble_->hide();
-                      goTo(Place::Library);
-                  }});
+                        session_.document.close();
+                        trouble_->hide();
+                        goTo(Place::Library);
+                    }});
     });
-    connect(&desk_, &Desk::choosePicture, this, &MainWindow::choosePicture);
+    connect(&session_, &StudySession::choosePicture, this, &MainWindow::choosePicture);
     for (const auto& [wanted, act] :
-         {std::pair{&Desk::saveSheet, &MainWindow::saveSheets}, {&Desk::printSheet, &MainWindow::printSheets}})
-        connect(&desk_, wanted, this, [this, act = act](const char* id) {
+         {std::pair{&StudySession::saveSheet, &MainWindow::saveSheets}, {&StudySession::printSheet, &MainWindow::printSheets}})
+        connect(&session_, wanted, this, [this, act = act](const char* id) {
             for (const SheetKind* kind : sheetKinds())
                 if (std::string_view(kind->id) == id)
                     (this->*act)(*kind);
         });
-    connect(&desk_, &Desk::toTelephone, this, &MainWindow::openTelephone);
-    connect(&desk_, &Desk::toCamera, this, &MainWindow::openCamera);
-    connect(&desk_, &Desk::toShelf, this, [this] { goTo(Place::Library); });
-    connect(&desk_, &Desk::toCastRoom, this, [this] { goTo(Place::CastRoom); });
+    connect(&session_, &StudySession::toTelephone, this, &MainWindow::openTelephone);
+    connect(&session_, &StudySession::toCamera, this, &MainWindow::openCamera);
+    connect(&session_, &StudySession::toShelf, this, [this] { goTo(Place::Library); });
+    connect(&session_, &StudySession::toCastRoom, this, [this] { goTo(Place::CastRoom); });
     connect(castRoom_, &CastRoom::taken, this, [this](const QString& file, const QString& sitter) {
         goTo(Place::Workspace);
-        desk_.takePicture(file, Side::Reference, sitter);
+        session_.takePicture(file, Side::Reference, sitter);
     });
-    connect(castRoom_, &CastRoom::troubled, &desk_.document, &Document::troubled);
+    connect(castRoom_, &CastRoom::troubled, &session_.document, &Document::troubled);
     connect(library_, &Library::newStudy, this, [this] { choosePicture(Side::Reference); });
     connect(library_, &Library::folderWanted, this, &MainWindow::takeFolder);
     connect(practice_, &Practice::nextHead, this, &MainWindow::layNextHead);
     connect(practice_, &Practice::lookAgain, this, [this](StudyId id) {
-        desk_.document.tryEdit([&] {
-            desk_.document.open(id);
-            desk_.document.goTo("check");
+        session_.document.tryEdit([&] {
+            session_.document.open(id);
+            session_.document.goTo("check");
         });
         goTo(Place::Workspace);
     });
-    connect(&desk_.sitting, &TimedSitting::headWanted, this, &MainWindow::layNextHead);
+    connect(&session_.sitting, &TimedSitting::headWanted, this, &MainWindow::layNextHead);
     const auto lay = [this](StudyId id) {
-        desk_.document.tryEdit([&] { desk_.document.open(id); });
+        session_.document.tryEdit([&] { session_.document.open(id); });
         goTo(Place::Workspace);
     };
     connect(library_, &Library::chosen, this, lay);
@@ -183,9 +185,8 @@ void MainWindow::connectPlaces() {
         practice_->drills()->choose(drill.toStdString());
     });
     connect(progress_, &ProgressPlace::poseWanted, this, &MainWindow::takeHead);
-    connect(&desk_.document, &Document::changed, this, [this] {
-        setWindowTitle(desk_.document.isOpen() ? tr("%1 – Zokran").arg(qt(desk_.study().title))
-                                               : tr("Zokran"));
+    connect(&session_.document, &Document::changed, this, [this] {
+        setWindowTitle(session_.document.isOpen() ? tr("%1 – Zokran").arg(qt(session_.study().title)) : tr("Zokran"));
     });
 }
 
@@ -199,8 +200,8 @@ void MainWindow::takeHead(const Pose& pose) {
 void MainWindow::takeNextHead() {
     // What was drawn least, or least well, comes first, so that no pose is avoided.
     std::vector<Drawing> drawings;
-    desk_.document.tryEdit([&] {
-        for (const Logbook::DrawnFigures& row : desk_.document.logbook().drawnFigures())
+    session_.document.tryEdit([&] {
+        for (const Logbook::DrawnFigures& row : session_.document.logbook().drawnFigures())
             if (!row.figures.empty()) {
                 drawings.push_back(parseFigures(row.figures));
                 drawings.back().head = row.study;
@@ -219,42 +220,42 @@ void MainWindow::takeNextHead() {
 void MainWindow::layNextHead() {
     // The learner's own references first, those that wait longest; then the cast room's.
     StudyId wanted = 0;
-    desk_.document.tryEdit([&] {
-        for (const StudySummary& study : desk_.document.logbook().studies())
-            if (study.drawn.empty() && !study.referencePicture.empty() && !desk_.sitting.wasShown(study.id) &&
-                (desk_.sitting.isOn() || desk_.document.id() != study.id))
+    session_.document.tryEdit([&] {
+        for (const StudySummary& study : session_.document.logbook().studies())
+            if (study.drawn.empty() && !study.referencePicture.empty() && !session_.sitting.wasShown(study.id) &&
+                (session_.sitting.isOn() || session_.document.id() != study.id))
                 wanted = study.id;
     });
     if (!wanted)
         return takeNextHead();
     goTo(Place::Workspace);
-    if (!desk_.document.tryEdit([&] { desk_.document.open(wanted); }))
-        desk_.sitting.end();
+    if (!session_.document.tryEdit([&] { session_.document.open(wanted); }))
+        session_.sitting.end();
 }
 
 void MainWindow::goTo(Place place) {
     if (place == Place::Library) {
-        desk_.document.saveNow();
+        session_.document.saveNow();
         library_->refresh();
     } else if (place == Place::Practice || place == Place::Progress) {
-        desk_.document.saveNow();
+        session_.document.saveNow();
         place == Place::Practice ? practice_->refresh() : progress_->refresh();
     }
-    undo_.setActiveStack(place == Place::Practice ? &practice_->undoStack() : &desk_.document.undoStack());
+    undo_.setActiveStack(place == Place::Practice ? &practice_->undoStack() : &session_.document.undoStack());
     places_->setCurrentIndex(static_cast<int>(place));
     for (std::size_t i = 0; i < placeButtons_.size(); ++i)
         placeButtons_[i]->setChecked(i == static_cast<std::size_t>(place));
 }
 
 void MainWindow::reopenLast() {
-    desk_.document.tryEdit([&] {
-        const std::string last = desk_.document.logbook().remembered("open_study");
+    session_.document.tryEdit([&] {
+        const std::string last = session_.document.logbook().remembered("open_study");
         char* end = nullptr;
         const StudyId id = std::strtoll(last.c_str(), &end, 10);
         // Where the study has gone the bench is simply empty.
-        for (const StudySummary& study : desk_.document.logbook().studies())
+        for (const StudySummary& study : session_.document.logbook().studies())
             if (!last.empty() && study.id == id)
-                return desk_.document.open(id);
+                return session_.document.open(id);
     });
 }
 
@@ -267,7 +268,7 @@ void MainWindow::saveSheet(Side side) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] {
+    session_.document.tryEdit([&] {
         saveScene(workspace_->sheet(side)->scene(), file);
         noteSaved(file);
     });
@@ -275,11 +276,10 @@ void MainWindow::saveSheet(Side side) {
 
 std::vector<PrintSheet> MainWindow::sheetsOf(const SheetKind& kind) {
     std::vector<PrintSheet> sheets;
-    if (const QString lacks = kind.lacks(desk_); !lacks.isEmpty())
-        emit desk_.document.troubled(
-            tr("%1: this needs %2.").arg(qt(learnersTranslator().say(kind.name)), lacks));
+    if (const QString lacks = kind.lacks(session_); !lacks.isEmpty())
+        emit session_.document.troubled(tr("%1: this needs %2.").arg(qt(learnersTranslator().say(kind.name)), lacks));
     else
-        desk_.document.tryEdit([&] { sheets = kind.make(desk_); });
+        session_.document.tryEdit([&] { sheets = kind.make(session_); });
     return sheets;
 }
 
@@ -299,7 +299,7 @@ void MainWindow::saveSheets(const SheetKind& kind) {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] {
+    session_.document.tryEdit([&] {
         writeSheets(sheets, file.toStdString());
         noteSaved(file);
     });
@@ -319,11 +319,10 @@ void MainWindow::dropEvent(QDropEvent* event) {
         return openFiles(files);
     if (file.endsWith(".json", Qt::CaseInsensitive)) { // a school of the learner's own
         goTo(Place::Workspace);
-        desk_.document.tryEdit([&] {
+        session_.document.tryEdit([&] {
             const Canon canon = keepCanon(file.toStdString());
-            if (desk_.document.isOpen())
-                desk_.document.edit(tr("Change the canon"), {},
-                                    [&](Study& s) { s.canon = canon.id; });
+            if (session_.document.isOpen())
+                session_.document.edit(tr("Change the canon"), {}, [&](Study& s) { s.canon = canon.id; });
         });
         return;
     }
@@ -331,7 +330,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
     const bool onDrawn = drawn->isVisible() &&
                          drawn->rect().contains(drawn->mapFrom(this, event->position().toPoint()));
     goTo(Place::Workspace);
-    desk_.takePicture(file, onDrawn ? Side::Sketch : Side::Reference);
+    session_.takePicture(file, onDrawn ? Side::Sketch : Side::Reference);
 }
 
 void MainWindow::showManual() {
@@ -347,21 +346,17 @@ void MainWindow::openManual(const QString& page) {
 }
 
 void MainWindow::showShortcuts() {
-    ShortcutSheet(menuBar(), static_cast<int>(workspace_->steps().size()),
-                  static_cast<int>(placeButtons_.size()), this)
-        .exec();
+    ShortcutDialog(menuBar(), static_cast<int>(workspace_->steps().size()), static_cast<int>(placeButtons_.size()), this).exec();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!desk_.document.saveNow()) {
+    if (!session_.document.saveNow()) {
         goTo(Place::Workspace);
-        tell(tr("The last change could not be saved, so Zokran stays open. %1")
-                         .arg(desk_.document.saveTrouble()),
-                     Action{tr("Try again and quit"), [this] { close(); }},
-                     Action{tr("Quit without it"), [this] {
-                              desk_.document.giveUp();
-                              close();
-                          }});
+        tell(tr("The last change could not be saved, so Zokran stays open. %1").arg(session_.document.saveTrouble()),
+             Action{tr("Try again and quit"), [this] { close(); }}, Action{tr("Quit without it"), [this] {
+                                                                               session_.document.giveUp();
+                                                                               close();
+                                                                           }});
         event->ignore();
         return;
     }

@@ -1,10 +1,10 @@
 #pragma once
 
-#include "app/window/command_finder.h"
 #include "app/course/step.h"
-#include "app/document/desk.h"
 #include "app/document/scan_folder.h"
+#include "app/document/study_session.h"
 #include "app/print/sheet_kind.h"
+#include "app/window/command_finder.h"
 #include "app/window/place.h"
 
 #include <QMainWindow>
@@ -24,9 +24,9 @@ class ProgressPlace;
 class Library;
 class MessageBar;
 class Manual;
-class CameraSheet;
-class LiveSitterSheet;
-class TelephoneSheet;
+class CameraDialog;
+class LiveSitterDialog;
+class TelephoneDialog;
 class Walk;
 
 /// The one window: places at the far left, the place itself beside them, a menu for everything.
@@ -43,12 +43,12 @@ public:
     CastRoom* castRoom() { return castRoom_; }
     Practice* practice() { return practice_; }
     ProgressPlace* progress() { return progress_; }
-    Desk& desk() { return desk_; }
+    StudySession& session() { return session_; }
     Walk* walk() { return walk_; }
     /// Opens a photograph on the bench, takes several or folders of them and bundles in, and comes to the front.
     void openFiles(const QStringList& files);
-    /// Says something above the place shown, until it is waved off or the next study is opened; with a
-    /// deed, offers it.
+    /// Says something above the place shown, until it is waved off or the next study is opened; with an
+    /// action, offers it.
     void tell(const QString& message, std::optional<Action> action = {}, std::optional<Action> other = {});
 
     /// Puts the study last open back on the bench, when there is one.
@@ -85,10 +85,10 @@ private:
     void paste();
     void takeFolder();
     void watchScans(bool on);
-    /// Opens the sheet with the code for a telephone, or brings it to the front.
-    /// Shows a sheet from which pictures arrive, made where there is none yet.
+    /// Shows a dialog from which pictures arrive, made where there is none yet.
     template <class Sheet>
-    void showPictureSheet(QPointer<Sheet>& sheet);
+    void showPictureDialog(QPointer<Sheet>& sheet);
+    /// Opens the dialog with the code for a telephone, or brings it to the front.
     void openTelephone();
     void openCamera();
     void readLiveSitter();
@@ -105,7 +105,7 @@ private:
     std::vector<Command> commands();
     void findAnything();
 
-    Desk desk_;
+    StudySession session_;
     QUndoGroup undo_; ///< the bench's way back, or that of the place to practise
     QStackedWidget* places_;
     MessageBar* trouble_;
@@ -118,9 +118,9 @@ private:
     Practice* practice_;
     ProgressPlace* progress_;
     ScanFolder scans_;
-    QPointer<TelephoneSheet> telephone_;
-    QPointer<CameraSheet> camera_;
-    QPointer<LiveSitterSheet> liveSitter_;
+    QPointer<TelephoneDialog> telephone_;
+    QPointer<CameraDialog> camera_;
+    QPointer<LiveSitterDialog> liveSitter_;
     QAction* watching_ = nullptr;
     QTemporaryDir pasted_; ///< what was pasted lies here until the logbook has its copy
 };

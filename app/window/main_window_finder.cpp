@@ -41,35 +41,35 @@ std::vector<Command> MainWindow::commands() {
     for (const auto& step : workspace_->steps())
         all.push_back({step->name(), tr("Step"), {}, [this, id = step->id()] {
                            goTo(Place::Workspace);
-                           desk_.document.goTo(id);
+                           session_.document.goTo(id);
                        }});
     for (std::size_t i = 0; i < placeButtons_.size(); ++i)
         all.push_back({placeButtons_[i]->text(), tr("Place"), {}, [this, i] { goTo(static_cast<Place>(i)); }});
     for (const QAction* top : menuBar()->actions())
         if (const QMenu* menu = top->menu())
             collectActions(all, *menu, withoutSigns(menu->title()));
-    if (desk_.document.isOpen()) {
-        const bool isSketch = desk_.study().sketch() && desk_.study().step == "check";
+    if (session_.document.isOpen()) {
+        const bool isSketch = session_.study().sketch() && session_.study().step == "check";
         for (const Mark mark : markingOrder())
             all.push_back({qt(wordsFor(mark, learnersTranslator())), tr("Mark, to be placed next"), {}, [this, mark, isSketch] {
                                goTo(Place::Workspace);
                                const Side side = isSketch ? Side::Sketch : Side::Reference;
-                               desk_.document.goTo(isSketch ? "check" : "block-in");
-                               desk_.selection.marks.choose(side, mark);
+                               session_.document.goTo(isSketch ? "check" : "block-in");
+                               session_.selection.marks.choose(side, mark);
                            }});
     }
-    if (desk_.fit())
+    if (session_.fit())
         for (const LineEntry& line : lineTable())
             if (line.trace)
                 all.push_back({qt(wordsForLine(line.id, learnersTranslator())), tr("Line, lit on both sheets"), {}, [this, id = line.id] {
                                    goTo(Place::Workspace);
-                                   desk_.document.goTo("guides");
-                                   desk_.selection.lines.highlight(qt(std::string(id)));
+                                   session_.document.goTo("guides");
+                                   session_.selection.lines.highlight(qt(std::string(id)));
                                }});
-    desk_.document.tryEdit([&] {
-        for (const StudySummary& study : desk_.document.logbook().studies())
+    session_.document.tryEdit([&] {
+        for (const StudySummary& study : session_.document.logbook().studies())
             all.push_back({qt(study.title), tr("Study"), {}, [this, id = study.id] {
-                               desk_.document.tryEdit([&] { desk_.document.open(id); });
+                               session_.document.tryEdit([&] { session_.document.open(id); });
                                goTo(Place::Workspace);
                            }});
     });

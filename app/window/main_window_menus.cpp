@@ -56,14 +56,14 @@ void MainWindow::buildMenus() {
         [this] { choosePicture(Side::Sketch); });
     const auto atTheCheck = [this](void (PageDetection::*act)()) {
         goTo(Place::Workspace);
-        if (!desk_.study().sketch())
+        if (!session_.study().sketch())
             return tell(tr("There is no sketch on the bench yet."));
-        desk_.document.goTo("check");
-        (desk_.page.*act)();
+        session_.document.goTo("check");
+        (session_.page.*act)();
     };
     add(study, tr("Lay the sketch's pa&ge flat…"), {}, [=] { atTheCheck(&PageDetection::adjust); });
     add(study, tr("Scale the sketch by a &known length…"), {}, [=, this] {
-        if (desk_.page.flat())
+        if (session_.page.flat())
             return tell(tr("The page is laid flat, and tells the scale by itself."));
         atTheCheck(&PageDetection::layLength);
     });
@@ -71,15 +71,15 @@ void MainWindow::buildMenus() {
     for (DrawnLine line : allDrawnLines)
         add(lines, capital(qt(wordsFor(line, learnersTranslator()))), {}, [this, line] {
             goTo(Place::Workspace);
-            if (!desk_.study().sketch())
+            if (!session_.study().sketch())
                 return tell(tr("There is no sketch on the bench yet."));
-            startLineAnnotation(desk_, line);
+            startLineAnnotation(session_, line);
         });
     add(study, tr("Mark eyebrows, lids and lips"), {}, [this] {
         goTo(Place::Workspace);
-        if (!desk_.comparison())
+        if (!session_.comparison())
             return tell(tr("Eyebrows, lids and lips are marked when the head is fitted and the sketch is compared."));
-        startExpression(desk_);
+        startExpression(session_);
     });
     add(study, tr("Paste a &picture"), QKeySequence::Paste, [this] { paste(); });
     add(study, tr("Take it with the &telephone…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { openTelephone(); });
@@ -89,7 +89,7 @@ void MainWindow::buildMenus() {
     connect(watching_, &QAction::toggled, this, &MainWindow::watchScans);
     connect(&scans_, &ScanFolder::arrived, this, [this](const QString& file) {
         goTo(Place::Workspace);
-        desk_.takePicture(file, Side::Sketch);
+        session_.takePicture(file, Side::Sketch);
     });
     add(study, tr("Take a picture in the &cast room"), {}, [this] { goTo(Place::CastRoom); });
     study->addSeparator();
@@ -116,10 +116,11 @@ void MainWindow::buildMenus() {
                 QApplication::clipboard()->setImage(sceneImage(scene));
         });
     add(change, tr("Copy the &numbers"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] {
-        if (desk_.comparison())
-            QApplication::clipboard()->setText(qt(comparisonText(*desk_.comparison(), desk_.study().marks(Side::Sketch), desk_.study().tolerances)));
-        else if (desk_.fit())
-            QApplication::clipboard()->setText(qt(fitText(*desk_.fit())));
+        if (session_.comparison())
+            QApplication::clipboard()->setText(
+                qt(comparisonText(*session_.comparison(), session_.study().marks(Side::Sketch), session_.study().tolerances)));
+        else if (session_.fit())
+            QApplication::clipboard()->setText(qt(fitText(*session_.fit())));
     });
     buildLookMenu();
     QMenu* help = menuBar()->addMenu(tr("&Help"));
@@ -154,12 +155,10 @@ void MainWindow::buildLookMenu() {
                                                  {tr("With &guides"), Detail::Guides},
                                                  {tr("Planes of the &head"), Detail::Head}};
     for (const auto& [name, detail] : depths)
-        add(look, name, QKeySequence(Qt::Key_0 + static_cast<int>(detail)),
-            [this, detail = detail] {
-                if (desk_.document.isOpen())
-                    desk_.document.edit(tr("Change the depth of detail"), {},
-                                        [&](Study& s) { s.look.detail = detail; });
-            });
+        add(look, name, QKeySequence(Qt::Key_0 + static_cast<int>(detail)), [this, detail = detail] {
+            if (session_.document.isOpen())
+                session_.document.edit(tr("Change the depth of detail"), {}, [&](Study& s) { s.look.detail = detail; });
+        });
     look->addSeparator();
     add(look, tr("Only what is &seen"), QKeySequence(Qt::Key_F7),
         [this] { workspace_->toggleWide(Side::Reference); });
@@ -175,8 +174,8 @@ void MainWindow::buildLookMenu() {
            [this](bool on) { workspace_->setLinked(on); });
     choice(tr("Lay the &construction over the sketch"), Qt::Key_F6, true,
            [this](bool on) { workspace_->setOverlay(on); });
-    choice(tr("Tell me when the drawing &drifts"), Qt::Key_F10, desk_.history.tells(),
-           [this](bool on) { desk_.history.setTells(on); });
+    choice(tr("Tell me when the drawing &drifts"), Qt::Key_F10, session_.history.tells(),
+           [this](bool on) { session_.history.setTells(on); });
     look->addSeparator();
     buildColourMenu(look);
     buildLanguageMenu(look);

@@ -1,23 +1,23 @@
 // How pictures come to the bench: chosen, dropped, pasted, scanned, by telephone and by camera.
 
-#include "app/window/main_window.h"
+#include "app/camera/camera_dialog.h"
 #include "app/cast_room/cast_room.h"
 #include "app/document/picture_file.h"
-#include "app/practice/drill_desk.h"
+#include "app/library/library.h"
+#include "app/practice/drill_page.h"
 #include "app/practice/practice.h"
 #include "app/progress/progress_place.h"
 #include "app/sheet/sheet_file.h"
-#include "app/library/library.h"
-#include "app/widgets/theme.h"
+#include "app/telephone/telephone_dialog.h"
 #include "app/text/messages.h"
-#include "app/window/workspace.h"
-#include "app/camera/camera_sheet.h"
-#include "app/window/live_sitter_sheet.h"
-#include "app/telephone/telephone_sheet.h"
-#include "app/window/shortcut_sheet.h"
+#include "app/widgets/theme.h"
+#include "app/window/live_sitter_dialog.h"
+#include "app/window/main_window.h"
 #include "app/window/manual.h"
 #include "app/window/message_bar.h"
+#include "app/window/shortcut_dialog.h"
 #include "app/window/walk.h"
+#include "app/window/workspace.h"
 #include "core/files/canon_file.h"
 #include "core/print/write.h"
 
@@ -37,10 +37,10 @@
 namespace zokran {
 
 void MainWindow::choosePicture(Side side) {
-    if (side == Side::Sketch && !desk_.document.isOpen())
+    if (side == Side::Sketch && !session_.document.isOpen())
         side = Side::Reference;
     // For this study, whatever lies on the bench when the dialog is closed.
-    const std::optional<StudyId> forStudy = desk_.document.id();
+    const std::optional<StudyId> forStudy = session_.document.id();
     QSettings settings;
     const QString file = QFileDialog::getOpenFileName(
         this, side == Side::Reference ? tr("A photograph of a head") : tr("A photograph of your sketch"),
@@ -49,7 +49,7 @@ void MainWindow::choosePicture(Side side) {
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
     goTo(Place::Workspace);
-    desk_.takePicture(file, side, {}, forStudy);
+    session_.takePicture(file, side, {}, forStudy);
 }
 
 void MainWindow::openFiles(const QStringList& files) {
@@ -69,10 +69,10 @@ void MainWindow::openFiles(const QStringList& files) {
     }
     if (photographs.size() == 1) {
         goTo(Place::Workspace);
-        desk_.takePicture(photographs.first(), Side::Reference);
+        session_.takePicture(photographs.first(), Side::Reference);
     } else if (photographs.size() > 1) {
         goTo(Place::Library);
-        desk_.intake.take(photographs);
+        session_.intake.take(photographs);
     }
     show();
     raise();
@@ -89,26 +89,24 @@ void MainWindow::takeFolder() {
     const QStringList files = photographsIn(folder);
     goTo(Place::Library);
     if (files.isEmpty())
-        emit desk_.document.troubled(tr("%1: there are no photographs in this folder.").arg(folder));
-    desk_.intake.take(files);
+        emit session_.document.troubled(tr("%1: there are no photographs in this folder.").arg(folder));
+    session_.intake.take(files);
 }
 
 void MainWindow::paste() {
     const QMimeData* copied = QApplication::clipboard()->mimeData();
-    const Side side = desk_.document.isOpen() && !desk_.study().referencePicture.empty()
-                          ? Side::Sketch
-                          : Side::Reference;
+    const Side side = session_.document.isOpen() && !session_.study().referencePicture.empty() ? Side::Sketch : Side::Reference;
     QString file = copied->urls().value(0).toLocalFile();
     if (file.isEmpty()) {
         const QImage image = qvariant_cast<QImage>(copied->imageData());
         file = pasted_.filePath(tr("pasted") + ".png");
         if (image.isNull() || !image.save(file)) {
-            emit desk_.document.troubled(tr("There is no picture on the clipboard."));
+            emit session_.document.troubled(tr("There is no picture on the clipboard."));
             return;
         }
     }
     goTo(Place::Workspace);
-    desk_.takePicture(file, side);
+    session_.takePicture(file, side);
 }
 
 void MainWindow::watchScans(bool on) {
@@ -124,21 +122,21 @@ void MainWindow::watchScans(bool on) {
 }
 
 void MainWindow::openTelephone() {
-    if (!TelephoneSheet::isAllowed())
+    if (!TelephoneDialog::isAllowed())
         return tell(tr("You switched listening for a telephone off."), Action{tr("Allow it again"), [this] {
-                        TelephoneSheet::allow(true);
-                        openTelephone();
-                    }});
-    showPictureSheet(telephone_);
+                                                                                  TelephoneDialog::allow(true);
+                                                                                  openTelephone();
+                                                                              }});
+    showPictureDialog(telephone_);
 }
 
 void MainWindow::readLiveSitter() {
     if (!liveSitter_) {
-        liveSitter_ = new LiveSitterSheet(this);
-        connect(liveSitter_, &LiveSitterSheet::read, this,
+        liveSitter_ = new LiveSitterDialog(this);
+        connect(liveSitter_, &LiveSitterDialog::read, this,
                 [this](const PhotoMarks& marks, const QString& sitter, const QString& readings) {
                     goTo(Place::Workspace);
-                    desk_.document.tryEdit([&] { desk_.document.startFromReadings(marks, sitter, readings); });
+                    session_.document.tryEdit([&] { session_.document.startFromReadings(marks, sitter, readings); });
                 });
     }
     liveSitter_->show();
@@ -147,16 +145,16 @@ void MainWindow::readLiveSitter() {
 }
 
 void MainWindow::openCamera() {
-    showPictureSheet(camera_);
+    showPictureDialog(camera_);
 }
 
 template <class Sheet>
-void MainWindow::showPictureSheet(QPointer<Sheet>& sheet) {
+void MainWindow::showPictureDialog(QPointer<Sheet>& sheet) {
     if (!sheet) {
-        sheet = new Sheet(desk_.document, this);
+        sheet = new Sheet(session_.document, this);
         connect(sheet, &Sheet::arrived, this, [this](const QString& file, Side side) {
             goTo(Place::Workspace);
-            desk_.takePicture(file, side);
+            session_.takePicture(file, side);
         });
     }
     sheet->show();

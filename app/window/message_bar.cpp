@@ -25,7 +25,7 @@ MessageBar::MessageBar(QWidget* parent) : QWidget(parent) {
     row->addWidget(button_ = new QPushButton);
     auto* understood = new QPushButton(tr("All ri&ght"));
     row->addWidget(understood);
-    // A deed may tell something itself, so it is taken out before it is done.
+    // The action may show another message and replace itself, so it is moved out before it runs.
     connect(button_, &QPushButton::clicked, this, [this] {
         const auto act = deed_.act;
         act();

@@ -4,12 +4,12 @@
 #include "app/cast_room/cast_view.h"
 #include "app/document/marking.h"
 #include "app/document/measuring.h"
-#include "app/practice/drill_desk.h"
+#include "app/practice/drill_page.h"
 #include "app/practice/practice.h"
 #include "app/progress/progress_place.h"
 #include "app/widgets/theme.h"
-#include "app/window/workspace.h"
 #include "app/window/main_window.h"
+#include "app/window/workspace.h"
 
 #include <QApplication>
 #include <QDeadlineTimer>
@@ -36,79 +36,79 @@ void settle(const std::function<bool()>& ready) {
 bool takePictures(QApplication& app, MainWindow& window, const QString& folder) {
     if (!QDir().mkpath(folder))
         return false;
-    Desk& desk = window.desk();
+    StudySession& session = window.session();
     bool good = true;
     auto take = [&](const QString& name) {
-        settle([&] { return desk.pictures.decoding() == 0; });
+        settle([&] { return session.pictures.decoding() == 0; });
         good = window.grab().save(folder + "/" + name + ".png") && good;
     };
     for (const auto& step : window.workspace()->steps()) {
-        desk.document.goTo(step->id());
+        session.document.goTo(step->id());
         take(QString::fromStdString(step->id()));
     }
     // The light as it is read off the photograph; it is taken back.
-    desk.document.goTo("light");
-    desk.light.read(desk.picture(Side::Reference));
-    settle([&] { return !desk.light.isReading(); });
+    session.document.goTo("light");
+    session.light.read(session.picture(Side::Reference));
+    settle([&] { return !session.light.isReading(); });
     int squinting = 0;
     settle([&] { return ++squinting > 60; });
     take("light");
-    while (desk.study().lighting)
-        desk.document.undoStack().undo();
-    desk.document.goTo("check");
+    while (session.study().lighting)
+        session.document.undoStack().undo();
+    session.document.goTo("check");
     // The plaster that the sketch shows takes a moment to be made.
-    desk.viewMode.choose("drawn-head");
+    session.viewMode.choose("drawn-head");
     settle([&] { return !window.workspace()->sheet(Side::Sketch)->scene().picture.isNull(); });
     take("head-you-drew");
-    desk.viewMode.choose("laid-over");
+    session.viewMode.choose("laid-over");
     take("laid-over");
-    desk.viewMode.choose("side-by-side");
+    session.viewMode.choose("side-by-side");
     // The page as it came, its corners to be put right; then what looks wrong; each is taken back.
-    if (desk.study().sketch()) {
-        desk.page.look(desk.photograph(Side::Sketch));
-        settle([&] { return !desk.page.isLooking(); });
-        desk.page.adjust();
+    if (session.study().sketch()) {
+        session.page.look(session.photograph(Side::Sketch));
+        settle([&] { return !session.page.isLooking(); });
+        session.page.adjust();
         take("page");
-        desk.page.finish();
-        while (desk.page.flat())
-            desk.document.undoStack().undo();
-        desk.document.edit({}, {}, [](Study& s) { s.sketch()->selfAssessment.reset(); });
-        desk.selection.check.toggleAssessed(Part::Mouth);
-        desk.selection.check.toggleAssessed(Part::Turn);
+        session.page.finish();
+        while (session.page.flat())
+            session.document.undoStack().undo();
+        session.document.edit({}, {}, [](Study& s) { s.sketch()->selfAssessment.reset(); });
+        session.selection.check.toggleAssessed(Part::Mouth);
+        session.selection.check.toggleAssessed(Part::Turn);
         take("say-it-first");
-        desk.document.undoStack().undo();
+        session.document.undoStack().undo();
     }
-    // Three measurements, the last taken up.
-    desk.document.goTo("measure");
+    // Three measurements, the last selected.
+    session.document.goTo("measure");
     for (const auto& [kind, ends] :
          {std::pair{"stick", std::vector{Mark::Brow, Mark::Chin}},
           {"angle", {Mark::OuterEyeR, Mark::OuterEyeL}},
           {"plumb", {Mark::InnerEyeR}}}) {
-        desk.selection.measuring.setCurrent({kind, {}, false});
+        session.selection.measuring.setCurrent({kind, {}, false});
         for (Mark m : ends)
-            putEnd(desk, Side::Reference, {m, {0, 0}});
+            putEnd(session, Side::Reference, {m, {0, 0}});
     }
-    desk.selection.measuring.select(0);
+    session.selection.measuring.select(0);
     take("measure");
-    while (!desk.study().measures.empty())
-        desk.document.undoStack().undo();
-    desk.document.goTo("check");
+    while (!session.study().measures.empty())
+        session.document.undoStack().undo();
+    session.document.goTo("check");
     Theme::apply(app, "dark");
     take("check-dark");
     Theme::apply(app, "light");
     // A guess as a learner might leave it, a little off; then it is taken back.
-    if (desk.fit()) {
-        desk.document.goTo("block-in");
-        startGuess(desk);
-        Guess guess = *desk.study().guess;
-        guess.pose = desk.fit()->pose;
+    if (session.fit()) {
+        session.document.goTo("block-in");
+        startGuess(session);
+        Guess guess = *session.study().guess;
+        guess.pose = session.fit()->pose;
         guess.pose.turn *= 0.7;
-        guess.ball = desk.fit()->ball();
-        setGuess(desk, {}, {}, guess);
+        guess.ball = session.fit()->ball();
+        setGuess(session, {}, {}, guess);
         take("guess");
-        while (desk.study().guess)
-            desk.document.undoStack().undo();
-        desk.document.goTo("check");
+        while (session.study().guess)
+            session.document.undoStack().undo();
+        session.document.goTo("check");
     }
     window.goTo(MainWindow::Place::Library);
     int waited = 0;

@@ -18,7 +18,7 @@ namespace {
 struct Stop {
     const char* step; ///< of the course; empty off the bench
     Place place;
-    const char* words; ///< in English, for the phrasebook
+    const char* words; ///< in English, to be translated
 };
 
 constexpr Stop all[] = {

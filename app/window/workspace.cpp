@@ -36,7 +36,7 @@ QLabel* labelOf(const char* type) {
 
 } // namespace
 
-Workspace::Workspace(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), steps_(course(desk)) {
+Workspace::Workspace(StudySession& session, QWidget* parent) : QWidget(parent), session_(session), steps_(course(session)) {
     setObjectName("bench");
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(8, 8, 16, 8);
@@ -44,15 +44,19 @@ Workspace::Workspace(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
     buildCourse(column);
     buildSheets(column);
     buildNext(column);
-    connect(&desk_, &Desk::changed, this, &Workspace::refresh);
-    connect(&desk_.document, &Document::opened, this, [this] {
+    connect(&session_, &StudySession::changed, this, &Workspace::refresh);
+    // The course follows from the study and what is computed from it alone.
+    connect(&session_.analysis, &Analysis::changed, this, &Workspace::refreshCourse);
+    connect(&session_.document, &Document::stepChanged, this, &Workspace::refreshCourse);
+    connect(&session_.document, &Document::opened, this, &Workspace::refreshCourse);
+    connect(&session_.document, &Document::opened, this, [this] {
         seen_->fitWhole();
         drawn_->fitWhole();
     });
-    connect(&desk_.document, &Document::stepChanged, this, &Workspace::beginStep);
-    connect(&desk_.document, &Document::opened, this, &Workspace::beginStep);
-    connect(&desk_.pictures, &Pictures::busyChanged, this,
-            [this] { busy_->setVisible(desk_.pictures.decoding() > 0); });
+    connect(&session_.document, &Document::stepChanged, this, &Workspace::beginStep);
+    connect(&session_.document, &Document::opened, this, &Workspace::beginStep);
+    connect(&session_.pictures, &Pictures::busyChanged, this, [this] { busy_->setVisible(session_.pictures.decoding() > 0); });
+    refreshCourse();
     refresh();
 }
 
@@ -68,8 +72,8 @@ void Workspace::buildCourse(QVBoxLayout* column) {
         button->setProperty("role", "step");
         button->setCheckable(true);
         const auto go = [this, id = step->id()] {
-            desk_.document.goTo(id);
-            refreshCourse();
+            session_.document.goTo(id);
+            refreshCourse(); // where it was there already: the click has unchecked the button
         };
         connect(button, &QPushButton::clicked, this, go);
         // Not the button's own shortcut: that is forgotten whenever its text changes.
@@ -101,11 +105,14 @@ void Workspace::buildSheets(QVBoxLayout* column) {
         (*caption)->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
         const QString name = side == Side::Reference ? tr("Seen: the reference") : tr("Drawn: the sketch");
         box->addWidget(*view = new SheetView(name), 1);
-        // What is lit on one sheet is lit on the other.
-        connect(*view, &SheetView::lineHighlighted, &desk_.selection.lines, &LineState::highlight);
-        connect(*view, &SheetView::changedAlone, this, &Workspace::refresh);
-        connect(&desk_.selection.lines, &LineState::highlightChanged, *view,
-                [this, sheet = *view] { sheet->highlightLine(desk_.selection.lines.highlighted()); });
+        // A line highlighted on one sheet is highlighted on the other.
+        connect(*view, &SheetView::lineHighlighted, &session_.selection.lines, &LineState::highlight);
+        connect(*view, &SheetView::changedAlone, this, [this] {
+            refreshCourse();
+            refresh();
+        });
+        connect(&session_.selection.lines, &LineState::highlightChanged, *view,
+                [this, sheet = *view] { sheet->highlightLine(session_.selection.lines.highlighted()); });
         (*caption)->setSheet(*view);
         sheets_->addWidget(holder);
         sheets_->setStretchFactor(sheets_->count() - 1, 1);
@@ -114,8 +121,8 @@ void Workspace::buildSheets(QVBoxLayout* column) {
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
     left->addWidget(sheets_, 1);
-    left->addWidget(snapshots_ = new SnapshotStrip(desk_));
-    left->addWidget(viewModeBar_ = new ViewModeBar(desk_));
+    left->addWidget(snapshots_ = new SnapshotStrip(session_));
+    left->addWidget(viewModeBar_ = new ViewModeBar(session_));
     middle->addLayout(left, 2); // the panel is as wide as it may be unless the window is small
 
     auto* right = new QWidget;
@@ -124,7 +131,7 @@ void Workspace::buildSheets(QVBoxLayout* column) {
     auto* rightColumn = new QVBoxLayout(right);
     rightColumn->setContentsMargins(0, 0, 0, 0);
     rightColumn->setSpacing(16);
-    rightColumn->addWidget(readings_ = new Readings(desk_));
+    rightColumn->addWidget(readings_ = new Readings(session_));
     rightColumn->addWidget(panels_ = new QStackedWidget, 1);
     middle->addWidget(right, 1);
     column->addLayout(middle, 1);
@@ -147,7 +154,7 @@ void Workspace::buildNext(QVBoxLayout* column) {
     nextButton_->setProperty("role", "next");
     nextButton_->setObjectName("next");
     column->addLayout(row);
-    // A deed may change what comes next, so it is taken out before it is done.
+    // The action may change what comes next and replace itself, so it is copied before it runs.
     connect(nextButton_, &QPushButton::clicked, this, [this] {
         if (const auto act = next_.action.act)
             act();
@@ -161,7 +168,7 @@ void Workspace::buildNext(QVBoxLayout* column) {
 }
 
 Step& Workspace::step() const {
-    const std::string& wanted = desk_.study().step;
+    const std::string& wanted = session_.study().step;
     const auto at = std::find_if(steps_.begin(), steps_.end(),
                                  [&](const auto& step) { return step->id() == wanted; });
     return at == steps_.end() ? *steps_.front() : **at;
@@ -188,18 +195,17 @@ void Workspace::refresh() {
     refreshPanel();
     readings_->refresh();
     // While a mark is dragged, what stands elsewhere waits until it is let go; a view mode may show it on both sheets.
-    const bool isPlain = &currentViewMode(desk_) == viewModes().front().get();
+    const bool isPlain = &currentViewMode(session_) == viewModes().front().get();
     if (isPlain && seen_->isChangedAlone()) {
         showScene(sceneOf(Side::Reference), seen_, seenCaption_);
     } else if (isPlain && drawn_->isChangedAlone()) {
         showScene(sceneOf(Side::Sketch), drawn_, drawnCaption_);
     } else {
-        refreshCourse();
         Scene seen = sceneOf(Side::Reference), drawn = sceneOf(Side::Sketch);
         viewModeBar_->refresh(step().offersLooking());
         snapshots_->refresh(step().offersLooking());
         if (step().offersLooking())
-            currentViewMode(desk_).change(desk_, seen, drawn);
+            currentViewMode(session_).change(session_, seen, drawn);
         showScene(std::move(seen), seen_, seenCaption_);
         showScene(std::move(drawn), drawn_, drawnCaption_);
     }
@@ -220,10 +226,12 @@ void Workspace::showScene(Scene scene, SheetView* view, SheetCaption* caption) {
 }
 
 void Workspace::refreshCourse() {
+    if (seen_->isChangedAlone() || drawn_->isChangedAlone())
+        return; // a mark is being dragged
     const Step& now = step();
     for (std::size_t i = 0; i < steps_.size(); ++i) {
         const Step& s = *steps_[i];
-        const bool open = desk_.document.isOpen();
+        const bool open = session_.document.isOpen();
         const QString lacks = open ? s.lacks() : QString();
         course_[i]->setText(QString("%1  %2").arg(open && s.isDone() ? "●" : &s == &now ? "◐" : "○", s.name()));
         course_[i]->setChecked(&s == &now);
@@ -267,12 +275,12 @@ void Workspace::beginStep() {
 }
 
 void Workspace::refreshNext() {
-    if (desk_.document.isOpen())
+    if (session_.document.isOpen())
         next_ = step().next();
     else
         next_ = {tr("Choose a photograph of a head to draw from."),
-                 {tr("Open a photograph…"), [this] { emit desk_.choosePicture(Side::Reference); }},
-                 Action{tr("To the cast room"), [this] { emit desk_.toCastRoom(); }}};
+                 {tr("Open a photograph…"), [this] { emit session_.choosePicture(Side::Reference); }},
+                 Action{tr("To the cast room"), [this] { emit session_.toCastRoom(); }}};
     nextText_->setText(next_.sentence);
     // The other way never moves to the place where the blue button was.
     QSizePolicy place = nextButton_->sizePolicy();

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/course/step.h"
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/sheet/sheet_view.h"
 
 #include <QMap>
@@ -28,10 +28,10 @@ class Workspace : public QWidget {
     Q_OBJECT
 
 public:
-    explicit Workspace(Desk& desk, QWidget* parent = nullptr);
+    explicit Workspace(StudySession& session, QWidget* parent = nullptr);
     ~Workspace() override;
 
-    Desk& desk() const { return desk_; }
+    StudySession& session() const { return session_; }
     const std::vector<std::unique_ptr<Step>>& steps() const { return steps_; }
     /// The step the study is at; the first where the study names none that is known.
     Step& step() const;
@@ -56,7 +56,7 @@ private:
     Scene sceneOf(Side side) const;
     static void showScene(Scene scene, SheetView* view, SheetCaption* caption);
 
-    Desk& desk_;
+    StudySession& session_;
     std::vector<std::unique_ptr<Step>> steps_;
     bool overlay_ = true;
     std::vector<QPushButton*> course_;

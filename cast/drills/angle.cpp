@@ -10,12 +10,12 @@ namespace zokran {
 namespace {
 
 /// The angle of a line of the face against level.
-std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
+std::optional<DrillTask> ofFace(const DrillFace& face, SeededRandom& random, int level) {
     constexpr std::pair<Mark, Mark> lines[] = {{Mark::OuterEyeR, Mark::OuterEyeL},
                                                {Mark::MouthCornerR, Mark::MouthCornerL},
                                                {Mark::Brow, Mark::NoseTip},
                                                {Mark::NoseTip, Mark::Chin}};
-    const auto& [a, b] = lines[dice.below(level > 2 ? 4 : 2)];
+    const auto& [a, b] = lines[random.below(level > 2 ? 4 : 2)];
     if (!face.marks[a] || !face.marks[b])
         return std::nullopt;
     const PicturePoint from = *face.marks[a], to = *face.marks[b];
@@ -41,15 +41,15 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-8.0 * level, 8.0 * level)}, {dice.between(-5.0 * level, 5.0 * level)},
-                                      {dice.apart(3, 25)});
-    const DrillFace face = faceOf(headFor(dice, pose));
-    return *ofFace(face, dice, level); // the cast's heads have every mark
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.between(-8.0 * level, 8.0 * level)}, {random.between(-5.0 * level, 5.0 * level)},
+                                      {random.apart(3, 25)});
+    const DrillFace face = faceOf(headFor(random, pose));
+    return *ofFace(face, random, level); // the cast's heads have every mark
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
-    return ofFace(head.face, dice, level);
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
+    return ofFace(head.face, random, level);
 }
 
 } // namespace

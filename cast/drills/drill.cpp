@@ -63,8 +63,8 @@ DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level) {
 
 std::optional<DrillTask> taskOf(const Drill& drill, const StudiedHead& head, std::uint32_t seed, int level) {
     checkLevel(level);
-    Dice dice(seed);
-    auto task = drill.ofStudied ? drill.ofStudied(head, dice, level) : std::nullopt;
+    SeededRandom random(seed);
+    auto task = drill.ofStudied ? drill.ofStudied(head, random, level) : std::nullopt;
     if (task) {
         task->kind = drill.id;
         task->seed = seed;
@@ -73,30 +73,30 @@ std::optional<DrillTask> taskOf(const Drill& drill, const StudiedHead& head, std
     return task;
 }
 
-std::uint32_t Dice::next() { // Marsaglia's xorshift, 2003
+std::uint32_t SeededRandom::next() { // Marsaglia's xorshift, 2003
     state_ ^= state_ << 13;
     state_ ^= state_ >> 17;
     state_ ^= state_ << 5;
     return state_;
 }
 
-double Dice::between(double low, double high) {
+double SeededRandom::between(double low, double high) {
     return low + (high - low) * (next() % 100001) / 100000.0;
 }
 
-double Dice::apart(double least, double most) {
+double SeededRandom::apart(double least, double most) {
     const double size = between(least, most);
     return next() % 2 ? size : -size;
 }
 
-DrillHead headFor(Dice& dice, const Pose& pose) {
+DrillHead headFor(SeededRandom& random, const Pose& pose) {
     const auto& all = sitters();
     Shot shot;
     shot.pose = pose;
     shot.size = drillHeight;
-    shot.lightAzimuth = Degrees{dice.apart(20, 60)};
-    shot.lightElevation = Degrees{dice.between(15, 45)};
-    Bust bust(all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))]);
+    shot.lightAzimuth = Degrees{random.apart(20, 60)};
+    shot.lightElevation = Degrees{random.between(15, 45)};
+    Bust bust(all[static_cast<std::size_t>(random.below(static_cast<int>(all.size())))]);
     const View view = viewOf(shot);
     Picture picture = photograph(*meshOf(bust, MeshGrain::Coarse), shot);
     return {std::move(bust), shot, view, std::move(picture)};

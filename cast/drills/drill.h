@@ -46,7 +46,7 @@ double missOf(const DrillField& field, const Given& given);
 
 inline constexpr int hardestDrill = 5;
 
-class Dice;
+class SeededRandom;
 struct StudiedHead;
 
 /// A kind of drill. Each is one file of cast/drills, and a name in the list below.
@@ -58,7 +58,7 @@ struct Drill {
     DrillTask (*make)(std::uint32_t seed, int level);
     /// The same asked of a head the learner has studied; nothing where its marks do not serve. Null for a drill that
     /// only the cast room can set.
-    std::optional<DrillTask> (*ofStudied)(const StudiedHead& head, Dice& dice, int level) = nullptr;
+    std::optional<DrillTask> (*ofStudied)(const StudiedHead& head, SeededRandom& random, int level) = nullptr;
 };
 /// The list: one name for each file of cast/drills.
 #define ZOKRAN_DRILLS \
@@ -75,10 +75,10 @@ DrillTask taskOf(const Drill& drill, std::uint32_t seed, int level);
 /// The task asked of a head the learner has studied; nothing where it does not serve.
 std::optional<DrillTask> taskOf(const Drill& drill, const StudiedHead& head, std::uint32_t seed, int level);
 
-/// Numbers drawn from a seed by plain remainders, alike on every machine.
-class Dice {
+/// Pseudo-random numbers from a seed by plain remainders: the same on every machine, unlike the distributions of <random>.
+class SeededRandom {
 public:
-    explicit Dice(std::uint32_t seed) : state_(seed * 2654435761u + 1013904223u) {}
+    explicit SeededRandom(std::uint32_t seed) : state_(seed * 2654435761u + 1013904223u) {}
     std::uint32_t next();
     int below(int count) { return static_cast<int>(next() % static_cast<std::uint32_t>(count)); }
     /// From `low` to `high`.
@@ -97,7 +97,7 @@ struct DrillHead {
     View view;
     Picture picture;
 };
-DrillHead headFor(Dice& dice, const Pose& pose);
+DrillHead headFor(SeededRandom& random, const Pose& pose);
 
 /// A face to be asked about, of the cast room or of the learner's own photographs.
 struct DrillFace {

@@ -48,14 +48,14 @@ std::optional<DrillTask> ofFace(const DrillFace& face, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
+    SeededRandom random(seed);
     const double least = 8 + 4.0 * level;
-    const Pose pose = poseFromDegrees({dice.apart(least, least + 12)}, {dice.between(-4.0 * level, 4.0 * level)},
-                                      {dice.between(-3.0 * level, 3.0 * level)});
-    return *ofFace(faceOf(headFor(dice, pose)), level); // turned enough, and every mark known
+    const Pose pose = poseFromDegrees({random.apart(least, least + 12)}, {random.between(-4.0 * level, 4.0 * level)},
+                                      {random.between(-3.0 * level, 3.0 * level)});
+    return *ofFace(faceOf(headFor(random, pose)), level); // turned enough, and every mark known
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int level) {
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom&, int level) {
     return ofFace(head.face, level);
 }
 

@@ -45,10 +45,10 @@ bool shows(const DrillHead& head, const Planted& error, double amount) {
 
 /// What is wrong in this drawing: one error, from the fourth level on two.
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-8.0 * level, 8.0 * level)}, {dice.between(-4.0 * level, 4.0 * level)},
-                                      {dice.between(-8, 8)});
-    DrillHead head = headFor(dice, pose);
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.between(-8.0 * level, 8.0 * level)}, {random.between(-4.0 * level, 4.0 * level)},
+                                      {random.between(-8, 8)});
+    DrillHead head = headFor(random, pose);
     std::vector<Planted> all(std::begin(errors), std::end(errors));
     PlantedErrors planted;
     const int count = level > 3 ? 2 : 1;
@@ -56,10 +56,10 @@ DrillTask make(std::uint32_t seed, int level) {
     task.question = ZOKRAN_WORDS("Beside the head a drawing of it: what is wrong there?");
     for (int i = 0; i < count; ++i) {
         const double share = 1.15 - 0.12 * level;
-        Planted p = all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))];
+        Planted p = all[static_cast<std::size_t>(random.below(static_cast<int>(all.size())))];
         while (all.size() > 1 && !shows(head, p, p.amount * share)) { // ears under hair, and the like
             std::erase_if(all, [&](const Planted& each) { return std::string_view(each.id) == p.id; });
-            p = all[static_cast<std::size_t>(dice.below(static_cast<int>(all.size())))];
+            p = all[static_cast<std::size_t>(random.below(static_cast<int>(all.size())))];
         }
         planted.errors.emplace_back(p.id, p.amount * share);
         DrillField field{i ? "second" : "error", i ? ZOKRAN_WORDS("And also") : ZOKRAN_WORDS("Wrong"),
@@ -99,7 +99,7 @@ DrillTask make(std::uint32_t seed, int level) {
 }
 
 /// What is to be mended first in the learner's own drawing.
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int) {
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom&, int) {
     if (!head.toMend)
         return std::nullopt;
     DrillTask task;

@@ -12,9 +12,9 @@ namespace {
 
 constexpr int size = 520;
 
-Picture shaded(const DepthBuffer& relief, const LightDirection& light, int values) {
+Picture shaded(const DepthBuffer& buffer, const LightDirection& light, int values) {
     Picture picture = blankPicture(size, size);
-    const auto grey = Shading(relief, {light}).picture(values);
+    const auto grey = Shading(buffer, {light}).picture(values);
     for (std::size_t i = 0; i < grey.size(); ++i)
         for (std::size_t c = 0; c < 3; ++c)
             picture.bgr[3 * i + c] = grey[i];
@@ -23,17 +23,17 @@ Picture shaded(const DepthBuffer& relief, const LightDirection& light, int value
 
 /// A basic form at an angle under a light: where does the light stand? To be drawn on paper as well.
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const BasicForm& form = basicForms()[static_cast<std::size_t>(
-        level < 3 ? dice.below(2) : dice.below(static_cast<int>(basicForms().size())))];
+    SeededRandom random(seed);
+    const BasicForm& form =
+        basicForms()[static_cast<std::size_t>(level < 3 ? random.below(2) : random.below(static_cast<int>(basicForms().size())))];
     View view;
     view.nearness = 1.0 / 15;
     view.scale = size / 4.2;
     view.centre = view.principal = PicturePoint(size / 2.0, size / 2.0);
-    view.face(headToView(poseFromDegrees({dice.between(-45, 45)}, {dice.between(-35, -12)}, {0})));
-    const double azimuth = 5 * std::round(dice.apart(10, 80) / 5), elevation = 5 * std::round(dice.between(10, 65) / 5);
+    view.face(headToView(poseFromDegrees({random.between(-45, 45)}, {random.between(-35, -12)}, {0})));
+    const double azimuth = 5 * std::round(random.apart(10, 80) / 5), elevation = 5 * std::round(random.between(10, 65) / 5);
     const LightDirection light{toRadians(Degrees{azimuth}), toRadians(Degrees{elevation})};
-    const DepthBuffer relief(litForm(form, level != 4), view, size, size);
+    const DepthBuffer buffer(litForm(form, level != 4), view, size, size);
     DrillTask task;
     task.question = ZOKRAN_WORDS("Where does the light stand? From the right and from above are plus. Draw the "
                                  "form in {values} values on paper before you look.");
@@ -47,8 +47,8 @@ DrillTask make(std::uint32_t seed, int level) {
         field.tolerance = 32 - 4.0 * level;
         task.fields.push_back(field);
     }
-    task.picture = shaded(relief, light, values);
-    task.answer = shaded(relief, light, 10);
+    task.picture = shaded(buffer, light, values);
+    task.answer = shaded(buffer, light, 10);
     return task;
 }
 

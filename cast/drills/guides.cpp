@@ -13,8 +13,8 @@ constexpr int size = 520;
 
 /// A bare ball and an angle: where do brow line and centre line cross, where do the levels come to lie?
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const auto fives = [&](double least, double most) { return 5 * std::round(dice.apart(least, most) / 5); };
+    SeededRandom random(seed);
+    const auto fives = [&](double least, double most) { return 5 * std::round(random.apart(least, most) / 5); };
     const double turn = fives(10, 60), tilt = level > 1 ? fives(0, 30) : 0, lean = level > 3 ? fives(5, 20) : 0;
     View view;
     view.nearness = 1.0 / 15;

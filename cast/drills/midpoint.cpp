@@ -9,10 +9,10 @@ namespace {
 using enum Mark;
 
 /// The middle of a length of the face; harder ones ask for its third as well.
-std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
+std::optional<DrillTask> ofFace(const DrillFace& face, SeededRandom& random, int level) {
     constexpr std::pair<Mark, Mark> lengths[] = {
         {Brow, Chin}, {Brow, NoseBase}, {OuterEyeR, OuterEyeL}, {NoseBase, Chin}, {MouthCornerR, MouthCornerL}};
-    const auto& [a, b] = lengths[dice.below(level > 2 ? 5 : 2)];
+    const auto& [a, b] = lengths[random.below(level > 2 ? 5 : 2)];
     if (!face.marks[a] || !face.marks[b])
         return std::nullopt;
     const PicturePoint from = *face.marks[a], to = *face.marks[b];
@@ -39,15 +39,15 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-9.0 * level, 9.0 * level)}, {dice.between(-6.0 * level, 6.0 * level)},
-                                      {dice.between(-18, 18)});
-    const DrillFace face = faceOf(headFor(dice, pose));
-    return *ofFace(face, dice, level); // the cast's heads have every mark
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.between(-9.0 * level, 9.0 * level)}, {random.between(-6.0 * level, 6.0 * level)},
+                                      {random.between(-18, 18)});
+    const DrillFace face = faceOf(headFor(random, pose));
+    return *ofFace(face, random, level); // the cast's heads have every mark
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
-    return ofFace(head.face, dice, level);
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
+    return ofFace(head.face, random, level);
 }
 
 } // namespace

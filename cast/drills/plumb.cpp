@@ -9,10 +9,10 @@ namespace {
 using enum Mark;
 
 /// Where the plumb line through one place of the face meets the level through another.
-std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
+std::optional<DrillTask> ofFace(const DrillFace& face, SeededRandom& random, int level) {
     constexpr std::pair<Mark, Mark> places[] = {{InnerEyeL, LipLine}, {InnerEyeR, NoseBase}, {NoseTip, Chin},
                                                 {OuterEyeR, Chin},    {OuterEyeL, LipLine},  {Brow, Chin}};
-    const auto& [above, beside] = places[dice.below(level > 2 ? 6 : 3)];
+    const auto& [above, beside] = places[random.below(level > 2 ? 6 : 3)];
     if (!face.marks[above] || !face.marks[beside])
         return std::nullopt;
     const PicturePoint from = *face.marks[above], to = *face.marks[beside];
@@ -33,15 +33,15 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-9.0 * level, 9.0 * level)}, {dice.between(-5.0 * level, 5.0 * level)},
-                                      {dice.apart(5, 22)}); // upright heads have nothing to plumb
-    const DrillFace face = faceOf(headFor(dice, pose));
-    return *ofFace(face, dice, level); // the cast's heads have every mark
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.between(-9.0 * level, 9.0 * level)}, {random.between(-5.0 * level, 5.0 * level)},
+                                      {random.apart(5, 22)}); // upright heads have nothing to plumb
+    const DrillFace face = faceOf(headFor(random, pose));
+    return *ofFace(face, random, level); // the cast's heads have every mark
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
-    return ofFace(head.face, dice, level);
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
+    return ofFace(head.face, random, level);
 }
 
 } // namespace

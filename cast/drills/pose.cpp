@@ -39,13 +39,13 @@ DrillTask ofFace(const DrillFace& face, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.apart(5, 65)}, {level > 1 ? dice.between(-25, 25) : 0.0},
-                                      {level > 2 ? dice.between(-20, 20) : 0.0});
-    return ofFace(faceOf(headFor(dice, pose)), level);
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.apart(5, 65)}, {level > 1 ? random.between(-25, 25) : 0.0},
+                                      {level > 2 ? random.between(-20, 20) : 0.0});
+    return ofFace(faceOf(headFor(random, pose)), level);
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice&, int level) {
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom&, int level) {
     return ofFace(head.face, level);
 }
 

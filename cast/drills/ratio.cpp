@@ -7,7 +7,7 @@ namespace zokran {
 namespace {
 
 /// How one length goes into another.
-std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
+std::optional<DrillTask> ofFace(const DrillFace& face, SeededRandom& random, int level) {
     using enum Mark;
     struct Lengths {
         Mark a, b, c, d;
@@ -16,7 +16,7 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
                                    {NoseBase, LipLine, LipLine, Chin},
                                    {OuterEyeR, OuterEyeL, Brow, Chin},
                                    {MouthCornerR, MouthCornerL, Brow, NoseBase}};
-    const Lengths& l = lengths[dice.below(level > 2 ? 4 : 2)];
+    const Lengths& l = lengths[random.below(level > 2 ? 4 : 2)];
     for (Mark m : {l.a, l.b, l.c, l.d})
         if (!face.marks[m])
             return std::nullopt;
@@ -37,15 +37,15 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
 }
 
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.between(-10.0 * level, 10.0 * level)}, {dice.between(-6.0 * level, 6.0 * level)},
-                                      {dice.between(-15, 15)});
-    const DrillFace face = faceOf(headFor(dice, pose));
-    return *ofFace(face, dice, level); // the cast's heads have every mark
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.between(-10.0 * level, 10.0 * level)}, {random.between(-6.0 * level, 6.0 * level)},
+                                      {random.between(-15, 15)});
+    const DrillFace face = faceOf(headFor(random, pose));
+    return *ofFace(face, random, level); // the cast's heads have every mark
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
-    return ofFace(head.face, dice, level);
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
+    return ofFace(head.face, random, level);
 }
 
 } // namespace

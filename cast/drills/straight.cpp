@@ -8,12 +8,12 @@ namespace {
 
 /// Two copies of one head: which of them lost some of its turn?
 DrillTask make(std::uint32_t seed, int level) {
-    Dice dice(seed);
-    const Pose pose = poseFromDegrees({dice.apart(25, 50)}, {dice.between(-15, 15)}, {0});
-    DrillHead head = headFor(dice, pose);
+    SeededRandom random(seed);
+    const Pose pose = poseFromDegrees({random.apart(25, 50)}, {random.between(-15, 15)}, {0});
+    DrillHead head = headFor(random, pose);
     PlantedErrors faithful, straightened;
     straightened.straightened = 0.62 - 0.1 * level;
-    const bool second = dice.next() % 2;
+    const bool second = random.next() % 2;
     Shot shot = head.shot;
     const SimulatedSketch a = drawSketch(head.bust, shot, second ? faithful : straightened, seed + 1),
                  b = drawSketch(head.bust, shot, second ? straightened : faithful, seed + 2);

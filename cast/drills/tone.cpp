@@ -33,13 +33,13 @@ int valueOf(float lightness, int values) {
 }
 
 /// Which value has the spot in the ring, on a scale from black to white?
-std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
+std::optional<DrillTask> ofFace(const DrillFace& face, SeededRandom& random, int level) {
     const int values = level < 2 ? 3 : level < 4 ? 5 : 9;
     const cv::Mat lightness = lightnessOf(face.picture);
     // Somewhere on the head, and well within a step: at its edge the answer is a matter of opinion.
     const double reach = 0.85 * face.view.outlineRadius().value;
     for (int attempt = 0; attempt < 200; ++attempt) {
-        const PicturePoint at = face.view.centre + reach * PicturePoint(dice.between(-1, 1), dice.between(-1, 1.4));
+        const PicturePoint at = face.view.centre + reach * PicturePoint(random.between(-1, 1), random.between(-1, 1.4));
         const int x = static_cast<int>(at.x()), y = static_cast<int>(at.y());
         constexpr int rim = 12;
         if (x < rim || y < rim || x >= face.picture.width - rim || y >= face.picture.height - rim)
@@ -86,14 +86,14 @@ std::optional<DrillTask> ofFace(const DrillFace& face, Dice& dice, int level) {
 }
 
 /// A head in flat planes under a lamp, the large planes alone for a beginner: each plane has one value.
-DrillFace planarFace(Dice& dice, int level) {
+DrillFace planarFace(SeededRandom& random, int level) {
     constexpr int width = 520, height = 600;
-    const Pose pose = poseFromDegrees({dice.between(-45, 45)}, {dice.between(-15, 15)}, {dice.between(-10, 10)});
+    const Pose pose = poseFromDegrees({random.between(-45, 45)}, {random.between(-15, 15)}, {random.between(-10, 10)});
     std::vector<double> coefficients(adultHeads().directions.size());
     for (double& c : coefficients)
-        c = dice.between(-1, 1);
+        c = random.between(-1, 1);
     const HeadMarks head = adultHeads().head(coefficients);
-    const Lighting lighting{{toRadians(Degrees{dice.apart(15, 70)}), toRadians(Degrees{dice.between(10, 60)})}};
+    const Lighting lighting{{toRadians(Degrees{random.apart(15, 70)}), toRadians(Degrees{random.between(10, 60)})}};
     DrillFace face;
     face.pose = pose;
     face.view.scale = width / 3.8;
@@ -101,9 +101,9 @@ DrillFace planarFace(Dice& dice, int level) {
     face.view.centre = face.view.principal = PicturePoint(width / 2.0, 0.4 * height);
     face.view.face(headToView(pose));
     const PlanarSolid planes = litPlanes(planarHead(), head, level < 3 ? PlaneGrade::Few : PlaneGrade::All, uprightBust(pose));
-    const DepthBuffer relief(planes.solid, face.view, width, height);
+    const DepthBuffer buffer(planes.solid, face.view, width, height);
     constexpr int everyTone = 0;
-    const std::vector<std::uint8_t> grey = Shading(relief, lighting).picture(everyTone);
+    const std::vector<std::uint8_t> grey = Shading(buffer, lighting).picture(everyTone);
     face.picture = blankPicture(width, height);
     for (std::size_t i = 0; i < grey.size(); ++i)
         std::fill_n(face.picture.bgr.begin() + static_cast<std::ptrdiff_t>(3 * i), 3, grey[i]);
@@ -113,23 +113,23 @@ DrillFace planarFace(Dice& dice, int level) {
 DrillTask make(std::uint32_t seed, int level) {
     // Somewhere on a plaster head there is always such a spot; a head that has none gives way to the next.
     for (std::uint32_t other = 0;; ++other) {
-        Dice dice(seed + 7919 * other);
+        SeededRandom random(seed + 7919 * other);
         // Every third is a head in planes.
         if (seed % 3 == 0) {
-            const DrillFace face = planarFace(dice, level);
-            if (auto task = ofFace(face, dice, level))
+            const DrillFace face = planarFace(random, level);
+            if (auto task = ofFace(face, random, level))
                 return *task;
             continue;
         }
-        const Pose pose = poseFromDegrees({dice.between(-40, 40)}, {dice.between(-15, 15)}, {dice.between(-10, 10)});
-        const DrillFace face = faceOf(headFor(dice, pose));
-        if (auto task = ofFace(face, dice, level))
+        const Pose pose = poseFromDegrees({random.between(-40, 40)}, {random.between(-15, 15)}, {random.between(-10, 10)});
+        const DrillFace face = faceOf(headFor(random, pose));
+        if (auto task = ofFace(face, random, level))
             return *task;
     }
 }
 
-std::optional<DrillTask> ofStudied(const StudiedHead& head, Dice& dice, int level) {
-    return ofFace(head.face, dice, level);
+std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
+    return ofFace(head.face, random, level);
 }
 
 } // namespace

@@ -26,10 +26,10 @@ nlohmann::ordered_json placesJson(const Fit& fit, const LightDirection& light) {
     view.scale = across / 3.8;
     view.centre = view.principal = PicturePoint(across / 2.0, across * 0.41);
     view.face(headToView(fit.pose));
-    const DepthBuffer relief(litHead(fit.head), view, across, across);
+    const DepthBuffer buffer(litHead(fit.head), view, across, across);
     auto list = nlohmann::ordered_json::array();
-    const FaceRegions net(relief.solid(), fit.head);
-    for (const LitPlace& place : litPlaces(relief, Shading(relief, {light}), net))
+    const FaceRegions net(buffer.solid(), fit.head);
+    for (const LitPlace& place : litPlaces(buffer, Shading(buffer, {light}), net))
         list.push_back({{"place", std::string(place.place->id) +
                                       (place.side > 0 ? "_l" : place.side < 0 ? "_r" : "")},
                         {"light", place.light},
@@ -51,8 +51,8 @@ cv::Mat formPicture(const std::string& id, const LightDirection& light, int step
         known += (known.empty() ? "" : ", ") + std::string(form.id);
         if (form.id != id)
             continue;
-        const DepthBuffer relief(litForm(form, true), view, across, across);
-        const auto grey = Shading(relief, {light, std::nullopt, steps}).picture(steps);
+        const DepthBuffer buffer(litForm(form, true), view, across, across);
+        const auto grey = Shading(buffer, {light, std::nullopt, steps}).picture(steps);
         cv::Mat1b picture(across, across);
         std::copy(grey.begin(), grey.end(), picture.begin());
         return picture;

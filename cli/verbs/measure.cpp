@@ -75,22 +75,22 @@ nlohmann::ordered_json answer(const Asked& asked, const MarkSheet& sheet, const 
     const auto numberOf = [](double value, double sigma) {
         return nlohmann::ordered_json{{"value", value}, {"sigma", sigma}};
     };
-    if (!r.passes.empty()) {
+    if (!r.clearances.empty()) {
         auto& passes = j["passes"] = nlohmann::ordered_json::array();
-        for (const Clearance& pass : r.passes)
+        for (const Clearance& pass : r.clearances)
             passes.push_back({{"mark", std::string(idOf(pass.mark))},
                               {"by", pass.by},
                               {"sigma", pass.sigma}});
     } else if (&asked.kind == &triangleKind) {
         j["at_a"] = numberOf(r.value, r.sigma);
     } else if (&asked.kind == &mirrorKind) {
-        j.update(numberOf(r.further[0].value, r.further[0].sigma));
+        j.update(numberOf(r.secondary[0].value, r.secondary[0].sigma));
         j["from_centre_line"] = numberOf(r.value, r.sigma);
         j["twin"] = {r.lines[0].back().x(), r.lines[0].back().y()};
     } else {
         j.update(numberOf(r.value, r.sigma));
     }
-    for (const SecondaryReading& number : r.further)
+    for (const SecondaryReading& number : r.secondary)
         if (number.unit == ReadingUnit::HeadLength)
             j[std::string(number.id)] = number.value;
         else if (number.id != "to_twin")

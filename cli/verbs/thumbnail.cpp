@@ -1,7 +1,7 @@
-#include "cli/quiet.h"
+#include "cli/silenced_stderr.h"
 #include "cli/verb.h"
-#include "core/base/errors.h"
 #include "core/base/atomic_file.h"
+#include "core/base/errors.h"
 #include "logbook/bundle.h"
 
 #include <opencv2/imgcodecs.hpp>
@@ -23,7 +23,7 @@ std::function<void()> thumbnail(CLI::App& app) {
         const std::string bytes = firstPictureIn(o->bundle);
         // At a quarter where the format can: nobody waits for a thumbnail.
         const std::vector<unsigned char> raw(bytes.begin(), bytes.end());
-        const Quiet quiet;
+        const SilencedStderr quiet;
         cv::Mat picture = bytes.empty() ? cv::Mat() : cv::imdecode(raw, cv::IMREAD_REDUCED_COLOR_4);
         if (picture.empty())
             throw BadInput(fmt::format("{}: it holds no picture that can be read", o->bundle));

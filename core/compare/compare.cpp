@@ -17,7 +17,7 @@ namespace {
 
 /// A mark that was hidden in the reference is only known as well as heads are alike.
 constexpr BallRadii unseenSpread{0.08};
-/// A copy on paper has no lens of its own; its perspective may outlier this far from the photo's.
+/// A copy on paper has no lens of its own; its perspective may differ this much from the photo's.
 constexpr double copiedDistanceSpread = 0.05;
 /// The shortest an axis of the head is taken to be drawn, when lengths are read along it.
 constexpr double shortestAxis = 0.4;

@@ -11,7 +11,7 @@ namespace zokran {
 namespace {
 
 struct LinearSolution {
-    double misfit; ///< squared, with the price of everything admitted
+    double misfit; ///< squared, with the penalty of everything admitted
     Eigen::VectorXd amounts, sigmas;
 };
 

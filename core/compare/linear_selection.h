@@ -19,7 +19,7 @@ struct LinearChoice {
 };
 
 /// The few candidates that explain `residuals` (whitened) best beside the nuisance columns of `base`, by forward selection
-/// with backward elimination: the one with the largest gain is admitted while it explains more than its price, and dropped
+/// with backward elimination: the one with the largest gain is admitted while it explains more than its penalty, and dropped
 /// again where it no longer does. Of candidates that explain equally much the first is taken; at most `most` are.
 std::vector<LinearChoice> selectErrors(const Eigen::MatrixXd& base, const Eigen::VectorXd& residuals,
                                        const std::vector<LinearCandidate>& candidates, std::size_t most);

@@ -14,7 +14,7 @@ namespace {
 double penalty(int freedoms) {
     return freedoms == 1 ? 11 : 18;
 }
-constexpr double posePrice = 15;
+constexpr double posePenalty = 15;
 
 /// Placement errors beyond 30 % of the ball are rare; this keeps marks no one can see from running
 /// away.
@@ -29,7 +29,7 @@ struct Model {
     std::vector<int> admitted; ///< indices of modes
     HeadProblem::State state;
     double misfit = 0; ///< twice the cost at the solution
-    double total = 0;  ///< with the price of everything admitted
+    double total = 0;  ///< with the penalty of everything admitted
 };
 
 class Search {
@@ -51,7 +51,7 @@ public:
         const HeadProblem p = problemFor(model);
         model.state.coefficients.resize(p.directions.size(), 0);
         model.misfit = 2 * estimate(p, model.state, {iterations}).cost;
-        model.total = model.misfit + (model.poseFree ? posePrice : 0);
+        model.total = model.misfit + (model.poseFree ? posePenalty : 0);
         for (int k : model.admitted)
             model.total += penalty(modes_[k].freedoms);
     }
@@ -190,7 +190,7 @@ ModelSelection selectModel(const HeadProblem& problem, const std::vector<ErrorMo
     result.view = best.state.view;
     result.poseDrifted = best.poseFree;
     // The pose costs more than a shift; beyond that a ratio of likelihoods of about seven does not decide.
-    constexpr double nearlyAsWell = 4 + posePrice - 11;
+    constexpr double nearlyAsWell = 4 + posePenalty - 11;
     constexpr Degrees hardlyTurned{3};
     const auto shift = std::find_if(held.admitted.begin(), held.admitted.end(),
                                     [&](int k) { return modes[k].id.ends_with("_across"); });

@@ -13,7 +13,7 @@ namespace zokran {
 struct AdmittedError {
     const ErrorMode* mode;
     double amount, amountSigma; ///< in the mode's unit
-    double second = 0;          ///< along the second axis, for a mark that outliers on its own
+    double second = 0;          ///< along the second axis, for a single misplaced mark
 };
 
 /// How a sketch is best explained.

@@ -11,7 +11,7 @@ namespace {
 constexpr std::size_t mostStraightErrors = 5;
 /// What an error must explain before it is admitted, in squared standard deviations, since some twenty-five compete; less
 /// of a slant, which two corners have to agree on.
-constexpr double cornerPrice = 11, slantPrice = 8;
+constexpr double cornerPenalty = 11, slantPenalty = 8;
 /// How far the run as a whole may lie beside its place, ball radii, and be larger or turned, a share and radians.
 constexpr double wholeShift = 0.02, wholeChange = 0.01;
 
@@ -127,7 +127,7 @@ std::vector<OutlineError> straightErrors(const StraightRun& run) {
         for (std::size_t at = 0; at < count; ++at) {
             modes.push_back({kind, at});
             candidates.push_back({problem.effectOf([&](std::size_t i) { return displacement(modes.back(), i); }),
-                                  kind == RunMode::Kind::Slant ? slantPrice : cornerPrice});
+                                  kind == RunMode::Kind::Slant ? slantPenalty : cornerPenalty});
         }
     };
     add(RunMode::Kind::Corner, corners);

@@ -89,7 +89,7 @@ public:
     std::vector<GuideLine> lines(const View& view, Detail detail,
                                  const std::set<std::string>& switched = {}) const;
     /// Says which kind of form this is, for the steps of its lines.
-    void is(const FormKind& kind) { kind_ = &kind; }
+    void setKind(const FormKind& kind) { kind_ = &kind; }
 
 protected:
     /// The lines, or at least those of the table that are wanted.

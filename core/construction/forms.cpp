@@ -13,7 +13,7 @@ namespace {
 constexpr auto all = addressesOf(ZOKRAN_FORM_KINDS);
 
 /// Says of a line which step it belongs to.
-void stamp(GuideLine& line, const FormKind& kind) {
+void setStep(GuideLine& line, const FormKind& kind) {
     const std::string_view id = withoutSide(line.id);
     line.step = static_cast<int>(kind.steps.size());
     for (std::size_t i = 0; i < kind.steps.size(); ++i) {
@@ -54,7 +54,7 @@ std::vector<GuideLine> Construction::lines(const View& view) const {
     std::vector<GuideLine> traced = trace(view, [](const LineEntry&) { return true; });
     if (kind_)
         for (GuideLine& line : traced)
-            stamp(line, *kind_);
+            setStep(line, *kind_);
     return traced;
 }
 
@@ -64,7 +64,7 @@ std::vector<GuideLine> Construction::lines(const View& view, Detail detail,
         // A form that starts from features has its planes at every depth.
         GuideLine named{std::string(line.id), line.kind, false, {}};
         if (kind_)
-            stamp(named, *kind_);
+            setStep(named, *kind_);
         const Detail needed =
             named.named && line.detail == Detail::Head ? Detail::Planes : line.detail;
         const std::string id(line.goesWith.empty() ? line.id : line.goesWith);
@@ -78,7 +78,7 @@ std::vector<GuideLine> Construction::lines(const View& view, Detail detail,
     });
     if (kind_)
         for (GuideLine& line : traced)
-            stamp(line, *kind_);
+            setStep(line, *kind_);
     return traced;
 }
 
@@ -110,7 +110,7 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
     if (const auto& lip = expression[ExpressionMark::LipLower]; lip && !canon)
         subject.levels.lowerLip = {lip->y()};
     auto made = form.make(std::move(subject));
-    made->is(form);
+    made->setKind(form);
     return made;
 }
 

@@ -188,7 +188,7 @@ void LineTracer::lightenGuess(const LineEntry& line) {
             l.light = form.solid().bust().isGuess;
 }
 
-void LineTracer::forgetHidden(const LineEntry& line) {
+void LineTracer::removeHidden(const LineEntry& line) {
     std::erase_if(lines, [&](const GuideLine& l) {
         return l.hidden && withoutSide(l.id) == line.id;
     });

@@ -68,7 +68,7 @@ public:
     /// A line of neck or shoulders is drawn lightly where it is a guess.
     void lightenGuess(const LineEntry& line);
     /// Takes the hidden pieces of a line away again: of what nobody draws through the head.
-    void forgetHidden(const LineEntry& line);
+    void removeHidden(const LineEntry& line);
     /// The same through places that are known, with its corners rounded or left as they are.
     void addRun(const LineEntry& line, int side, Cover cover, std::vector<SurfacePoint> places,
                 bool rounded);

@@ -43,9 +43,9 @@ bool ballCovers(const HeadPoint& p, const Eigen::Vector3d& d, double radius, dou
 } // namespace
 
 /// Finds what stands before a place of the picture, by a grid of the triangles over it.
-class SolidInView::Before {
+class SolidInView::Occluders {
 public:
-    Before(const SoftSurface& surface, const View& view) : surface_(surface) {
+    Occluders(const SoftSurface& surface, const View& view) : surface_(surface) {
         const std::size_t count = surface.points.size();
         at_.reserve(count);
         depth_.reserve(count);
@@ -160,8 +160,7 @@ void smooth(std::vector<PicturePoint>& points) {
 } // namespace
 
 SolidInView::SolidInView(const HeadSolid& solid, BallRadii sidePlane, const View& view)
-    : solid_(solid), side_(sidePlane.value), view_(view),
-      before_(std::make_unique<const Before>(solid.skin(), view)) {}
+    : solid_(solid), side_(sidePlane.value), view_(view), occluders_(std::make_unique<const Occluders>(solid.skin(), view)) {}
 
 SolidInView::~SolidInView() = default;
 
@@ -174,7 +173,7 @@ bool SolidInView::seen(const SurfacePoint& point, Cover cover) const {
     const double furthest = view_.nearness > 0 ? 1 / view_.nearness : 1e9;
     const bool ofFace = cover == Cover::Face;
     return !ballCovers(p, d, ofFace ? coreRadius : 1, side_, furthest) &&
-           before_->leaves(view_, point.at, point.normal, ofFace ? guideHiddenBy : wellHiddenBy);
+           occluders_->leaves(view_, point.at, point.normal, ofFace ? guideHiddenBy : wellHiddenBy);
 }
 
 std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) const {
@@ -267,7 +266,7 @@ std::vector<OutlinePiece> SolidInView::outline(BallRadii least, Contour which) c
         for (const Crossing& c : chain) {
             const PicturePoint at = view.project(c.at);
             const bool inner = which == Contour::HeadsEdge && isInner(c, centreSeen);
-            const bool seen = !inner && before_->leaves(view, c.at, c.normal);
+            const bool seen = !inner && occluders_->leaves(view, c.at, c.normal);
             if (last && (!seen || c.ofNeck != piece.ofNeck)) {
                 if (seen)
                     piece.points.push_back(at); // the two pieces meet
@@ -305,7 +304,7 @@ std::vector<PathPiece> SolidInView::path(const std::vector<std::uint32_t>& run) 
     std::vector<PathPiece> pieces;
     for (const auto& [at, normal] : path) {
         const Vec n = normal.normalized();
-        const bool hidden = !view_.faces(at, n) || !before_->leaves(view_, at, n);
+        const bool hidden = !view_.faces(at, n) || !occluders_->leaves(view_, at, n);
         const PicturePoint shown = view_.project(at);
         if (pieces.empty() || pieces.back().hidden != hidden) {
             if (!pieces.empty())

@@ -50,12 +50,12 @@ public:
     std::vector<PathPiece> path(const std::vector<std::uint32_t>& run) const;
 
 private:
-    class Before;
+    class Occluders;
 
     const HeadSolid& solid_;
     double side_;
     View view_;
-    std::unique_ptr<const Before> before_;
+    std::unique_ptr<const Occluders> occluders_;
 };
 
 } // namespace zokran

@@ -196,8 +196,8 @@ Fit fitHead(const MarkSheet& sheet, const FitOptions& options) {
         const auto shapes = static_cast<Eigen::Index>(fit.shape.size());
         fit.shapeCovariance = covariance.bottomRightCorner(shapes, shapes);
         fit.sigma = poseSpread(best.view.facing(), slope * covariance * slope.transpose() +
-                                                       unnoticedMistakes(found->problem, best, slope, covariance) +
-                                                       leftOutOneByOne(best.view.facing(), withoutOneMark(sheet, options)));
+                                                       unnoticedMistakeCovariance(found->problem, best, slope, covariance) +
+                                                       jackknifeCovariance(best.view.facing(), withoutOneMark(sheet, options)));
         fit.spread = expectedSpread(sheet, fit, found->problem, covariance);
         fit.asymmetries = asymmetriesOf(sheet, fit);
     }

@@ -61,8 +61,7 @@ struct FitOptions {
     /// Follow this fit instead of searching all poses: for a mark under the hand. Marks it set
     /// aside stay set aside, and no new ones are looked for.
     const Fit* warmStart = nullptr;
-    bool covariance =
-        true; ///< fill `sigma`, `spread` and `asymmetries`; not while a mark is dragged
+    bool covariance = true; ///< fill `sigma`, `shapeCovariance`, `spread` and `asymmetries`
     /// What other photographs of this sitter say of the shape; null or empty: nothing.
     const ShapeInformation* sitter = nullptr;
 };

@@ -5,7 +5,7 @@
 
 namespace zokran {
 
-/// A mark is a outlier when the fit without it is better by this much, in squared standard deviations: beyond the 0.1 % point
+/// A mark is an outlier when the fit without it is better by this much, in squared standard deviations: beyond the 0.1 % point
 /// of chi-squared with two degrees of freedom (13.8).
 inline constexpr double outlierGain = 14;
 /// With no more marks than this none is looked for.

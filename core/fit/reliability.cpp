@@ -14,8 +14,8 @@ constexpr double howOften = 1 / 30.0, howFar = 0.5;
 
 } // namespace
 
-Eigen::Matrix3d unnoticedMistakes(const HeadProblem& problem, const HeadProblem::State& state, const Eigen::MatrixXd& slope,
-                                  const Eigen::MatrixXd& covariance) {
+Eigen::Matrix3d unnoticedMistakeCovariance(const HeadProblem& problem, const HeadProblem::State& state,
+                                           const Eigen::MatrixXd& slope, const Eigen::MatrixXd& covariance) {
     const Eigen::MatrixXd j = linearise(problem, state).jacobian;
     const bool areLookedFor = problem.observations.size() > fewestForOutliers;
     Eigen::Matrix3d sum = Eigen::Matrix3d::Zero();
@@ -35,7 +35,7 @@ Eigen::Matrix3d unnoticedMistakes(const HeadProblem& problem, const HeadProblem:
     return sum;
 }
 
-Eigen::Matrix3d leftOutOneByOne(const Eigen::Matrix3d& facing, const std::vector<Eigen::Matrix3d>& readings) {
+Eigen::Matrix3d jackknifeCovariance(const Eigen::Matrix3d& facing, const std::vector<Eigen::Matrix3d>& readings) {
     // The marks' noise alone moves these readings too, and is counted already; a third of the square is kept.
     constexpr double share = 1 / 3.0;
     Eigen::Matrix3d sum = Eigen::Matrix3d::Zero();

@@ -49,7 +49,7 @@ template <typename T>
 class PerExpressionMark {
 public:
     PerExpressionMark() {
-        // Eigen leaves a vector without values uninitialized.
+        // A default-constructed Eigen vector is uninitialised.
         if constexpr (requires(T value) { value.setZero(); })
             for (T& value : values_)
                 value.setZero();

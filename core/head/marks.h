@@ -64,7 +64,7 @@ template <typename T>
 class PerMark {
 public:
     PerMark() {
-        // A vector that is made without numbers holds whatever lay there.
+        // A default-constructed Eigen vector is uninitialised.
         if constexpr (requires(T value) { value.setZero(); })
             for (T& value : values_)
                 value.setZero();

@@ -108,12 +108,12 @@ Shading::Reach Shading::reachOf(const LightDirection& from, double strength) con
     const float perUnit = shadowGrid / (2 * shadowReach);
     std::vector<Eigen::Vector2f> at;
     std::vector<float> height;
-    for (const Vector3f& q : relief_.placed()) {
+    for (const Vector3f& q : buffer_.placed()) {
         at.emplace_back((q.dot(reach.across) + shadowReach) * perUnit + 0.5f,
                         (q.dot(reach.up) + shadowReach) * perUnit + 0.5f);
         height.push_back(q.dot(reach.towards));
     }
-    for (const auto& [c, ground, plane] : relief_.solid().triangles)
+    for (const auto& [c, ground, plane] : buffer_.solid().triangles)
         if (!ground) // the table throws no shadow on what stands on it
             fillTriangle(at[c[0]], at[c[1]], at[c[2]], shadowGrid, 0, shadowGrid,
                          [&, &t = c](int x, int y, float v, float w) {
@@ -150,7 +150,7 @@ float Shading::Reach::share(const Vector3f& at, const Vector3f& normal) const {
     return through / 9;
 }
 
-Shading::Shading(const DepthBuffer& relief, const Lighting& lighting) : relief_(relief) {
+Shading::Shading(const DepthBuffer& buffer, const Lighting& lighting) : buffer_(buffer) {
     lights_.push_back(reachOf(lighting.key, 1));
     if (lighting.second)
         lights_.push_back(reachOf(lighting.second->from, lighting.second->strength));
@@ -186,7 +186,7 @@ Shading::Tone Shading::toneOf(const Vector3f& at, const Vector3f& normal, bool i
 }
 
 Shading::Tone Shading::at(int x, int y) const {
-    const DepthBuffer::Spot& spot = relief_.spot(x, y);
+    const DepthBuffer::Spot& spot = buffer_.spot(x, y);
     return spot.there() ? toneOf(spot.at, spot.normal, spot.plane > 0) : Tone{};
 }
 
@@ -210,12 +210,12 @@ std::vector<std::uint8_t> Shading::picture(int values, std::uint8_t behind) cons
                              valueOf(static_cast<float>(y), values), values)))
                        : code(y);
     }
-    const auto width = static_cast<std::size_t>(relief_.width());
-    std::vector<std::uint8_t> picture(width * static_cast<std::size_t>(relief_.height()), behind);
-    cv::parallel_for_({0, relief_.height()}, [&](const cv::Range& rows) {
+    const auto width = static_cast<std::size_t>(buffer_.width());
+    std::vector<std::uint8_t> picture(width * static_cast<std::size_t>(buffer_.height()), behind);
+    cv::parallel_for_({0, buffer_.height()}, [&](const cv::Range& rows) {
         for (int y = rows.start; y < rows.end; ++y)
-            for (int x = 0; x < relief_.width(); ++x)
-                if (const DepthBuffer::Spot& spot = relief_.spot(x, y); spot.there()) {
+            for (int x = 0; x < buffer_.width(); ++x)
+                if (const DepthBuffer::Spot& spot = buffer_.spot(x, y); spot.there()) {
                     const float root = std::sqrt(toneOf(spot.at, spot.normal, spot.plane > 0).light);
                     picture[static_cast<std::size_t>(y) * width + static_cast<std::size_t>(x)] =
                         greys[static_cast<std::size_t>(root * entries + 0.5f)];

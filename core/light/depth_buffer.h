@@ -69,7 +69,7 @@ private:
 /// side away from the light, a core that is a little darker and light thrown back.
 class Shading {
 public:
-    Shading(const DepthBuffer& relief, const Lighting& lighting);
+    Shading(const DepthBuffer& buffer, const Lighting& lighting);
 
     /// How light a place of the solid is (linear, 0 to 1) and why. `at`, `normal`: sight axes.
     struct Tone {
@@ -99,7 +99,7 @@ private:
     /// `isOfPlane`: of a head of flat planes, where shadows are shapes.
     Tone toneOf(const Eigen::Vector3f& at, const Eigen::Vector3f& normal, bool isOfPlane) const;
 
-    const DepthBuffer& relief_;
+    const DepthBuffer& buffer_;
     std::vector<Reach> lights_;
 };
 

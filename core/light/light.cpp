@@ -242,10 +242,9 @@ std::optional<LightReading> readLight(const cv::Mat& photograph, const Fit& fit)
 }
 
 cv::Mat shadedForm(const Fit& fit, const LightDirection& light, int steps) {
-    const DepthBuffer relief(litHead(fit.head), fit.view, std::max(1, fit.width), std::max(1, fit.height));
-    const std::vector<std::uint8_t> picture =
-        Shading(relief, {light, std::nullopt, std::max(2, steps)}).picture(steps);
-    cv::Mat1b grey(relief.height(), relief.width());
+    const DepthBuffer buffer(litHead(fit.head), fit.view, std::max(1, fit.width), std::max(1, fit.height));
+    const std::vector<std::uint8_t> picture = Shading(buffer, {light, std::nullopt, std::max(2, steps)}).picture(steps);
+    cv::Mat1b grey(buffer.height(), buffer.width());
     std::copy(picture.begin(), picture.end(), grey.begin());
     return grey;
 }

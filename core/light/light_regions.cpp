@@ -105,20 +105,18 @@ FaceRegions::FaceRegions(const LitSolid& solid, const HeadMarks& head) {
         }
 }
 
-std::vector<LitPlace> litPlaces(const DepthBuffer& relief, const Shading& shading, const FaceRegions& net) {
+std::vector<LitPlace> litPlaces(const DepthBuffer& buffer, const Shading& shading, const FaceRegions& net) {
     std::vector<LitPlace> places;
-    const LitSolid& solid = relief.solid();
+    const LitSolid& solid = buffer.solid();
     for (const FaceRegions::Entry& entry : net.entries()) {
         int cast = 0;
         std::vector<std::pair<float, PicturePoint>> seen;
         for (std::size_t i : entry.points) {
-            if (!relief.view().faces(solid.points[i], solid.normals[i]) ||
-                !relief.isSeen(solid.points[i]))
+            if (!buffer.view().faces(solid.points[i], solid.normals[i]) || !buffer.isSeen(solid.points[i]))
                 continue;
-            const Shading::Tone tone =
-                shading.at(relief.placed()[i], relief.facing() * solid.normals[i].cast<float>());
+            const Shading::Tone tone = shading.at(buffer.placed()[i], buffer.facing() * solid.normals[i].cast<float>());
             cast += tone.zone == Zone::Cast;
-            seen.emplace_back(tone.light, relief.view().project(solid.points[i]));
+            seen.emplace_back(tone.light, buffer.view().project(solid.points[i]));
         }
         // A sliver of it at the edge says nothing.
         if (seen.size() < 3 || 4 * seen.size() < entry.points.size())

@@ -50,7 +50,7 @@ struct LitPlace {
 };
 
 /// The places that are seen, by where the light is caught first.
-std::vector<LitPlace> litPlaces(const DepthBuffer& relief, const Shading& shading, const FaceRegions& net);
+std::vector<LitPlace> litPlaces(const DepthBuffer& buffer, const Shading& shading, const FaceRegions& net);
 
 /// Those that catch it first, those that catch it next, and those that stay dark, the darkest first; no place is of
 /// two of them, and none is called light that lies in shadow.

@@ -36,8 +36,8 @@ bool holds(LightTerm term, const Shading::Tone& tone, float towardsHalf) {
 
 } // namespace
 
-std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Shading& shading, const Lighting& lighting) {
-    const int width = relief.width(), height = relief.height();
+std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& buffer, const Shading& shading, const Lighting& lighting) {
+    const int width = buffer.width(), height = buffer.height();
     const Eigen::Vector3f half = (towardsLight(lighting.key) + Eigen::Vector3d::UnitZ()).normalized().cast<float>();
     std::vector<Shading::Tone> tones(static_cast<std::size_t>(width) * static_cast<std::size_t>(height));
     const auto index = [width](int x, int y) {
@@ -54,17 +54,17 @@ std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Sha
     for (const LightTerm term : inTurn) {
         // With a border, so that a part that runs out of the picture is not pointed at there.
         cv::Mat1b part(height + 2, width + 2, std::uint8_t{0});
-        const auto aside = static_cast<int>(margin * relief.view().scale);
+        const auto aside = static_cast<int>(margin * buffer.view().scale);
         for (int y = 0; y < height; ++y)
             for (int x = aside; x < width - aside; ++x) {
-                const DepthBuffer::Spot& spot = relief.spot(x, y);
+                const DepthBuffer::Spot& spot = buffer.spot(x, y);
                 // A table has a shadow cast on it and nothing else that is named.
                 if (spot.there() && (!spot.ground || term == LightTerm::CastShadow))
                     part(y + 1, x + 1) = holds(term, tones[index(x, y)], spot.normal.dot(half)) ? 255 : 0;
             }
         cv::Mat1f depth;
         cv::distanceTransform(part, depth, cv::DIST_L2, cv::DIST_MASK_5);
-        const double scale = relief.view().scale;
+        const double scale = buffer.view().scale;
         double best = leastRadius * scale;
         std::optional<PicturePoint> at;
         for (int y = 0; y < height; ++y)
@@ -78,8 +78,8 @@ std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Sha
             }
         if (!at)
             continue;
-        const DepthBuffer::Spot& spot = relief.spot(static_cast<int>(at->x()), static_cast<int>(at->y()));
-        places.push_back({term, *at, HeadPoint(relief.facing().transpose().cast<double>() * spot.at.cast<double>())});
+        const DepthBuffer::Spot& spot = buffer.spot(static_cast<int>(at->x()), static_cast<int>(at->y()));
+        places.push_back({term, *at, HeadPoint(buffer.facing().transpose().cast<double>() * spot.at.cast<double>())});
     }
     std::sort(places.begin(), places.end(), [](const LightTermPlace& a, const LightTermPlace& b) { return a.term < b.term; });
     return places;

@@ -25,7 +25,7 @@ struct LightTermPlace {
 
 /// A place for every term that holds for some part of what is seen, in the order of `LightTerm`; no two lie near one another,
 /// and none at the picture's left or right edge. Of a part that is smaller than a disc of 0.04 ball radii nothing is said.
-/// `shading` is of the key light in `lighting` and of the same `relief`.
-std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& relief, const Shading& shading, const Lighting& lighting);
+/// `shading` is of the key light in `lighting` and of the same `buffer`.
+std::vector<LightTermPlace> lightTermPlaces(const DepthBuffer& buffer, const Shading& shading, const Lighting& lighting);
 
 } // namespace zokran

@@ -8,8 +8,8 @@ namespace zokran {
 
 namespace {
 
-void nearestFirst(std::vector<Clearance>& passes) {
-    std::sort(passes.begin(), passes.end(),
+void nearestFirst(std::vector<Clearance>& clearances) {
+    std::sort(clearances.begin(), clearances.end(),
               [](const Clearance& a, const Clearance& b) { return std::abs(a.by) < std::abs(b.by); });
 }
 
@@ -24,13 +24,12 @@ double slopeOf(const PicturePoint& way) {
     return degrees;
 }
 
-std::vector<PicturePoint> acrossPicture(const MeasureContext& ground, const PicturePoint& through,
-                                        const PicturePoint& way) {
+std::vector<PicturePoint> acrossPicture(const MeasureContext& context, const PicturePoint& through, const PicturePoint& way) {
     // As far each way as any corner of the picture is away.
-    const double reach = std::hypot(ground.width, ground.height);
+    const double reach = std::hypot(context.width, context.height);
     const PicturePoint along = way.normalized();
     double low = -reach, high = reach;
-    const double limits[2] = {ground.width, ground.height};
+    const double limits[2] = {context.width, context.height};
     for (int axis = 0; axis < 2; ++axis) {
         if (std::abs(along[axis]) < 1e-9)
             continue;
@@ -49,31 +48,30 @@ double cornerAt(const PicturePoint& at, const PicturePoint& a, const PicturePoin
            std::numbers::pi;
 }
 
-std::vector<Clearance> passesOf(const MeasureContext& ground, const PicturePoint& through,
-                           const PicturePoint& way) {
-    std::vector<Clearance> passes;
-    if (!ground.marks)
-        return passes;
+std::vector<Clearance> clearancesOf(const MeasureContext& context, const PicturePoint& through, const PicturePoint& way) {
+    std::vector<Clearance> clearances;
+    if (!context.marks)
+        return clearances;
     const PicturePoint along = way.normalized(), right(-along.y(), along.x());
-    for (Mark m : ground.marks->seenMarks()) {
-        const PicturePoint at = *ground.marks->seen(m);
-        const bool isEnd = std::any_of(ground.ends.begin(), ground.ends.end(),
-                                       [&](const PicturePoint& e) { return (e - at).norm() < 1e-6; });
-        const double by = Pixels{right.dot(at - through)} / ground.unit;
+    for (Mark m : context.marks->seenMarks()) {
+        const PicturePoint at = *context.marks->seen(m);
+        const bool isEnd =
+            std::any_of(context.ends.begin(), context.ends.end(), [&](const PicturePoint& e) { return (e - at).norm() < 1e-6; });
+        const double by = Pixels{right.dot(at - through)} / context.unit;
         if (!isEnd)
-            passes.push_back({m, by});
+            clearances.push_back({m, by});
     }
-    nearestFirst(passes);
-    return passes;
+    nearestFirst(clearances);
+    return clearances;
 }
 
-std::vector<Clearance> passesOfSpot(const MeasureContext& ground, const PicturePoint& spot) {
-    std::vector<Clearance> passes;
-    if (ground.marks)
-        for (Mark m : ground.marks->seenMarks())
-            passes.push_back({m, Pixels{(*ground.marks->seen(m) - spot).norm()} / ground.unit});
-    nearestFirst(passes);
-    return passes;
+std::vector<Clearance> clearancesOfSpot(const MeasureContext& context, const PicturePoint& spot) {
+    std::vector<Clearance> clearances;
+    if (context.marks)
+        for (Mark m : context.marks->seenMarks())
+            clearances.push_back({m, Pixels{(*context.marks->seen(m) - spot).norm()} / context.unit});
+    nearestFirst(clearances);
+    return clearances;
 }
 
 } // namespace zokran

@@ -19,33 +19,32 @@ struct Shaken {
     Pixels noise;
 };
 
-std::vector<Shaken> shakenPlaces(const MeasureContext& ground, bool marksToo) {
+std::vector<Shaken> shakenPlaces(const MeasureContext& context, bool marksToo) {
     std::vector<Shaken> places;
     const auto add = [&](const PicturePoint& at) {
         for (const Shaken& known : places)
             if (known.at == at)
                 return;
-        Pixels noise = ground.noise;
-        if (ground.marks)
-            for (Mark m : ground.marks->seenMarks())
-                if (*ground.marks->seen(m) == at)
-                    noise = ground.marks->noiseOf(m);
+        Pixels noise = context.noise;
+        if (context.marks)
+            for (Mark m : context.marks->seenMarks())
+                if (*context.marks->seen(m) == at)
+                    noise = context.marks->noiseOf(m);
         places.push_back({at, noise});
     };
-    for (const PicturePoint& end : ground.ends)
+    for (const PicturePoint& end : context.ends)
         add(end);
-    if (ground.unitEnds)
-        for (const PicturePoint& end : *ground.unitEnds)
+    if (context.unitEnds)
+        for (const PicturePoint& end : *context.unitEnds)
             add(end);
-    if (marksToo && ground.marks)
-        for (Mark m : ground.marks->seenMarks())
-            add(*ground.marks->seen(m));
+    if (marksToo && context.marks)
+        for (Mark m : context.marks->seenMarks())
+            add(*context.marks->seen(m));
     return places;
 }
 
-Reading readMoved(const MeasureKind& kind, const MeasureContext& ground, const PicturePoint& from,
-                  const PicturePoint& by) {
-    MeasureContext moved = ground;
+Reading readMoved(const MeasureKind& kind, const MeasureContext& context, const PicturePoint& from, const PicturePoint& by) {
+    MeasureContext moved = context;
     const auto move = [&](PicturePoint& p) {
         if (p == from)
             p += by;
@@ -58,8 +57,8 @@ Reading readMoved(const MeasureKind& kind, const MeasureContext& ground, const P
         moved.unit = {((*moved.unitEnds)[1] - (*moved.unitEnds)[0]).norm()};
     }
     MarkSheet marks;
-    if (ground.marks) {
-        marks = *ground.marks;
+    if (context.marks) {
+        marks = *context.marks;
         for (auto& placed : marks.marks)
             if (placed && placed->at)
                 move(*placed->at);
@@ -89,45 +88,44 @@ const MeasureKind& measureKindNamed(std::string_view id) {
     throw BadInput(fmt::format("there is no way of measuring \"{}\"; there is: {}", id, known));
 }
 
-Reading read(const MeasureKind& kind, const MeasureContext& ground) {
+Reading read(const MeasureKind& kind, const MeasureContext& context) {
     const std::size_t least = kind.ends ? kind.ends : 3;
-    if (ground.ends.size() < least)
+    if (context.ends.size() < least)
         throw BadInput(fmt::format("{} needs {} ends", kind.id, least));
-    for (std::size_t i = 0; i < ground.ends.size(); ++i)
-        if (continuesLine(kind, i) && (ground.ends[i] - ground.ends[i - 1]).norm() < 1e-6)
+    for (std::size_t i = 0; i < context.ends.size(); ++i)
+        if (continuesLine(kind, i) && (context.ends[i] - context.ends[i - 1]).norm() < 1e-6)
             throw BadInput(fmt::format("two ends of {} fall together", kind.id));
-    if (!(ground.unit > Pixels{0}))
+    if (!(context.unit > Pixels{0}))
         throw BadInput("the unit has no length");
-    Reading reading = kind.read(ground);
+    Reading reading = kind.read(context);
     reading.sigma *= reading.sigma; // a doubt of the kind's own comes before that of its ends
-    for (const Shaken& place : shakenPlaces(ground, !reading.passes.empty() || !reading.further.empty())) {
+    for (const Shaken& place : shakenPlaces(context, !reading.clearances.empty() || !reading.secondary.empty())) {
         const double step = std::max(1e-4, 0.1 * place.noise.value);
         for (int axis = 0; axis < 2; ++axis) {
             const PicturePoint by = step * PicturePoint::Unit(axis);
-            const Reading less = readMoved(kind, ground, place.at, -by),
-                          more = readMoved(kind, ground, place.at, by);
+            const Reading less = readMoved(kind, context, place.at, -by), more = readMoved(kind, context, place.at, by);
             const auto square = [&](ReadingUnit unit, double from, double to) {
                 return std::pow(changeOf(unit, from, to) / (2 * step) * place.noise.value, 2);
             };
             reading.sigma += square(reading.unit, less.value, more.value);
-            for (std::size_t i = 0; i < reading.further.size(); ++i)
-                if (i < less.further.size() && i < more.further.size())
-                    reading.further[i].sigma += square(reading.further[i].unit, less.further[i].value,
-                                                       more.further[i].value);
-            for (Clearance& pass : reading.passes) {
+            for (std::size_t i = 0; i < reading.secondary.size(); ++i)
+                if (i < less.secondary.size() && i < more.secondary.size())
+                    reading.secondary[i].sigma +=
+                        square(reading.secondary[i].unit, less.secondary[i].value, more.secondary[i].value);
+            for (Clearance& pass : reading.clearances) {
                 const auto in = [&](const Reading& r) {
-                    const auto at = std::find_if(r.passes.begin(), r.passes.end(),
+                    const auto at = std::find_if(r.clearances.begin(), r.clearances.end(),
                                                  [&](const Clearance& p) { return p.mark == pass.mark; });
-                    return at == r.passes.end() ? pass.by : at->by;
+                    return at == r.clearances.end() ? pass.by : at->by;
                 };
                 pass.sigma += square(ReadingUnit::Length, in(less), in(more));
             }
         }
     }
     reading.sigma = std::sqrt(reading.sigma);
-    for (SecondaryReading& number : reading.further)
+    for (SecondaryReading& number : reading.secondary)
         number.sigma = std::sqrt(number.sigma);
-    for (Clearance& pass : reading.passes)
+    for (Clearance& pass : reading.clearances)
         pass.sigma = std::sqrt(pass.sigma);
     return reading;
 }

@@ -15,7 +15,7 @@ namespace zokran {
 /// hand: carried over by the registration it would agree with itself.
 struct Anchor {
     std::optional<Mark> mark;
-    PicturePoint at{0, 0}; ///< of a free place, px of the sheet it was put down on
+    PicturePoint at{0, 0};                      ///< of a free place, px of the sheet it was placed on
     std::optional<PicturePoint> elsewhere = {}; ///< the same on the other sheet, once it is set there
     std::optional<std::size_t> sketch = {};     ///< which sketch of the study it is set on; nothing: none, or the first
     bool operator==(const Anchor&) const = default;
@@ -76,9 +76,9 @@ struct Reading {
     };
     std::vector<Number> numbers; ///< short ones that stand along the lines, as a count of units
     PicturePoint labelAt{0, 0};  ///< where the measurement's own number stands
-    std::vector<Clearance> passes;    ///< of all marks seen, the nearest first
+    std::vector<Clearance> clearances; ///< of all marks seen, the nearest first
     bool spot = false;           ///< what is passed is passed by a spot, not by a line
-    std::vector<SecondaryReading> further;
+    std::vector<SecondaryReading> secondary;
 };
 
 /// A way of measuring.
@@ -87,7 +87,7 @@ struct MeasureKind {
     const char* name;  ///< in English, to be translated
     const char* about; ///< what it answers, one sentence
     std::size_t ends;  ///< how many it needs, four being two lines; 0: three or more, until closed
-    Reading (*read)(const MeasureContext& ground);
+    Reading (*read)(const MeasureContext& context);
     bool guessable = true; ///< its number can be said beforehand; not what a line happens to pass
 };
 
@@ -112,6 +112,6 @@ const MeasureKind& measureKindNamed(std::string_view id);
 /// of the unit's and of the marks it passes, to first order. Places that fall together exactly are one
 /// place and shake together; one that is a mark has the mark's noise. Throws BadInput where the ends are
 /// too few or fall together.
-Reading read(const MeasureKind& kind, const MeasureContext& ground);
+Reading read(const MeasureKind& kind, const MeasureContext& context);
 
 } // namespace zokran

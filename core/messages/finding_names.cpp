@@ -23,7 +23,7 @@ std::string nameOfFinding(std::string_view id, const Translator& translator) {
         return translator.say(ZOKRAN_WORDS("turn of the head"));
     if (id == "tilt")
         return translator.say(ZOKRAN_WORDS("tilt of the head"));
-    // A mark that outliers on its own.
+    // A single misplaced mark.
     if (constexpr std::string_view outlier = "mark_"; id.starts_with(outlier))
         if (const auto mark = markNamed(id.substr(outlier.size())))
             return wordsFor(*mark, translator);

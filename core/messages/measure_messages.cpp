@@ -51,8 +51,8 @@ std::string passWords(const Reading& r, const Translator& translator) {
     constexpr std::size_t most = 3;
     constexpr double within = 1.5; // units: what is further off is not said to be passed
     std::string words;
-    for (std::size_t i = 0; i < std::min(most, r.passes.size()); ++i) {
-        const Clearance& pass = r.passes[i];
+    for (std::size_t i = 0; i < std::min(most, r.clearances.size()); ++i) {
+        const Clearance& pass = r.clearances[i];
         if (i > 0 && std::abs(pass.by) > within)
             break;
         const std::string mark = wordsFor(pass.mark, translator);
@@ -68,9 +68,9 @@ std::string passWords(const Reading& r, const Translator& translator) {
     return words;
 }
 
-std::string furtherWords(const Reading& r, const Translator& translator) {
+std::string secondaryWords(const Reading& r, const Translator& translator) {
     std::string words;
-    for (const SecondaryReading& number : r.further) {
+    for (const SecondaryReading& number : r.secondary) {
         Reading alone;
         alone.value = number.value;
         alone.sigma = number.sigma;

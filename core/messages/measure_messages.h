@@ -15,7 +15,7 @@ std::string shortNumber(const Reading& reading, const Translator& translator = e
 std::string passWords(const Reading& reading, const Translator& translator = english());
 
 /// The further numbers a measurement gives: "1.4 eyes ± 0.1 to its twin, across the picture"; empty for none.
-std::string furtherWords(const Reading& reading, const Translator& translator = english());
+std::string secondaryWords(const Reading& reading, const Translator& translator = english());
 
 /// What a guess missed by: "You said 4.5; it is 4.92 eyes ± 0.05: 9 % short." `guess` in the reading's unit.
 std::string guessedWords(double guess, const Reading& reading, const Translator& translator = english());

@@ -30,7 +30,7 @@ std::string wordsFor(Part part, const Translator& translator) {
     return {};
 }
 
-std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator) {
+std::string selfAssessmentWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator) {
     if (answers.empty())
         return {};
     const std::string part = wordsFor(answers.front().part, translator);

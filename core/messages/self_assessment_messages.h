@@ -9,6 +9,6 @@ namespace zokran {
 std::string wordsFor(Part part, const Translator& translator = english());
 
 /// How near the learner's own eye came, in two sentences; empty where nothing was said.
-std::string saidWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator = english());
+std::string selfAssessmentWords(const std::vector<SelfAssessmentAnswer>& answers, const Translator& translator = english());
 
 } // namespace zokran

@@ -16,7 +16,7 @@ struct Figure {
     std::string value;
 };
 
-/// Says the sentences of the core in a language. They are written in English in core/words, with
+/// Says the sentences of the core in a language. They are written in English in core/messages, with
 /// figures in braces, such as "lower it {amount}"; the program's window says them in the learner's.
 class Translator {
 public:

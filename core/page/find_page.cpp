@@ -20,7 +20,7 @@ struct SideSupport {
     double brighter = 0; ///< how much lighter it is just inside than just outside, 0 to 100
 };
 
-SideSupport supportOf(const PageLook& look, const Vec2& a, const Vec2& b, const Vec2& centre) {
+SideSupport supportOf(const PageFeatures& features, const Vec2& a, const Vec2& b, const Vec2& centre) {
     SideSupport s;
     const Vec2 along = (b - a).normalized();
     Vec2 normal(-along.y(), along.x());
@@ -30,8 +30,8 @@ SideSupport supportOf(const PageLook& look, const Vec2& a, const Vec2& b, const 
     int seen = 0, on = 0;
     double brighter = 0;
     auto within = [&](const Vec2& p, int margin) {
-        return p.x() >= margin && p.y() >= margin && p.x() < look.strength.cols - margin &&
-               p.y() < look.strength.rows - margin;
+        return p.x() >= margin && p.y() >= margin && p.x() < features.strength.cols - margin &&
+               p.y() < features.strength.rows - margin;
     };
     for (int i = 0; i < samples; ++i) {
         const Vec2 p = a + (i + 0.5) / samples * (b - a);
@@ -43,15 +43,15 @@ SideSupport supportOf(const PageLook& look, const Vec2& a, const Vec2& b, const 
         for (int k = -7; k <= 7; ++k) {
             const Vec2 q = p + k * normal;
             const int x = static_cast<int>(std::lround(q.x())), y = static_cast<int>(std::lround(q.y()));
-            const double size = look.strength(y, x);
-            if (std::abs(look.dx(y, x) * normal.x() + look.dy(y, x) * normal.y()) > 0.85 * size)
+            const double size = features.strength(y, x);
+            if (std::abs(features.dx(y, x) * normal.x() + features.dy(y, x) * normal.y()) > 0.85 * size)
                 (std::abs(k) <= 2 ? here : beside) = std::max(std::abs(k) <= 2 ? here : beside, size);
         }
         const bool edge = here > 0.5 && here > 0.8 * beside;
         on += edge;
         const Vec2 in = p + 7 * normal, out = p - 7 * normal;
-        brighter += look.lightness(static_cast<int>(in.y()), static_cast<int>(in.x())) -
-                    look.lightness(static_cast<int>(out.y()), static_cast<int>(out.x()));
+        brighter += features.lightness(static_cast<int>(in.y()), static_cast<int>(in.x())) -
+                    features.lightness(static_cast<int>(out.y()), static_cast<int>(out.x()));
     }
     if (seen > 0) {
         s.share = static_cast<double>(on) / seen;
@@ -93,14 +93,14 @@ struct Scored {
     double score = 0, worstShare = 0, inside = 0, brighter = 0;
 };
 
-Scored scored(const PageLook& look, const std::array<Vec2, 4>& q) {
+Scored scored(const PageFeatures& features, const std::array<Vec2, 4>& q) {
     Scored s{q};
     const Vec2 centre = (q[0] + q[1] + q[2] + q[3]) / 4;
     s.worstShare = 1;
     double shares = 0, brighter = 0;
     s.inside = 1;
     for (std::size_t i = 0; i < 4; ++i) {
-        const SideSupport side = supportOf(look, q[i], q[(i + 1) % 4], centre);
+        const SideSupport side = supportOf(features, q[i], q[(i + 1) % 4], centre);
         // A side out of the picture has nothing to say for itself.
         const double share = side.inside > 0.25 ? side.share : 0.5;
         s.worstShare = std::min(s.worstShare, share);
@@ -109,7 +109,7 @@ Scored scored(const PageLook& look, const std::array<Vec2, 4>& q) {
         brighter += std::clamp(side.brighter, -8.0, 8.0) / 8 / 4;
     }
     s.brighter = brighter;
-    const double area = areaOf(q) / (1.0 * look.strength.cols * look.strength.rows);
+    const double area = areaOf(q) / (1.0 * features.strength.cols * features.strength.rows);
     s.score = 0.55 * shares + 0.45 * s.worstShare + 0.25 * brighter +
               0.25 * std::min(area, 0.8);
     return s;
@@ -202,9 +202,9 @@ std::array<Vec2, 4> inOrder(std::array<Vec2, 4> q) {
 std::optional<FoundPage> findPage(const cv::Mat& photograph) {
     if (photograph.empty() || std::min(photograph.cols, photograph.rows) < 40)
         return std::nullopt;
-    const PageLook look = lookAt(photograph);
-    std::vector<PageLine> lines = candidateLines(look);
-    const double w = look.strength.cols, h = look.strength.rows;
+    const PageFeatures features = edgeFeatures(photograph);
+    std::vector<PageLine> lines = candidateLines(features);
+    const double w = features.strength.cols, h = features.strength.rows;
     // A sheet that runs out of the picture is closed by the picture's own edge.
     for (const PageLine& edge : {PageLine{{1, 0}, 0}, PageLine{{1, 0}, w - 1}, PageLine{{0, 1}, 0}, PageLine{{0, 1}, h - 1}})
         lines.push_back(edge);
@@ -258,7 +258,7 @@ std::optional<FoundPage> findPage(const cv::Mat& photograph) {
                        c.y() < 1.2 * h;
             if (!near)
                 continue;
-            Scored candidate = scored(look, corners);
+            Scored candidate = scored(features, corners);
             candidate.score -= 0.12 * borders;
             if (!best || candidate.score > best->score) {
                 // A rival is another sheet and not the same one a few pixels off.
@@ -290,20 +290,20 @@ std::optional<FoundPage> findPage(const cv::Mat& photograph) {
         cv::cvtColor(photograph, grey, cv::COLOR_BGR2GRAY);
     cv::Mat1f fine;
     grey.convertTo(fine, CV_32F);
-    cv::GaussianBlur(fine, fine, {}, std::max(0.8, 0.5 / look.scale));
+    cv::GaussianBlur(fine, fine, {}, std::max(0.8, 0.5 / features.scale));
     const auto ordered = inOrder(best->corners);
     std::array<Vec2, 4> whole;
     for (std::size_t i = 0; i < 4; ++i)
-        // The look's pixel k is the middle of a block of the picture's.
-        whole[i] = (ordered[i] + Vec2(0.5, 0.5)) / look.scale - Vec2(0.5, 0.5);
+        // Pixel k of the reduced picture is the middle of a block of the picture's.
+        whole[i] = (ordered[i] + Vec2(0.5, 0.5)) / features.scale - Vec2(0.5, 0.5);
     const Vec2 centre = (whole[0] + whole[1] + whole[2] + whole[3]) / 4;
     std::array<PageLine, 4> sides;
     for (std::size_t i = 0; i < 4; ++i)
-        sides[i] = refined(fine, whole[i], whole[(i + 1) % 4], centre, 3.5 / look.scale);
+        sides[i] = refined(fine, whole[i], whole[(i + 1) % 4], centre, 3.5 / features.scale);
     FoundPage found;
     for (std::size_t i = 0; i < 4; ++i) {
         const auto corner = meeting(sides[(i + 3) % 4], sides[i]);
-        if (!corner || (*corner - whole[i]).norm() > 12 / look.scale)
+        if (!corner || (*corner - whole[i]).norm() > 12 / features.scale)
             return std::nullopt;
         found.corners[i] = SketchPoint(*corner);
     }

@@ -10,7 +10,7 @@ namespace zokran {
 namespace {
 
 /// Pictures are looked at with this longer side, px.
-constexpr int lookSize = 900;
+constexpr int featureSize = 900;
 
 using Vec2 = Eigen::Vector2d;
 
@@ -24,20 +24,20 @@ std::optional<Vec2> meeting(const PageLine& a, const PageLine& b) {
     return Vec2(m.inverse() * Vec2(a.d, b.d));
 }
 
-PageLook lookAt(const cv::Mat& photograph) {
-    PageLook look;
-    look.scale = std::min(1.0, 1.0 * lookSize / std::max(photograph.cols, photograph.rows));
+PageFeatures edgeFeatures(const cv::Mat& photograph) {
+    PageFeatures features;
+    features.scale = std::min(1.0, 1.0 * featureSize / std::max(photograph.cols, photograph.rows));
     cv::Mat small, lab;
-    cv::resize(photograph, small, {}, look.scale, look.scale, cv::INTER_AREA);
+    cv::resize(photograph, small, {}, features.scale, features.scale, cv::INTER_AREA);
     if (small.channels() == 1)
         cv::cvtColor(small, small, cv::COLOR_GRAY2BGR);
     small.convertTo(small, CV_32FC3, 1 / 255.0);
     cv::cvtColor(small, lab, cv::COLOR_BGR2Lab);
     std::vector<cv::Mat1f> planes;
     cv::split(lab, planes);
-    look.lightness = planes[0];
-    look.a = planes[1];
-    look.b = planes[2];
+    features.lightness = planes[0];
+    features.a = planes[1];
+    features.b = planes[2];
     // The strongest gradient of the three planes, colour counting double: white cloth and white
     // paper differ more in tint than in lightness.
     for (int k = 0; k < 3; ++k) {
@@ -51,20 +51,20 @@ PageLook lookAt(const cv::Mat& photograph) {
         }
         cv::magnitude(dx, dy, size);
         if (k == 0) {
-            look.dx = dx;
-            look.dy = dy;
-            look.strength = size;
+            features.dx = dx;
+            features.dy = dy;
+            features.strength = size;
         } else {
-            const cv::Mat better = size > look.strength;
-            dx.copyTo(look.dx, better);
-            dy.copyTo(look.dy, better);
-            size.copyTo(look.strength, better);
+            const cv::Mat better = size > features.strength;
+            dx.copyTo(features.dx, better);
+            dy.copyTo(features.dy, better);
+            size.copyTo(features.strength, better);
         }
     }
-    return look;
+    return features;
 }
 
-std::vector<PageLine> candidateLines(const PageLook& look) {
+std::vector<PageLine> candidateLines(const PageFeatures& features) {
     // Of lightness and of the two planes of colour, whose differences are smaller, each on its own.
     struct Piece {
         Vec2 a, b;
@@ -72,9 +72,9 @@ std::vector<PageLine> candidateLines(const PageLook& look) {
     };
     std::vector<Piece> pieces;
     const cv::Ptr<cv::LineSegmentDetector> detector = cv::createLineSegmentDetector();
-    for (const auto& [plane, gain] : {std::pair{&look.lightness, 2.55}, {&look.a, 6.0}, {&look.b, 6.0}}) {
+    for (const auto& [plane, gain] : {std::pair{&features.lightness, 2.55}, {&features.a, 6.0}, {&features.b, 6.0}}) {
         cv::Mat1b bytes;
-        plane->convertTo(bytes, CV_8U, gain, plane == &look.lightness ? 0 : 128);
+        plane->convertTo(bytes, CV_8U, gain, plane == &features.lightness ? 0 : 128);
         std::vector<cv::Vec4f> found;
         detector->detect(bytes, found);
         for (const cv::Vec4f& s : found)
@@ -105,7 +105,7 @@ std::vector<PageLine> candidateLines(const PageLook& look) {
     std::sort(runs.begin(), runs.end(),
               [](const Run& p, const Run& q) { return p.length > q.length; });
     constexpr std::size_t most = 36;
-    const double shortest = 0.12 * std::max(look.strength.cols, look.strength.rows);
+    const double shortest = 0.12 * std::max(features.strength.cols, features.strength.rows);
     std::vector<PageLine> lines;
     for (const Run& run : runs)
         if (run.length > shortest && lines.size() < most)

@@ -19,15 +19,15 @@ std::optional<Eigen::Vector2d> meeting(const PageLine& a, const PageLine& b);
 
 /// A photograph brought to a handy size, and its edges: of lightness and of two planes of colour the
 /// strongest gradient at each place.
-struct PageLook {
+struct PageFeatures {
     cv::Mat1f lightness, a, b; ///< CIE 1976 L*a*b*
     cv::Mat1f strength, dx, dy;
-    double scale; ///< of the look to the photograph
+    double scale; ///< px of these pictures to one of the photograph
 };
-PageLook lookAt(const cv::Mat& photograph);
+PageFeatures edgeFeatures(const cv::Mat& photograph);
 
 /// Straight edges (the line segment detector of von Gioi and others, 2012), pieces in one line taken
 /// together, the longest first.
-std::vector<PageLine> candidateLines(const PageLook& look);
+std::vector<PageLine> candidateLines(const PageFeatures& features);
 
 } // namespace zokran

@@ -26,8 +26,8 @@ std::string textOf(Day day) {
                        static_cast<unsigned>(day.month()), static_cast<unsigned>(day.day()));
 }
 
-PlanStanding standingOf(const HeadPlan& plan, const std::vector<Day>& drawn, Day today) {
-    PlanStanding standing;
+PlanStatus planStatus(const HeadPlan& plan, const std::vector<Day>& drawn, Day today) {
+    PlanStatus standing;
     for (int i = 0; i < plan.days; ++i)
         standing.days.push_back({Day(sys_days(plan.start) + std::chrono::days(i))});
     const Day last = standing.days.empty() ? plan.start : standing.days.back().day;
@@ -86,8 +86,7 @@ std::optional<HeadPlan> parsePlan(const std::string& text) {
     return plan;
 }
 
-std::string calendarText(const HeadPlan& plan, const PlanStanding& standing, Day today,
-                         const std::string& summary) {
+std::string calendarText(const HeadPlan& plan, const PlanStatus& standing, Day today, const std::string& summary) {
     std::string text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Zokran//Plan of heads//EN\r\n";
     for (const PlanDay& each : standing.days) {
         if (each.day < today || each.due == 0)

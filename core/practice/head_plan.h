@@ -26,7 +26,7 @@ struct PlanDay {
     int due = 0;  ///< heads for that day
     int done = 0; ///< drawn on it
 };
-struct PlanStanding {
+struct PlanStatus {
     int done = 0;               ///< since the start
     std::vector<PlanDay> days;  ///< every day of the plan; what is missed is spread over those that remain
     std::optional<PlanDay> today; ///< nothing before the start, after the end, and on a day off
@@ -34,16 +34,15 @@ struct PlanStanding {
 };
 
 /// `drawn`: the day of each head drawn.
-PlanStanding standingOf(const HeadPlan& plan, const std::vector<Day>& drawn, Day today);
+PlanStatus planStatus(const HeadPlan& plan, const std::vector<Day>& drawn, Day today);
 
-/// In one line of text, and back; nothing for what is none.
+/// A plan as one line of text, and read back; nothing where the text is no plan.
 std::string planText(const HeadPlan& plan);
 std::optional<HeadPlan> parsePlan(const std::string& text);
 
 /// The days still to come as a calendar file (iCalendar, RFC 5545): one entry for each whole day. `summary`:
 /// what an entry is called, with {count} for the heads.
-std::string calendarText(const HeadPlan& plan, const PlanStanding& standing, Day today,
-                         const std::string& summary);
+std::string calendarText(const HeadPlan& plan, const PlanStatus& standing, Day today, const std::string& summary);
 
 /// "2026-11-26".
 std::string textOf(Day day);

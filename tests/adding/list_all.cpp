@@ -38,7 +38,7 @@ int main(int count, char** words) {
         fmt::print("theme {}\n", theme.id);
     QTemporaryDir folder;
     Logbook logbook(folder.path().toStdString());
-    Desk desk(logbook);
-    for (const auto& step : course(desk))
+    StudySession session(logbook);
+    for (const auto& step : course(session))
         fmt::print("step {}\n", step->id());
 }

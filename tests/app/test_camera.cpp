@@ -1,6 +1,6 @@
 // A camera over the easel, played from a folder of pictures, in the real window; and the strip of photographs of a drawing.
 
-#include "app/camera/camera_sheet.h"
+#include "app/camera/camera_dialog.h"
 #include "app/course/snapshot_strip.h"
 #include "core/compare/finding_lines.h"
 #include "tests/app/tests.h"
@@ -35,7 +35,7 @@ class CameraTest : public WindowTest {
         }
         return picture;
     }
-    CameraSheet* sheet() { return window_->findChild<CameraSheet*>(); }
+    CameraDialog* sheet() { return window_->findChild<CameraDialog*>(); }
     void play(const std::vector<QImage>& pictures) {
         QDir().mkpath(file("camera"));
         for (std::size_t i = 0; i < pictures.size(); ++i)
@@ -119,14 +119,14 @@ private slots:
         QVERIFY(strip && !strip->isVisible()); // one photograph is no strip
         // Photographed again, 7 % larger on the paper.
         Study grown = study();
-        QVERIFY(grown.sketch() && desk().comparison());
+        QVERIFY(grown.sketch() && session().comparison());
         Sketch again = *grown.sketch();
         const PicturePoint middle = *again.marks.seen(Mark::Brow);
         for (auto& placed : again.marks.marks)
             if (placed && placed->at)
                 placed->at = PicturePoint(middle + 1.07 * (*placed->at - middle));
         again.drawn = now();
-        desk().document.edit("Again", {}, [&](Study& s) {
+        session().document.edit("Again", {}, [&](Study& s) {
             s.sketches.push_back(again);
             s.current = s.sketches.size() - 1;
         });
@@ -138,7 +138,7 @@ private slots:
         // Keep says since when each error has been there.
         goToStep("keep");
         QVERIFY2(anyLabelSays("from the first photograph on") || anyLabelSays("since photograph 2") ||
-                     toldFindings(*desk().comparison()).empty(),
+                     toldFindings(*session().comparison()).empty(),
                  said());
         goToStep("check");
         // One key is silence, the same key speaks again.
@@ -147,7 +147,7 @@ private slots:
         press(Qt::Key_F10);
         QTRY_VERIFY(word->isVisible());
         // Where the two pages tell their scale otherwise nothing is said of size.
-        desk().document.edit("Another sheet", {}, [](Study& s) {
+        session().document.edit("Another sheet", {}, [](Study& s) {
             const double w = s.sketch()->marks.width, h = s.sketch()->marks.height;
             s.sketch()->page.flat = PageRectification{{SketchPoint(0, 0), SketchPoint(w, 0), SketchPoint(w, h), SketchPoint(0, h)},
                                                       paperNamed("a3"), static_cast<int>(w), static_cast<int>(h), false};

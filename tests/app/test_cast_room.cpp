@@ -50,7 +50,7 @@ private slots:
         clickOn(buttonSaying("Take the picture"));
         QVERIFY(room->isTaking());
         QVERIFY(buttonSaying("Stop"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().document.isOpen(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().document.isOpen(), 60000);
         QCOMPARE(stepId(), std::string("block-in"));
         QCOMPARE(study().sitter, std::string("Wren"));
         // It came in as any photograph does: stood upright, its lens read from the EXIF.
@@ -66,7 +66,7 @@ private slots:
         clickOn(buttonSaying("Take the picture"));
         clickOn(buttonSaying("Stop"));
         QTRY_VERIFY_WITH_TIMEOUT(!room->isTaking(), 20000);
-        QVERIFY(!desk().document.isOpen());
+        QVERIFY(!session().document.isOpen());
         QVERIFY(buttonSaying("Take the picture"));
     }
 };

@@ -102,7 +102,7 @@ private slots:
         const QImage& shown = drawn()->scene().picture;
         QVERIFY(std::abs(1.0 * shown.width() / shown.height() - 210.0 / 297) < 0.002);
         QVERIFY(qGray(shown.pixel(20, 20)) > 200);
-        QVERIFY(!desk().page.isAdjusting());
+        QVERIFY(!session().page.isAdjusting());
         QVERIFY2(anyLabelSays("Click the brow"), said());
         QVERIFY(buttonSaying("Page laid flat: 210 by 297 mm"));
 
@@ -111,7 +111,7 @@ private slots:
                 !drawn()->scene().find<MarksOverlay>()->shown.preplaced[Mark::NoseBase]);
         drawn()->setFocus();
         for (int i = 0; i < 3; ++i)
-            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(desk(), Side::Sketch))));
+            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(session(), Side::Sketch))));
         const auto* rings = drawn()->scene().find<MarksOverlay>();
         QVERIFY(rings->shown.asked);
         const double head = (*marks.seen(Mark::Brow) - *marks.seen(Mark::Chin)).norm();
@@ -125,26 +125,26 @@ private slots:
         QVERIFY2(near > 0.8 * all, qPrintable(QString("%1 of %2").arg(near).arg(all)));
 
         // Enter stands by one, a click puts one right, one is not drawn yet.
-        const Mark confirmed = *markToPlace(desk(), Side::Sketch);
+        const Mark confirmed = *markToPlace(session(), Side::Sketch);
         const PicturePoint ring = *rings->shown.preplaced[confirmed];
         QVERIFY2(anyLabelSays("Is the ring on your"), said());
         QTest::keyClick(drawn(), Qt::Key_Return);
         QCOMPARE(study().sketch()->marks.seen(confirmed).value(), SketchPoint(ring));
-        const Mark corrected = *markToPlace(desk(), Side::Sketch);
+        const Mark corrected = *markToPlace(session(), Side::Sketch);
         click(drawn(), spot(drawn(), *marks.seen(corrected)));
         QVERIFY((*study().sketch()->marks.seen(corrected) - *marks.seen(corrected)).norm() <
                 0.02 * head);
-        const Mark left = *markToPlace(desk(), Side::Sketch);
+        const Mark left = *markToPlace(session(), Side::Sketch);
         clickOn(buttonSaying("Not drawn yet"));
         QVERIFY(study().sketch()->marks.marks[left]->hidden);
 
         // What is confirmed can be judged alone.
         for (int i = 0; i < 3; ++i)
             QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         clickOn(buttonSaying("That is all I have drawn"));
         skipSaying();
-        QVERIFY(!markToPlace(desk(), Side::Sketch));
+        QVERIFY(!markToPlace(session(), Side::Sketch));
         QCOMPARE(static_cast<int>(study().sketch()->marks.seenMarks().size()), 8);
     }
 
@@ -152,10 +152,10 @@ private slots:
         const MarkSheet marks = dropPage();
         drawn()->setFocus();
         for (int i = 0; i < 2; ++i)
-            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(desk(), Side::Sketch))));
+            click(drawn(), spot(drawn(), *marks.seen(*markToPlace(session(), Side::Sketch))));
         const SketchMarks before = study().sketch()->marks;
         clickOn(buttonSaying("Page laid flat"));
-        QVERIFY(desk().page.isAdjusting());
+        QVERIFY(session().page.isAdjusting());
         QVERIFY2(anyLabelSays("Drag each ring"), said());
         QCOMPARE(drawn()->scene().picture.size(), QSize(1500, 2000)); // the photograph itself
         const auto* page = drawn()->scene().find<PageOverlay>();
@@ -163,20 +163,20 @@ private slots:
         const PicturePoint corner = page->corners[1];
         const PicturePoint to = corner + PicturePoint(-90, 120);
         drag(drawn(), spot(drawn(), corner), spot(drawn(), to));
-        QVERIFY((desk().page.flat()->corners[1] - SketchPoint(to)).norm() < 6);
+        QVERIFY((session().page.flat()->corners[1] - SketchPoint(to)).norm() < 6);
         undo();
-        QVERIFY((desk().page.flat()->corners[1] - SketchPoint(corner)).norm() < 1e-9);
+        QVERIFY((session().page.flat()->corners[1] - SketchPoint(corner)).norm() < 1e-9);
         QTest::keyClick(drawn(), Qt::Key_Space);
         QCOMPARE(int(drawn()->scene().find<PageOverlay>()->touched), 2);
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
-        QVERIFY(std::abs(desk().page.flat()->corners[2].x() - corners_[2].x() + 10) < 3);
+        QVERIFY(std::abs(session().page.flat()->corners[2].x() - corners_[2].x() + 10) < 3);
 
         // Another paper: the millimetres follow, the marks stay on the drawing.
         auto* paper = visibleNamed<QComboBox>("Paper");
         QVERIFY(paper);
         paper->setFocus();
         QTest::keyClick(paper, Qt::Key_Down);
-        QCOMPARE(desk().page.flat()->paper, (PaperSize{{297}, {420}}));
+        QCOMPARE(session().page.flat()->paper, (PaperSize{{297}, {420}}));
         auto* tone = visibleNamed<QComboBox>("Its tone");
         QVERIFY(tone);
         tone->setFocus();
@@ -190,7 +190,7 @@ private slots:
         QVERIFY(study().sketch()->page.tone() == PaperChoice::AsItShows);
         tick("Even light, stronger pencil");
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(!desk().page.isAdjusting());
+        QVERIFY(!session().page.isAdjusting());
         waitForPictures();
         QTRY_VERIFY(!drawn()->scene().picture.isNull());
         QVERIFY(qGray(drawn()->scene().picture.pixel(60, 60)) > 236); // bare paper is nearly white
@@ -218,7 +218,7 @@ private slots:
         goToStep("check");
         drop(file("page.jpg"), drawn());
         // Nothing, or only a guess that is asked about.
-        QVERIFY(!desk().page.flat() || desk().page.isAdjusting());
+        QVERIFY(!session().page.flat() || session().page.isAdjusting());
     }
 
     void ofSeveralHeadsOnThePageOneIsChosen() {
@@ -256,7 +256,7 @@ private slots:
                 mark->at = PicturePoint(540, 110) + 0.9 * *mark->at;
         markAll(drawn(), Side::Sketch, second);
         skipSaying();
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         QVERIFY2(anyLabelSays("mouth"), said());
     }
 
@@ -328,9 +328,8 @@ private slots:
         QVERIFY(study().sketch()->selfAssessment == std::vector<Part>({Part::Mouth, Part::Ears}));
         QVERIFY2(anyLabelSays("Your own eye put the mouth first, and so does the check"), said());
         QVERIFY2(anyLabelSays("One of the 2 you named is off"), said());
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.sketches[0].selfAssessment ==
-                study().sketch()->selfAssessment);
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.sketches[0].selfAssessment == study().sketch()->selfAssessment);
         undo();
         QVERIFY(anyLabelSays("Say it first"));
     }
@@ -395,7 +394,7 @@ private slots:
         openDemo();
         goToStep("check");
         const auto toMend = [this] {
-            const auto& all = desk().comparison()->findings;
+            const auto& all = session().comparison()->findings;
             return std::count_if(all.begin(), all.end(),
                                  [](const Finding& f) { return f.severity == Severity::Fix; });
         };
@@ -423,7 +422,7 @@ private slots:
         photographs();
         openSketch(file("sketch.png"));
         // The same drawing once more: its mouth put wrong, everything else as it was.
-        desk().document.edit("mark", {}, [&](Study& s) {
+        session().document.edit("mark", {}, [&](Study& s) {
             s.sketch()->marks = first.marks;
             s.sketch()->page = first.page;
             s.sketch()->selfAssessment.emplace();
@@ -431,7 +430,7 @@ private slots:
                 if (auto& mark = s.sketch()->marks.marks[m]; mark && mark->at)
                     *mark->at += PicturePoint(0, -0.12 * first.marks.height / 2);
         });
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         QVERIFY2(anyLabelSays("Further off: mouth"), said());
         QVERIFY(!anyLabelSays("has grown"));
     }
@@ -449,7 +448,7 @@ private slots:
         QTest::keyClick(slider, Qt::Key_Home);
         QVERIFY(drawn()->scene().find<WarpedOverlay>()->shown.strength == 0);
         // The photo's brow lies on the drawn brow, as the registration has it.
-        const auto& c = *desk().comparison();
+        const auto& c = *session().comparison();
         const Similarity registration = drawn()->scene().find<WarpedOverlay>()->shown.registration;
         QVERIFY((registration(*study().reference.seen(Mark::Brow)) -
                  *c.asSeen[Mark::Brow])
@@ -488,16 +487,16 @@ private slots:
         QCOMPARE(slider->value(), 100);
         slider->setFocus();
         QTest::keyClick(slider, Qt::Key_Home);
-        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        QTRY_VERIFY(!session().viewMode.mended.isBusy());
         const QImage asDrawn = look();
         QTest::keyClick(slider, Qt::Key_End);
-        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        QTRY_VERIFY(!session().viewMode.mended.isBusy());
         const QImage all = look();
         QVERIFY(all != asDrawn);
         auto* alone = visibleNamed<QCheckBox>("This finding alone");
         QVERIFY(alone);
         QTest::keyClick(alone, Qt::Key_Space);
-        QTRY_VERIFY(!desk().viewMode.mended.isBusy());
+        QTRY_VERIFY(!session().viewMode.mended.isBusy());
         QVERIFY(anyLabelSays("Your drawing, this finding mended"));
         QVERIFY(look() != all && look() != asDrawn);
         // Nothing lies on the sheet but the drawing.

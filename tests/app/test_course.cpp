@@ -1,7 +1,7 @@
 #include "app/overlays/half_veil_overlay.h"
-#include "app/practice/drill_desk.h"
+#include "app/practice/drill_page.h"
 #include "app/practice/practice.h"
-#include "app/telephone/telephone_sheet.h"
+#include "app/telephone/telephone_dialog.h"
 #include "app/window/command_finder.h"
 #include "app/window/easel_view.h"
 #include "core/compare/finding_lines.h"
@@ -58,16 +58,16 @@ private slots:
     void theWholeCourseFromAPhotographToAReport() {
         const auto [truth, sketchTruth] = photographs();
         openReference(file("head.png"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
         QCOMPARE(stepId(), std::string("block-in"));
         QCOMPARE(seen()->scene().picture.size(), QSize(320, 400));
 
         markAll(seen(), Side::Reference, truth);
-        QVERIFY(desk().fit());
+        QVERIFY(session().fit());
         // The readings stand in large figures and in words.
         QVERIFY(anyLabelSays("turned to your right"));
         QVERIFY(anyLabelSays("chin up"));
-        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 35) < 3);
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value - 35) < 3);
         QVERIFY(!linesOn(seen()).empty());
 
         // Nothing lacks, but the guides have not been looked at, nor the page planned.
@@ -88,7 +88,7 @@ private slots:
         openSketch(file("sketch.png"));
         QCOMPARE(stepId(), std::string("check"));
         markAll(drawn(), Side::Sketch, sketchTruth);
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         skipSaying();
         QVERIFY2(anyLabelSays("The mouth sits too high"), said());
         unfold("All numbers");
@@ -131,8 +131,8 @@ private slots:
             QTest::keyClick(shelf, Qt::Key_Return);
             waitForPictures();
             QCOMPARE(stepId(), std::string("check"));
-            QVERIFY(desk().fit());
-            QVERIFY(desk().comparison());
+            QVERIFY(session().fit());
+            QVERIFY(session().comparison());
             QVERIFY2(anyLabelSays(firstFindings[i]), firstFindings[i]);
         }
         fillWithDemo(*logbook_); // a second start adds nothing
@@ -166,9 +166,8 @@ private slots:
     void oneFindingAtATimeStandsOnTheSheets() {
         openDemo();
         goToStep("check");
-        const auto count = std::count_if(
-            desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
-            [](const Finding& f) { return f.severity != Severity::Fine; });
+        const auto count = std::count_if(session().comparison()->findings.begin(), session().comparison()->findings.end(),
+                                         [](const Finding& f) { return f.severity != Severity::Fine; });
         QVERIFY(count > 1);
         QVERIFY(anyLabelSays(QString("1 of %1").arg(count)));
         QVERIFY(linesOn(seen()).empty() && linesOn(drawn()).empty()); // nothing else lies there
@@ -176,7 +175,7 @@ private slots:
         QVERIFY(first && first->shown.arrow && !first->shown.drawn.empty());
         QVERIFY(first->shown.arrow->length.contains("mm"));
         // The arrow ends where the finding's correction takes the mark it begins at.
-        const Finding& turn = desk().comparison()->findings.front();
+        const Finding& turn = session().comparison()->findings.front();
         bool ends = false;
         for (Mark m : turn.marks)
             ends = ends || (study().sketch()->marks.seen(m).value() - first->shown.arrow->from).norm() < 1e-9;
@@ -190,9 +189,8 @@ private slots:
         clickOn(buttonSaying("Next finding"));
         QVERIFY(anyLabelSays(QString("2 of %1").arg(count)));
         // Both heads stand at one size.
-        const double there = seen()->transform().scale * desk().fit()->view.outlineRadius().value;
-        const double here = drawn()->transform().scale *
-                            desk().comparison()->registeredView.outlineRadius().value;
+        const double there = seen()->transform().scale * session().fit()->view.outlineRadius().value;
+        const double here = drawn()->transform().scale * session().comparison()->registeredView.outlineRadius().value;
         QVERIFY(std::abs(there / here - 1) < 0.01);
         QVERIFY(anyLabelSays("What holds") || anyLabelSays("Within the face as you drew it"));
     }
@@ -206,7 +204,7 @@ private slots:
         hold->setFocus();
         QTest::keyClick(hold, Qt::Key_Down);
         QCOMPARE(int(study().hold), int(Hold::Eyes));
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         undo();
         QCOMPARE(int(study().hold), int(Hold::All));
         QCOMPARE(hold->currentIndex(), 0);
@@ -231,7 +229,7 @@ private slots:
     void aStepSaysWhatItStillLacks() {
         photographs();
         openReference(file("head.png"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
         QPushButton* check = buttonSaying("Check");
         QVERIFY(check);
         QVERIFY(check->toolTip().contains("Still lacks"));
@@ -262,9 +260,9 @@ private slots:
                 QTest::mouseMove(seen(), spot(seen(), l.points[l.points.size() / 3]));
                 break;
             }
-        QTRY_COMPARE(desk().selection.lines.highlighted(), QString("brow_line"));
+        QTRY_COMPARE(session().selection.lines.highlighted(), QString("brow_line"));
         const QImage lit = drawn()->grab().toImage();
-        desk().selection.lines.highlight({});
+        session().selection.lines.highlight({});
         QVERIFY(drawn()->grab().toImage() != lit);
     }
 
@@ -316,8 +314,8 @@ private slots:
         unfold("Lines");
         tick("Five eyes across");
         QVERIFY(hasLine(seen(), "five_eyes_l"));
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.switchedLines.contains("five_eyes"));
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.switchedLines.contains("five_eyes"));
     }
 
     void everyFirstFormHasItsStepsAndIsDrawnAsFarAsOneIs() {
@@ -445,7 +443,7 @@ private slots:
         QPolygonF covered;
         for (const PicturePoint& p : veil->edge())
             covered << QPointF(p.x(), p.y());
-        const Fit& fit = *desk().fit();
+        const Fit& fit = *session().fit();
         const bool leftIsFar = fit.pose.turn > Radians{0};
         const auto isCovered = [&](Mark m) {
             const PicturePoint at = fit.view.project(fit.head[m]);
@@ -465,8 +463,8 @@ private slots:
         undo(); // by keys each one on the way was chosen
         QCOMPARE(study().approach, std::string("half"));
         QVERIFY(seen()->scene().find<HalfVeilOverlay>());
-        desk().document.saveNow();
-        QCOMPARE(logbook_->load(*desk().document.id()).study.approach, std::string("half"));
+        session().document.saveNow();
+        QCOMPARE(logbook_->load(*session().document.id()).study.approach, std::string("half"));
     }
 
     void theFormAloneIsTurnedInTheHandAndSpringsBack() {
@@ -480,25 +478,25 @@ private slots:
                          drawn()->mapToGlobal(middle + QPoint(60, 20)), Qt::NoButton,
                          Qt::LeftButton, {});
         QApplication::sendEvent(drawn(), &move);
-        QVERIFY(desk().selection.form.turned().turn > Radians{0.2});
+        QVERIFY(session().selection.form.turned().turn > Radians{0.2});
         QVERIFY(linesOn(drawn()).front().points != before);
         QTest::mouseRelease(drawn(), Qt::LeftButton, {}, middle + QPoint(60, 20));
-        QTRY_VERIFY(desk().selection.form.turned() == FormViewState::Turned());
+        QTRY_VERIFY(session().selection.form.turned() == FormViewState::Turned());
         QVERIFY(linesOn(drawn()).front().points == before);
         // By keys it stays until it is sent back.
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Right);
-        QVERIFY(std::abs(toDegrees(desk().selection.form.turned().turn).value - 5) < 1e-9);
+        QVERIFY(std::abs(toDegrees(session().selection.form.turned().turn).value - 5) < 1e-9);
         QTest::keyClick(drawn(), Qt::Key_Home);
-        QVERIFY(desk().selection.form.turned() == FormViewState::Turned());
+        QVERIFY(session().selection.form.turned() == FormViewState::Turned());
         // One of the twelve small heads turns it that way.
         unfold("This head at other turns");
         auto* profile = visibleNamed<QToolButton>("turn 90°, tilt 0°");
         QVERIFY(profile);
         QTRY_VERIFY(!profile->icon().isNull());
         clickOn(profile);
-        const Pose pose = desk().fit()->pose;
-        QVERIFY(std::abs(toDegrees(desk().selection.form.turned().turn + pose.turn).value - 90) < 1e-6);
+        const Pose pose = session().fit()->pose;
+        QVERIFY(std::abs(toDegrees(session().selection.form.turned().turn + pose.turn).value - 90) < 1e-6);
     }
 
     void theLikenessIsPushedAndTheSitterIsTabled() {
@@ -617,7 +615,7 @@ private slots:
         QCOMPARE(table->currentRow(), 2);
         QCOMPARE(table->item(2, 0), cell); // not made anew under the hand
         QCOMPARE(table->item(2, 0)->text(), name);
-        QCOMPARE(qt(wordsFor(*desk().selection.marks.touched(Side::Sketch))), name);
+        QCOMPARE(qt(wordsFor(*session().selection.marks.touched(Side::Sketch))), name);
         QTest::keyClick(table, Qt::Key_Down);
         QCOMPARE(table->currentRow(), 3);
     }
@@ -641,7 +639,7 @@ private slots:
 
     void anUnknownStepOfALaterVersionShowsTheFirst() {
         openDemo();
-        desk().document.goTo("measure-with-a-stick");
+        session().document.goTo("measure-with-a-stick");
         QCOMPARE(stepId(), std::string("set-up"));
         QVERIFY(window_->grab().width() > 0);
     }
@@ -649,7 +647,7 @@ private slots:
     void fromTheEaselOneSentenceIsReadAndOneKeyGoesOn() {
         openDemo();
         goToStep("check");
-        const auto told = toldFindings(*desk().comparison());
+        const auto told = toldFindings(*session().comparison());
         QVERIFY(told.size() > 1);
         press(Qt::Key_F11);
         auto* easel = window_->findChild<EaselView*>();
@@ -668,12 +666,12 @@ private slots:
         QTRY_VERIFY(!window_->findChild<EaselView*>());
         // While it is drawn the steps of the form, and the clock.
         goToStep("draw");
-        desk().clock.start(std::chrono::minutes(5));
+        session().clock.start(std::chrono::minutes(5));
         press(Qt::Key_F11);
         easel = window_->findChild<EaselView*>();
         QVERIFY(easel);
         QTest::keyClick(easel, Qt::Key_PageDown);
-        QCOMPARE(desk().selection.form.step(), 1);
+        QCOMPARE(session().selection.form.step(), 1);
         QVERIFY2(sentence().contains("ball"), qPrintable(sentence()));
         bool isTimeShown = false;
         for (const QLabel* label : easel->findChildren<QLabel*>())
@@ -699,11 +697,11 @@ private slots:
         QVERIFY(typed("guid", "Guides").startsWith("Guides"));
         QCOMPARE(stepId(), std::string("guides"));
         QVERIFY(typed("brow line lit", "brow line").startsWith("brow line"));
-        QCOMPARE(desk().selection.lines.highlighted(), QString("brow_line"));
+        QCOMPARE(session().selection.lines.highlighted(), QString("brow_line"));
         const QString word = typed("telephone", "Take it with the telephone");
         QVERIFY2(word.startsWith("Take it with the telephone"), qPrintable(word));
-        QTRY_VERIFY(window_->findChild<TelephoneSheet*>());
-        window_->findChild<TelephoneSheet*>()->close();
+        QTRY_VERIFY(window_->findChild<TelephoneDialog*>());
+        window_->findChild<TelephoneDialog*>()->close();
         QVERIFY(typed("no such thing", "never").startsWith("Nothing is called so"));
         QVERIFY(typed("profile window", "Near profile").startsWith("Near profile by the window"));
         QCOMPARE(QString::fromStdString(study().title), QString("Near profile by the window"));
@@ -720,18 +718,18 @@ private slots:
         openSketch(file("sketch.png"));
         QCOMPARE(int(study().sketches.size()), 2);
         QCOMPARE(int(study().current), 1);
-        QVERIFY(!desk().comparison()); // nothing is marked on the new one
+        QVERIFY(!session().comparison()); // nothing is marked on the new one
         goToStep("keep");
         auto* which = visibleNamed<QComboBox>("Sketch on the bench");
         QVERIFY(which);
         which->setFocus();
         QTest::keyClick(which, Qt::Key_Up);
         QCOMPARE(int(study().current), 0);
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         undo();
         QCOMPARE(int(study().current), 1);
-        desk().document.saveNow();
-        QCOMPARE(int(logbook_->load(*desk().document.id()).study.sketches.size()), 2);
+        session().document.saveNow();
+        QCOMPARE(int(logbook_->load(*session().document.id()).study.sketches.size()), 2);
     }
 
     void commonTasksTakeFewKeysAndClicks() {
@@ -747,7 +745,7 @@ private slots:
         // A drill: there, answered, and the next one.
         counter.count = 0;
         press(Qt::Key_4, Qt::ControlModifier);
-        DrillDesk* drills = window_->practice()->drills();
+        DrillPage* drills = window_->practice()->drills();
         QTRY_VERIFY_WITH_TIMEOUT(!drills->isMaking() && drills->task(), 15000);
         const auto first = drills->task()->seed;
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
@@ -767,11 +765,11 @@ private slots:
         press(Qt::Key_2, Qt::ControlModifier);
         auto* shelf = visibleNamed<QListWidget>("Your studies");
         shelf->setFocus();
-        const StudyId before = *desk().document.id();
+        const StudyId before = *session().document.id();
         QTest::keyClick(shelf, Qt::Key_Right);
         QCoreApplication::processEvents();
         QTest::keyClick(shelf, Qt::Key_Return);
-        QVERIFY(*desk().document.id() != before);
+        QVERIFY(*session().document.id() != before);
         QCOMPARE(counter.count, 3);
     }
 };

@@ -38,8 +38,8 @@ class DrawnLinesTest : public WindowTest {
 
     /// The same head, drawn as it is.
     void drawFaithfully() {
-        const Similarity laid = desk().comparison()->registration;
-        desk().document.edit("draw anew", {}, [&](Study& s) {
+        const Similarity laid = session().comparison()->registration;
+        session().document.edit("draw anew", {}, [&](Study& s) {
             for (int i = 0; i < markCount; ++i)
                 if (const auto at = s.reference.seen(markAt(i)))
                     s.sketch()->marks.marks[markAt(i)] = PlacedMark{laid(*at)};
@@ -51,7 +51,7 @@ class DrawnLinesTest : public WindowTest {
     void openLines() {
         openDemo();
         goToStep("check");
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         unfold("Lines as you drew them");
     }
 
@@ -183,7 +183,7 @@ private slots:
         // The chin's corner is drawn out.
         QTest::keyClick(drawn(), Qt::Key_Insert);
         QCOMPARE(rings(drawn()).size(), std::size_t{9});
-        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        const double head = headHeight(session().comparison()->sitter).value * session().comparison()->sketchView.scale;
         dragRing(drawn(), 4, rings(drawn())[4] + PicturePoint(0, 0.05 * head));
         clickOn(buttonSaying("It lies there"));
         for (int i = 0; i < 12 && !anyLabelSays("Outline of the face, corner 5"); ++i)
@@ -208,7 +208,7 @@ private slots:
         for (std::size_t i = 0; i < 4; ++i)
             dragRing(drawn(), i, PicturePoint(laid[i] + (i < 2 ? in : Eigen::Vector2d(-in))));
         clickOn(buttonSaying("It lies there"));
-        QTRY_VERIFY(std::any_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
+        QTRY_VERIFY(std::any_of(session().comparison()->findings.begin(), session().comparison()->findings.end(),
                                 [](const Finding& f) { return f.id == "neck_width"; }));
         for (int i = 0; i < 8 && !anyLabelSays("too thin"); ++i)
             press(Qt::Key_PageDown);
@@ -226,27 +226,27 @@ private slots:
         for (std::size_t i = 0; i < 4; ++i)
             dragRing(drawn(), i, laid[i]);
         clickOn(buttonSaying("It lies there"));
-        QTRY_VERIFY(std::none_of(desk().comparison()->findings.begin(), desk().comparison()->findings.end(),
+        QTRY_VERIFY(std::none_of(session().comparison()->findings.begin(), session().comparison()->findings.end(),
                                  [](const Finding& f) { return f.id == "neck_width"; }));
     }
 
     void aNeckTooLongIsToldAndShown() {
         openLines();
         drawFaithfully();
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Line of the shoulders"));
         QVERIFY2(anyLabelSays("pit between the collar bones"), said());
         standBy(seen());
         QVERIFY(lines(Side::Reference).has(DrawnLine::Shoulders));
-        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        const double head = headHeight(session().comparison()->sitter).value * session().comparison()->sketchView.scale;
         const std::vector<PicturePoint> shoulders = rings(drawn());
         QCOMPARE(shoulders.size(), std::size_t{3});
         for (std::size_t i = 0; i < 3; ++i)
             dragRing(drawn(), i, shoulders[i] + PicturePoint(0, 0.1 * head));
         clickOn(buttonSaying("It lies there"));
         const auto isTold = [&](const char* id) {
-            const auto& all = desk().comparison()->findings;
+            const auto& all = session().comparison()->findings;
             return std::any_of(all.begin(), all.end(), [&](const Finding& f) { return f.id == id; });
         };
         QTRY_VERIFY(isTold("neck_length"));
@@ -262,14 +262,15 @@ private slots:
     void aNostrilTooWideIsToldAndUndone() {
         openLines();
         drawFaithfully();
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Nostrils"));
         QVERIFY2(anyLabelSays("two ends of each nostril's dark"), said());
         standBy(seen());
         QVERIFY(lines(Side::Reference).has(DrawnLine::Nostrils));
         // On the sketch both are drawn twice as wide as they belong.
-        const auto belongs = expectedPlaces(DrawnLine::Nostrils, lines(Side::Reference)[DrawnLine::Nostrils], *desk().fit(), *desk().comparison());
+        const auto belongs = expectedPlaces(DrawnLine::Nostrils, lines(Side::Reference)[DrawnLine::Nostrils], *session().fit(),
+                                            *session().comparison());
         QCOMPARE(belongs.size(), std::size_t{4});
         for (std::size_t i = 0; i < 4; ++i) {
             const PicturePoint middle = (belongs[i / 2 * 2] + belongs[i / 2 * 2 + 1]) / 2;
@@ -277,7 +278,7 @@ private slots:
         }
         clickOn(buttonSaying("It lies there"));
         const auto isTold = [&] {
-            const auto& all = desk().comparison()->findings;
+            const auto& all = session().comparison()->findings;
             return std::any_of(all.begin(), all.end(), [](const Finding& f) { return f.id.starts_with("nostril") && f.figures.amount > 0; });
         };
         QTRY_VERIFY(isTold());
@@ -291,19 +292,19 @@ private slots:
     void wherePlacementHoldsHairAndNeckAreLookedAt() {
         openDemo();
         goToStep("check");
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         drawFaithfully();
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether eyebrows, lids and lips do"), said());
         clickOn(buttonSaying("Look at the features"));
         for (const auto& [sheet, side] : {std::pair{seen(), Side::Reference}, {drawn(), Side::Sketch}})
-            click(sheet, spot(sheet, *expressionPlacesOn(desk(), side)[ExpressionMark::LipUpper]));
+            click(sheet, spot(sheet, *expressionPlacesOn(session(), side)[ExpressionMark::LipUpper]));
         clickOn(buttonSaying("They lie there"));
         QTRY_VERIFY2(anyLabelSays("Placement holds") && anyLabelSays("See whether hair and neck do"), said());
         for (const char* what : {"Look at the hair", "Look at the neck"}) {
             clickOn(buttonSaying(what));
             standBy(seen());
             standBy(drawn());
-            QTRY_VERIFY(desk().comparison());
+            QTRY_VERIFY(session().comparison());
         }
         // Laid over both as the head itself has it, they hold too.
         QTRY_VERIFY2(anyLabelSays("Shade it, and keep"), said());
@@ -313,15 +314,15 @@ private slots:
     void aBareBlockInIsCheckedByBallLinesBrowAndChin() {
         openDemo();
         goToStep("check");
-        QTRY_VERIFY(desk().comparison());
-        const View drawnIn = desk().comparison()->sketchView;
-        const HeadMarks sitter = desk().comparison()->sitter;
-        desk().document.edit("wipe", {}, [](Study& s) {
+        QTRY_VERIFY(session().comparison());
+        const View drawnIn = session().comparison()->sketchView;
+        const HeadMarks sitter = session().comparison()->sitter;
+        session().document.edit("wipe", {}, [](Study& s) {
             s.sketch()->marks.marks = {};
             s.sketch()->marks.ball.reset();
         });
         clickOn(buttonSaying("Lay the ball"));
-        desk().document.edit("ball", {}, [&](Study& s) {
+        session().document.edit("ball", {}, [&](Study& s) {
             s.sketch()->marks.ball = BallCircle{drawnIn.centre, drawnIn.outlineRadius()};
         });
         // Both lines by their rings, as the construction has them in the pose that was drawn.
@@ -329,7 +330,7 @@ private slots:
             unfold("Lines as you drew them");
             clickOn(buttonSaying(button));
             std::vector<PicturePoint> line;
-            for (const GuideLine& each : desk().analysis.linesSeenBy(drawnIn))
+            for (const GuideLine& each : session().analysis.linesSeenBy(drawnIn))
                 if (each.id == id && !each.hidden && each.points.size() > line.size())
                     line = each.points;
             QVERIFY(line.size() > 8);
@@ -345,9 +346,9 @@ private slots:
         QVERIFY((*study().sketch()->marks.seen(Mark::Brow) - drawnIn.project(sitter[Mark::Brow])).norm() < 0.08 * drawnIn.scale);
         QVERIFY2(anyLabelSays("Click the chin"), said());
         click(drawn(), spot(drawn(), drawnIn.project(sitter[Mark::Chin])));
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         clickOn(buttonSaying("That is all I have drawn"));
-        const double off = std::abs((desk().comparison()->sketchPose.turn - drawnIn.pose().turn).value);
+        const double off = std::abs((session().comparison()->sketchPose.turn - drawnIn.pose().turn).value);
         QVERIFY2(off < 0.12, qPrintable(QString::number(off)));
         QVERIFY2(anyLabelSays("less turned than the photo"), said());
     }
@@ -357,7 +358,7 @@ private slots:
         clickOn(buttonSaying("Brow line"));
         QVERIFY(!rings(drawn()).empty());
         const int before = study().sketch()->marks.width;
-        desk().document.edit("lay", {}, [](Study& s) { s.sketch()->marks.width += 40; });
+        session().document.edit("lay", {}, [](Study& s) { s.sketch()->marks.width += 40; });
         QVERIFY2(!anyLabelSays("Over your sketch"), said());
         QVERIFY(rings(drawn()).empty());
         undo();
@@ -376,9 +377,9 @@ private slots:
         unfold("Lines as you drew them");
         // Taken away where none lay, there is nothing to be undone.
         clickOn(buttonSaying("Centre line"));
-        const int steps = desk().document.undoStack().count();
+        const int steps = session().document.undoStack().count();
         clickOn(buttonSaying("Take it away"));
-        QCOMPARE(desk().document.undoStack().count(), steps);
+        QCOMPARE(session().document.undoStack().count(), steps);
         unfold("Lines as you drew them");
         clickOn(buttonSaying("Centre line"));
         standBy(drawn());
@@ -387,7 +388,7 @@ private slots:
         clickOn(buttonSaying("✓ Centre line"));
         clickOn(buttonSaying("Take it away"));
         QVERIFY(!lines(Side::Sketch).has(DrawnLine::Centre));
-        QVERIFY(desk().comparison());
+        QVERIFY(session().comparison());
         undo();
         QVERIFY(lines(Side::Sketch).has(DrawnLine::Centre));
     }

@@ -18,12 +18,12 @@ class FeaturesTest : public WindowTest {
     void openFeatures() {
         openDemo();
         goToStep("check");
-        QTRY_VERIFY(desk().comparison());
+        QTRY_VERIFY(session().comparison());
         clickOn(buttonSaying("Eyebrows, lids and lips"));
         QVERIFY2(anyLabelSays("Drag the rings onto eyebrows, lids and lips"), said());
     }
     bool isTold(const char* id) {
-        const auto told = toldFindings(*desk().comparison());
+        const auto told = toldFindings(*session().comparison());
         return std::any_of(told.begin(), told.end(), [&](const Finding* f) { return f->id == id; });
     }
 
@@ -35,22 +35,22 @@ private slots:
             for (int i = 0; i < expressionMarkCount; ++i)
                 QVERIFY(ring(sheet, expressionMarkAt(i)));
         QVERIFY(!study().reference.expression[ExpressionMark::LidUpperR]);
-        QVERIFY(!isExpressionCompared(desk()));
+        QVERIFY(!isExpressionCompared(session()));
         const PicturePoint lid = *ring(drawn(), ExpressionMark::LidUpperR);
-        const double head = headHeight(desk().comparison()->sitter).value * desk().comparison()->sketchView.scale;
+        const double head = headHeight(session().comparison()->sitter).value * session().comparison()->sketchView.scale;
         const QPoint from = spot(drawn(), lid), to = spot(drawn(), lid - PicturePoint(0, 0.05 * head));
         drag(drawn(), from, to);
         QVERIFY2((spot(drawn(), *ring(drawn(), ExpressionMark::LidUpperR)) - to).manhattanLength() <= 4, "the ring follows");
         QVERIFY2(anyLabelSays("Upper lid of the right eye") && anyLabelSays("not of its fold"), said());
-        const Pose before = desk().comparison()->sketchPose;
-        QVERIFY2(!isExpressionCompared(desk()), "what nobody set on the photograph is not judged");
+        const Pose before = session().comparison()->sketchPose;
+        QVERIFY2(!isExpressionCompared(session()), "what nobody set on the photograph is not judged");
         click(seen(), spot(seen(), *ring(seen(), ExpressionMark::LidUpperR)));
         clickOn(buttonSaying("They lie there"));
-        QVERIFY(isExpressionCompared(desk()));
+        QVERIFY(isExpressionCompared(session()));
         // Rings that were only expected were not looked for: nothing is said of them.
         QVERIFY(!study().sketch()->marks.expression[ExpressionMark::LipUpper]);
         QVERIFY(!study().reference.expression[ExpressionMark::LipUpper]);
-        QVERIFY2(desk().comparison()->sketchPose.turn == before.turn, "the features never steer the pose");
+        QVERIFY2(session().comparison()->sketchPose.turn == before.turn, "the features never steer the pose");
         QTRY_VERIFY(isTold("lid_upper_r"));
         for (int i = 0; i < 12 && !anyLabelSays("The upper lid of the sitter's right eye sits too high"); ++i)
             press(Qt::Key_PageDown);
@@ -66,7 +66,7 @@ private slots:
         QVERIFY(isTold("lid_upper_r"));
         undo(); // the ring on the photograph
         undo(); // the drag
-        QVERIFY(!isExpressionCompared(desk()));
+        QVERIFY(!isExpressionCompared(session()));
     }
 
     void ringsAreMovedAndSetAsideByKeys() {
@@ -86,10 +86,10 @@ private slots:
         QVERIFY(ring(seen(), ExpressionMark::BrowStartR));
         seen()->setFocus();
         // Space stands by the ring it leaves.
-        const ExpressionMark left = desk().selection.marks.expression()->mark;
+        const ExpressionMark left = session().selection.marks.expression()->mark;
         QTest::keyClick(seen(), Qt::Key_Space);
         QTest::keyClick(seen(), Qt::Key_Space);
-        QVERIFY(!(desk().selection.marks.expression()->mark == left));
+        QVERIFY(!(session().selection.marks.expression()->mark == left));
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY2(!anyLabelSays("Drag the rings"), said());
         const auto& kept = study().reference.expression;
@@ -104,7 +104,7 @@ private slots:
         openFeatures();
         clickOn(buttonSaying("Leave them"));
         QVERIFY2(!anyLabelSays("Drag the rings"), said());
-        QVERIFY(!isExpressionCompared(desk()));
+        QVERIFY(!isExpressionCompared(session()));
     }
 };
 

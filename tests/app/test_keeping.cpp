@@ -78,18 +78,18 @@ private slots:
         QVERIFY(!buttonSaying("Open on the bench")->isEnabled());
         find->clear();
         clickOn(buttonSaying("Open on the bench"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
     }
 
     void aSketchStillBeingOpenedGoesToTheStudyItWasOpenedFor() {
         photographs();
         openDemo();
-        const StudyId first = *desk().document.id();
+        const StudyId first = *session().document.id();
         const std::size_t before = study().sketches.size();
         const StudyId other = first == 42 ? 41 : 42;
         const std::size_t othersBefore = logbook_->load(other).study.sketches.size();
-        desk().takePicture(file("sketch.png"), Side::Sketch);
-        desk().document.open(other); // before the picture has come
+        session().takePicture(file("sketch.png"), Side::Sketch);
+        session().document.open(other); // before the picture has come
         waitForPictures();
         QTRY_COMPARE(logbook_->load(first).study.sketches.size(), before + 1);
         QCOMPARE(logbook_->load(other).study.sketches.size(), othersBefore);
@@ -110,7 +110,7 @@ private slots:
             openStudy(id);
             goToStep("guides");
             goToStep("check");
-            QVERIFY(desk().document.saveNow());
+            QVERIFY(session().document.saveNow());
         }
         closeWindow();
         QVERIFY(dates() == before);
@@ -130,7 +130,7 @@ private slots:
         auto* notes = visibleNamed<QPlainTextEdit>("Notes");
         QVERIFY(notes);
         QTest::keyClicks(notes, "kept by the first window");
-        QVERIFY(desk().document.saveNow());
+        QVERIFY(session().document.saveNow());
         const std::string changed = logbook_->studies().front().changed;
         QVERIFY(idle.close());
         QCOMPARE(logbook_->load(43).study.notes, study().notes);
@@ -142,12 +142,12 @@ private slots:
         Logbook second(file("book").toStdString());
         MainWindow other(second);
         other.reopenLast();
-        other.desk().document.edit("note", {}, [](Study& s) { s.notes = "of the other"; });
-        QVERIFY(other.desk().document.saveNow());
+        other.session().document.edit("note", {}, [](Study& s) { s.notes = "of the other"; });
+        QVERIFY(other.session().document.saveNow());
         goToStep("keep");
         auto* notes = visibleNamed<QPlainTextEdit>("Notes");
         QTest::keyClicks(notes, "of this one ");
-        QVERIFY(desk().document.saveNow());
+        QVERIFY(session().document.saveNow());
         QVERIFY(anyLabelSays("kept apart"));
         QCOMPARE(int(logbook_->studies().size()), 44);
         QCOMPARE(logbook_->load(43).study.notes, std::string("of the other"));
@@ -167,7 +167,7 @@ private slots:
         constexpr int acts = 400;
         for (int i = 0; i < acts; ++i) {
             MainWindow& window = *windows[below(2)];
-            Document& document = window.desk().document;
+            Document& document = window.session().document;
             if (below(4) == 0)
                 document.open(38 + below(6)); // also while the other has it open
             const std::string token = "<" + std::to_string(i) + ">";
@@ -202,14 +202,14 @@ private slots:
         const std::filesystem::path book = file("book").toStdString(), gone = file("gone").toStdString();
         std::filesystem::rename(book, gone);
         QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "while it was away ");
-        desk().document.saveNow();
+        session().document.saveNow();
         const int sketches = int(study().sketches.size());
         openSketch(file("sketch.png"));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("pictures"), said().constData(), 5000);
         QCOMPARE(int(study().sketches.size()), sketches);
         QVERIFY(study().notes.starts_with("while it was away"));
         std::filesystem::rename(gone, book);
-        QVERIFY2(desk().document.saveNow(), qPrintable(desk().document.saveTrouble()));
+        QVERIFY2(session().document.saveNow(), qPrintable(session().document.saveTrouble()));
         QVERIFY(logbook_->load(43).study.notes.starts_with("while it was away"));
         openSketch(file("sketch.png"));
         QTRY_COMPARE_WITH_TIMEOUT(int(study().sketches.size()), sketches + 1, 5000);
@@ -225,12 +225,12 @@ private slots:
         openStudy(40);
         goToStep("keep");
         QTest::keyClicks(visibleNamed<QPlainTextEdit>("Notes"), "after it was put right ");
-        QVERIFY(desk().document.saveNow());
+        QVERIFY(session().document.saveNow());
         closeWindow();
         openWindow();
         window_->reopenLast();
         waitForPictures();
-        QCOMPARE(*desk().document.id(), StudyId(40));
+        QCOMPARE(*session().document.id(), StudyId(40));
         QVERIFY(study().notes.starts_with("after it was put right"));
         press(Qt::Key_2, Qt::ControlModifier);
         QCOMPARE(visibleNamed<QListWidget>("Your studies")->count(), 43);
@@ -255,7 +255,7 @@ private slots:
         QVERIFY(seen()->scene().picture.isNull());
         QVERIFY(seen()->scene().emptyText.contains("cannot be shown"));
         QVERIFY(!seen()->scene().emptyText.contains("you draw from lies here"));
-        QVERIFY(desk().fit()); // its marks are all there
+        QVERIFY(session().fit()); // its marks are all there
         QTest::qWait(50);
         QVERIFY(anyLabelSays("not there any more")); // and the message stays
     }
@@ -361,13 +361,11 @@ private slots:
             const bool refused = !launch.window();
             if (refused)
                 clickOn(buttonSaying("copy", launch.startWindow()));
-            const bool works =
-                launch.window() && launch.window()->desk().document.logbook().studies().size() == 43 &&
-                launch.window()->desk().document.logbook().folder().string().starts_with(home.string());
+            const bool works = launch.window() && launch.window()->session().document.logbook().studies().size() == 43 &&
+                               launch.window()->session().document.logbook().folder().string().starts_with(home.string());
             if (works)
-                launch.window()->desk().document.edit("x", {},
-                                                      [](Study& s) { s.notes = "in the copy"; });
-            const bool saved = works && launch.window()->desk().document.saveNow();
+                launch.window()->session().document.edit("x", {}, [](Study& s) { s.notes = "in the copy"; });
+            const bool saved = works && launch.window()->session().document.saveNow();
             if (wasRoot)
                 QCOMPARE(seteuid(0), 0);
             QVERIFY(refused);
@@ -395,9 +393,9 @@ private slots:
         clickOn(buttonSaying("look", launch.startWindow()));
         QVERIFY(launch.window());
         QVERIFY(anyLabelSays("only looking", launch.window()));
-        launch.window()->desk().document.open(42);
-        QTRY_VERIFY(launch.window()->desk().comparison());
-        launch.window()->desk().document.edit("x", {}, [](Study& s) { s.notes = "no"; });
+        launch.window()->session().document.open(42);
+        QTRY_VERIFY(launch.window()->session().comparison());
+        launch.window()->session().document.edit("x", {}, [](Study& s) { s.notes = "no"; });
         QVERIFY(launch.window()->close());
         std::filesystem::remove_all(file("book/logbook.sqlite-wal").toStdString());
         Logbook again(file("book").toStdString());
@@ -421,7 +419,7 @@ private slots:
         QVERIFY(launch.window());
         QVERIFY(anyLabelSays("was damaged", launch.window()));
         QVERIFY(std::filesystem::exists(file("book/logbook-damaged-1.sqlite").toStdString()));
-        QVERIFY(launch.window()->desk().document.logbook().studies().size() > 20);
+        QVERIFY(launch.window()->session().document.logbook().studies().size() > 20);
     }
 
     void theProgramKilledAtAnyMomentLosesNothingSaved() {
@@ -480,8 +478,8 @@ private slots:
         Launch launch(book);
         launch.start();
         QVERIFY(launch.window());
-        Desk& desk = launch.window()->desk();
-        QTRY_VERIFY(desk.comparison());
+        StudySession& session = launch.window()->session();
+        QTRY_VERIFY(session.comparison());
         QCOMPARE(launch.window()->workspace()->step().id(), std::string("check"));
         QVERIFY(anyLabelSays("less turned", launch.window()));
     }

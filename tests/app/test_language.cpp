@@ -371,8 +371,8 @@ private slots:
         clickOn(buttonSaying("Angle to level"));
         const PicturePoint a = *study().reference.seen(Mark::Chin) + PicturePoint(0, 60);
         click(seen(), spot(seen(), a));
-        QCOMPARE(int(desk().selection.measuring.current().anchors.size()), 1);
-        QVERIFY((desk().selection.measuring.current().anchors[0].at - a).norm() < 3);
+        QCOMPARE(int(session().selection.measuring.current().anchors.size()), 1);
+        QVERIFY((session().selection.measuring.current().anchors[0].at - a).norm() < 3);
     }
 
     void theMenuChangesTheLanguageOfANewWindow() {

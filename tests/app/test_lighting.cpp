@@ -21,7 +21,7 @@ class LightingTest : public WindowTest {
     const PlacesOverlay* places() { return drawn()->scene().find<PlacesOverlay>(); }
     /// The greys that cover more than a four-hundredth of the form's picture; the ground is none.
     std::set<QRgb> largeGreys() {
-        const QImage picture = desk().light.shaded()->picture;
+        const QImage picture = session().light.shaded()->picture;
         std::map<QRgb, int> counts;
         for (int y = 0; y < picture.height(); ++y)
             for (int x = 0; x < picture.width(); ++x)
@@ -34,7 +34,7 @@ class LightingTest : public WindowTest {
     }
     /// The greys of the shaded form.
     std::set<QRgb> greys() {
-        const QImage& picture = desk().light.shaded()->picture;
+        const QImage& picture = session().light.shaded()->picture;
         std::set<QRgb> all;
         for (int y = 0; y < picture.height(); y += 2)
             for (int x = 0; x < picture.width(); x += 2)
@@ -61,7 +61,7 @@ private slots:
         const OutlinesOverlay* outlines = nullptr;
         QTRY_VERIFY((outlines = seen()->scene().find<OutlinesOverlay>()));
         // They are borders on the head, and not the picture's own edge.
-        const View& view = desk().fit()->view;
+        const View& view = session().fit()->view;
         int onHead = 0;
         for (const auto& line : outlines->lines())
             for (const PicturePoint& p : line) {
@@ -88,12 +88,12 @@ private slots:
         QVERIFY(!places()); // one thing at a time
         QCOMPARE(onForm.size(), onPhoto.size());
         QStringList names;
-        const View& view = desk().fit()->view;
+        const View& view = session().fit()->view;
         for (std::size_t i = 0; i < onForm.size(); ++i) {
             names << onForm[i].name;
             QCOMPARE(onPhoto[i].name, onForm[i].name);
             // The photograph's place is the form's: as far from the middle of the ball, in its radii, and in the same direction.
-            const View& shaded = desk().light.shaded()->view;
+            const View& shaded = session().light.shaded()->view;
             const PicturePoint there = (onPhoto[i].at - view.centre) / view.scale,
                                here = (onForm[i].at - shaded.centre) / shaded.scale;
             QVERIFY2((there - here).norm() < 0.1, qPrintable(names.last()));
@@ -114,7 +114,7 @@ private slots:
             QTest::keyClick(shown, Qt::Key_Down);
 
         std::map<QString, int> tones;
-        const QImage& picture = desk().light.shaded()->picture;
+        const QImage& picture = session().light.shaded()->picture;
         for (const auto& place : drawn()->scene().find<NamedPlacesOverlay>()->places)
             tones[place.name] = qGray(picture.pixel(QPointF(place.at.x(), place.at.y()).toPoint()));
         QVERIFY(tones.contains("cast shadow") && tones.contains("core shadow") && tones.contains("halftone"));
@@ -249,7 +249,7 @@ private slots:
         undo(); // the whole drag
         QVERIFY(!study().lighting);
         ball()->setFocus();
-        const Degrees before = toDegrees(desk().light.lighting().key.azimuth);
+        const Degrees before = toDegrees(session().light.lighting().key.azimuth);
         QTest::keyClick(ball(), Qt::Key_Right);
         QTest::keyClick(ball(), Qt::Key_Right, Qt::ShiftModifier);
         QCOMPARE(std::lround(toDegrees(study().lighting->key.azimuth).value - before.value), 20);
@@ -265,15 +265,15 @@ private slots:
         QCOMPARE(shown->currentText(), QString("The head in planes"));
         const auto planes = largeGreys();
         QVERIFY2(planes.size() >= 3 && planes.size() <= 5, qPrintable(QString::number(planes.size())));
-        const QImage all = desk().light.shaded()->picture;
+        const QImage all = session().light.shaded()->picture;
         shown->setFocus();
         QTest::keyClick(shown, Qt::Key_Down);
         QCOMPARE(shown->currentText(), QString("Its large planes"));
-        QVERIFY(desk().light.shaded()->picture != all);
+        QVERIFY(session().light.shaded()->picture != all);
         // What catches the light is named on the planes too, each where it lies on the head.
         const QRectF head(0.15 * all.width(), 0.1 * all.height(), 0.7 * all.width(), 0.75 * all.height());
-        QVERIFY(!signedPlaces(desk()).empty());
-        for (const SignedPlace& place : signedPlaces(desk()))
+        QVERIFY(!signedPlaces(session()).empty());
+        for (const SignedPlace& place : signedPlaces(session()))
             QVERIFY(head.contains(QPointF(place.place.at.x(), place.place.at.y())));
     }
 
@@ -288,9 +288,9 @@ private slots:
         for (const int values : {2, 3, 10}) {
             clickOn(visibleNamed<QPushButton>(QString("%1 values").arg(values)));
             QCOMPARE(study().lighting->values, values);
-            QTRY_VERIFY_WITH_TIMEOUT(!squintedOn(desk(), Side::Reference).picture.isNull(), 5000);
+            QTRY_VERIFY_WITH_TIMEOUT(!squintedOn(session(), Side::Reference).picture.isNull(), 5000);
             std::set<QRgb> photo;
-            const QImage squinted = squintedOn(desk(), Side::Reference).picture;
+            const QImage squinted = squintedOn(session(), Side::Reference).picture;
             for (int y = 0; y < squinted.height(); y += 3)
                 for (int x = 0; x < squinted.width(); x += 3)
                     photo.insert(squinted.pixel(x, y));
@@ -319,19 +319,19 @@ private slots:
         for (const char* form : {"sphere", "egg", "cube", "wedge", "cylinder", "ring"}) {
             while (shown->currentData().toString() != form)
                 QTest::keyClick(shown, Qt::Key_Down);
-            QCOMPARE(desk().light.form(), std::string(form));
+            QCOMPARE(session().light.form(), std::string(form));
             QVERIFY2(greys().size() >= 3, form);
             QVERIFY(!places());
         }
-        const QImage standing = desk().light.shaded()->picture;
+        const QImage standing = session().light.shaded()->picture;
         tick("Standing on a table");
-        QVERIFY(desk().light.shaded()->picture != standing);
+        QVERIFY(session().light.shaded()->picture != standing);
         // Turned in the hand it stays turned.
-        const QImage before = desk().light.shaded()->picture;
+        const QImage before = session().light.shaded()->picture;
         const QPoint middle(drawn()->width() / 2, drawn()->height() / 2);
         drag(drawn(), middle, middle + QPoint(60, 0));
-        QVERIFY(desk().light.shaded()->picture != before);
-        QVERIFY(desk().selection.form.turned().turn.value != 0);
+        QVERIFY(session().light.shaded()->picture != before);
+        QVERIFY(session().selection.form.turned().turn.value != 0);
     }
 
     void beforeThereIsAFitTheBasicFormsServe() {
@@ -345,16 +345,16 @@ private slots:
     void aSecondLightIsSwitchedOnTurnedAndTakenAway() {
         openDemo();
         goToStep("light");
-        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded(), 20000);
-        const QImage one = desk().light.shaded()->picture;
+        QTRY_VERIFY_WITH_TIMEOUT(session().light.shaded(), 20000);
+        const QImage one = session().light.shaded()->picture;
         tick("A second light");
         QVERIFY(study().lighting && study().lighting->second);
         // It comes from the other side, and lights the form.
         QCOMPARE(study().lighting->second->from.azimuth, -study().lighting->key.azimuth);
-        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded()->picture != one, 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().light.shaded()->picture != one, 20000);
         undo();
         QVERIFY(!study().lighting || !study().lighting->second);
-        QTRY_VERIFY_WITH_TIMEOUT(desk().light.shaded()->picture == one, 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().light.shaded()->picture == one, 20000);
     }
 };
 

@@ -21,11 +21,11 @@ private slots:
     void whatHairCoversIsSetAsideInOneAct() {
         openDemo();
         goToStep("block-in");
-        desk().document.edit("Take off", {}, [&](Study& s) {
+        session().document.edit("Take off", {}, [&](Study& s) {
             for (Mark m : marksUnderHair())
                 s.marks(Side::Reference).marks[m].reset();
         });
-        desk().selection.marks.choose(Side::Reference, Mark::EarTopL);
+        session().selection.marks.choose(Side::Reference, Mark::EarTopL);
         auto* hair = buttonSaying("Hair covers ears and hairline");
         QVERIFY(hair);
         clickOn(hair);
@@ -45,15 +45,15 @@ private slots:
         shot.size = 400;
         shot.pose = poseFromDegrees({20}, {48}, {0});
         const MarkSheet thrownBack = exactMarks(Bust(sitterNamed("halcyon")), viewOf(shot), 320, 400);
-        desk().document.edit("marks", {}, [&](Study& s) {
+        session().document.edit("marks", {}, [&](Study& s) {
             for (Mark m : {Mark::OuterEyeR, Mark::OuterEyeL, Mark::NoseBase, Mark::Chin, Mark::LipLine, Mark::Brow})
                 if (thrownBack.seen(m))
                     s.reference.marks[m] = PlacedMark{*thrownBack.seen(m)};
         });
         QCoreApplication::processEvents();
-        QVERIFY(desk().fit());
+        QVERIFY(session().fit());
         QVERIFY2(anyLabelSays("Few heads are held so"), said());
-        desk().document.edit("marks", {}, [&, truth = &seenTruth](Study& s) {
+        session().document.edit("marks", {}, [&, truth = &seenTruth](Study& s) {
             for (auto& mark : s.reference.marks)
                 mark.reset();
             for (Mark m : {Mark::OuterEyeR, Mark::OuterEyeL, Mark::NoseBase, Mark::Chin})
@@ -65,9 +65,9 @@ private slots:
         for (int i = 0; i < markCount; ++i)
             if (idOf(markAt(i)).ends_with("_l"))
                 QVERIFY(sidedWordsFor(markAt(i)).find("the sitter's left, on your right") != std::string::npos);
-        while (markToPlace(desk(), Side::Reference) && !idOf(*markToPlace(desk(), Side::Reference)).ends_with("_r"))
-            hideMark(desk(), Side::Reference, *markToPlace(desk(), Side::Reference));
-        QVERIFY(markToPlace(desk(), Side::Reference));
+        while (markToPlace(session(), Side::Reference) && !idOf(*markToPlace(session(), Side::Reference)).ends_with("_r"))
+            hideMark(session(), Side::Reference, *markToPlace(session(), Side::Reference));
+        QVERIFY(markToPlace(session(), Side::Reference));
         QVERIFY2(anyLabelSays("the sitter's right, on your left"), said());
     }
 
@@ -75,14 +75,14 @@ private slots:
         openDemo();
         goToStep("block-in");
         const PicturePoint before = *study().reference.seen(Mark::Chin);
-        const Radians tilt = desk().fit()->pose.tilt;
+        const Radians tilt = session().fit()->pose.tilt;
         const QPoint from = spot(seen(), before);
         drag(seen(), from, from + QPoint(0, 20));
         QVERIFY((*study().reference.seen(Mark::Chin) - before).norm() > 5);
-        QVERIFY(desk().fit()->pose.tilt != tilt);
+        QVERIFY(session().fit()->pose.tilt != tilt);
         undo();
         QVERIFY((*study().reference.seen(Mark::Chin) - before).norm() < 1e-9);
-        QVERIFY(abs(desk().fit()->pose.tilt - tilt) < Radians{1e-3});
+        QVERIFY(abs(session().fit()->pose.tilt - tilt) < Radians{1e-3});
     }
 
     void arrowsNudgeAndBackspaceGoesBack() {
@@ -102,7 +102,7 @@ private slots:
     void marksCanBePlacedWithoutAMouse() {
         photographs();
         openReference(file("head.png"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
         // The sheet has the keys as soon as the step is open; nothing is laid down unseen.
         QCOMPARE(window_->focusWidget(), seen());
         const auto ring = [&] {
@@ -120,7 +120,7 @@ private slots:
         const PicturePoint brow = *ring();
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY((*study().reference.seen(Mark::Brow) - brow).norm() < 1e-9);
-        QCOMPARE(markToPlace(desk(), Side::Reference), std::optional<Mark>(Mark::Chin));
+        QCOMPARE(markToPlace(session(), Side::Reference), std::optional<Mark>(Mark::Chin));
         // The arrows go on with the next one, and leave the last where it lies.
         QTest::keyClick(seen(), Qt::Key_Down);
         QCOMPARE(seen()->scene().find<MarksOverlay>()->shown.asked, std::optional(Mark::Chin));
@@ -137,7 +137,7 @@ private slots:
         const double whole = seen()->transform().scale;
         QTest::mouseMove(seen(), QPoint(50, 50));
         markAll(seen(), Side::Reference, truth);
-        QVERIFY(desk().fit() && !markToPlace(desk(), Side::Reference));
+        QVERIFY(session().fit() && !markToPlace(session(), Side::Reference));
         QCOMPARE(seen()->transform().scale, whole);
         // When the pointer has left, the head fills the sheet.
         QEvent leaves(QEvent::Leave);
@@ -145,15 +145,15 @@ private slots:
         QVERIFY(seen()->transform().scale > 1.05 * whole);
         // And stays there, whatever is asked for again.
         const double close = seen()->transform().scale;
-        desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
-        desk().selection.marks.choose(Side::Reference, Mark::Chin);
+        session().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
+        session().selection.marks.choose(Side::Reference, Mark::Chin);
         QVERIFY(std::abs(seen()->transform().scale / close - 1) < 0.05);
         // The sketch the same.
         openSketch(file("sketch.png"));
         const double sketch = drawn()->transform().scale;
         QTest::mouseMove(drawn(), QPoint(50, 50));
         for (int i = 0; i < 5; ++i) {
-            click(drawn(), spot(drawn(), *sketchTruth.seen(*markToPlace(desk(), Side::Sketch))));
+            click(drawn(), spot(drawn(), *sketchTruth.seen(*markToPlace(session(), Side::Sketch))));
             QCOMPARE(drawn()->transform().scale, sketch);
         }
     }
@@ -162,9 +162,9 @@ private slots:
         openDemo();
         goToStep("block-in");
         QCOMPARE(window_->focusWidget(), seen());
-        desk().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
-        desk().selection.marks.choose(Side::Reference, Mark::Chin);
-        const PicturePoint expected = desk().fit()->view.project(desk().fit()->head[Mark::Chin]);
+        session().document.edit("Without the chin", {}, [](Study& s) { s.reference.marks[Mark::Chin].reset(); });
+        session().selection.marks.choose(Side::Reference, Mark::Chin);
+        const PicturePoint expected = session().fit()->view.project(session().fit()->head[Mark::Chin]);
         QTest::keyClick(seen(), Qt::Key_Left);
         QTest::keyClick(seen(), Qt::Key_Right);
         QTest::keyClick(seen(), Qt::Key_Return);
@@ -182,16 +182,16 @@ private slots:
             << encoded(photograph(bust, shot), ".png");
         const MarkSheet truth = exactMarks(bust, viewOf(shot), 560, 700);
         openReference(file("face.png"));
-        QVERIFY(desk().document.isOpen());
-        desk().document.edit("Smile", {}, [](Study& s) { s.reference.smiling = true; });
+        QVERIFY(session().document.isOpen());
+        session().document.edit("Smile", {}, [](Study& s) { s.reference.smiling = true; });
         clickOn(buttonSaying("Suggest marks"));
         QVERIFY(buttonSaying("Looking for a face"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 60000);
         const MarkSheet& found = study().reference;
         QVERIFY(found.smiling); // what the learner said stays said, whatever was found
         for (Mark m : {Mark::PupilL, Mark::PupilR, Mark::NoseTip, Mark::LipLine, Mark::Chin})
             QVERIFY((*found.seen(m) - *truth.seen(m)).norm() < 20);
-        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 8) < 8);
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value - 8) < 8);
         // They are drawn and listed as suggestions until the learner stands by them.
         QVERIFY(found.marks[Mark::NoseTip]->suggested);
         QVERIFY(found.marks[Mark::NoseTip]->noise);
@@ -201,11 +201,11 @@ private slots:
         QVERIFY(!study().reference.marks[Mark::NoseTip]->suggested);
         QCOMPARE(nextButton()->text(), QString("They are right"));
         clickOn(nextButton());
-        QCOMPARE(suggestionCount(desk(), Side::Reference), 0);
+        QCOMPARE(suggestionCount(session(), Side::Reference), 0);
         undo();
         undo();
         undo();
-        QVERIFY(!desk().fit());
+        QVERIFY(!session().fit());
     }
 
     void inAGroupThePersonIsChosen() {
@@ -226,14 +226,14 @@ private slots:
         QVERIFY(group.save(file("group.png")));
         openReference(file("group.png"));
         clickOn(buttonSaying("Suggest marks"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().faces.asksForFace(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().faces.asksForFace(), 60000);
         QCOMPARE(nextButton()->text(), QString("The largest"));
         clickOn(nextButton());
-        QTRY_VERIFY(desk().fit());
-        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        QTRY_VERIFY(session().fit());
+        QVERIFY(session().fit()->ball().centre.x() > 500);
         QVERIFY(buttonSaying("Another face (1 of 2)"));
         clickOn(buttonSaying("Another face"));
-        QTRY_VERIFY(desk().fit() && desk().fit()->ball().centre.x() < 400);
+        QTRY_VERIFY(session().fit() && session().fit()->ball().centre.x() < 400);
         QVERIFY(buttonSaying("Another face (2 of 2)"));
         // What was looked over stays.
         click(seen(), spot(seen(), *study().reference.seen(Mark::NoseTip)));
@@ -244,7 +244,7 @@ private slots:
         undo();
         undo();
         undo();
-        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        QVERIFY(session().fit()->ball().centre.x() > 500);
         clickOn(nextButton()); // they are right
         QVERIFY(!buttonSaying("Another face"));
     }
@@ -252,9 +252,9 @@ private slots:
     void aGuessIsPulledCommittedAndSetAgainstTheFit() {
         const auto [truth, sketchTruth] = photographs();
         openReference(file("head.png"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
         clickOn(buttonSaying("Guess first"));
-        QVERIFY(isGuessing(desk()));
+        QVERIFY(isGuessing(session()));
         QVERIFY(anyLabelSays("Drag the ball out"));
         QVERIFY(!study().guess->hasBall()); // nothing is thrown into the photograph
 
@@ -300,15 +300,15 @@ private slots:
         QVERIFY(std::abs(toDegrees(study().guess->pose.lean).value + 6) < 0.01);
 
         clickOn(nextButton()); // this is my guess
-        QVERIFY(!isGuessing(desk()));
+        QVERIFY(!isGuessing(session()));
         QVERIFY(!study().reference.ball); // the guess does not bend the measuring
         markAll(seen(), Side::Reference, truth);
-        QVERIFY(desk().fit());
+        QVERIFY(session().fit());
         QVERIFY(anyLabelSays("too little"));
         QVERIFY(anyLabelSays("guessed: 20°"));
 
         // Guess and fit are both kept.
-        desk().document.saveNow();
+        session().document.saveNow();
         window_.reset();
         openWindow();
         window_->reopenLast();
@@ -319,7 +319,7 @@ private slots:
     void marksCanBePlacedAtOnceWithoutAGuess() {
         photographs();
         openReference(file("head.png"));
-        QVERIFY(desk().document.isOpen());
+        QVERIFY(session().document.isOpen());
         clickOn(buttonSaying("Guess first"));
         clickOn(buttonSaying("Mark at once"));
         QVERIFY(!study().guess);
@@ -336,27 +336,27 @@ private slots:
             openStudy(s.id);
             goToStep("set-up");
             typeSitter("Marten");
-            QVERIFY(desk().document.saveNow());
+            QVERIFY(session().document.saveNow());
         }
         openStudy(all.front().id);
-        QTRY_COMPARE(desk().analysis.sharedWith(), static_cast<int>(all.size()) - 1);
+        QTRY_COMPARE(session().analysis.sharedWith(), static_cast<int>(all.size()) - 1);
         goToStep("guides");
         unfold("This sitter against the schools");
         QVERIFY(anyLabelSays("of this sitter sharpen"));
-        const Radians shared = desk().fit()->sigma.tilt;
+        const Radians shared = session().fit()->sigma.tilt;
         goToStep("set-up");
         typeSitter("Somebody else");
-        QTRY_COMPARE(desk().analysis.sharedWith(), 0);
-        QVERIFY(desk().fit()->sigma.tilt > shared);
+        QTRY_COMPARE(session().analysis.sharedWith(), 0);
+        QVERIFY(session().fit()->sigma.tilt > shared);
     }
 
     void aSmileIsSaidAndLoosensTheMouth() {
         openDemo();
         goToStep("block-in");
-        const double before = desk().fit()->sigma.tilt.value;
+        const double before = session().fit()->sigma.tilt.value;
         tick("Smiling, or the mouth open");
         QVERIFY(study().reference.smiling);
-        QVERIFY(desk().fit()->sigma.tilt.value > before);
+        QVERIFY(session().fit()->sigma.tilt.value > before);
     }
 
     void theBallIsLaidDraggedAndTakenUp() {
@@ -366,7 +366,7 @@ private slots:
         QVERIFY(!study().reference.ball); // the demo's had one: it is taken up
         clickOn(buttonSaying("Lay the ball"));
         const BallCircle laid = *study().reference.ball;
-        QVERIFY((laid.centre - desk().fit()->ball().centre).norm() < 2);
+        QVERIFY((laid.centre - session().fit()->ball().centre).norm() < 2);
         const QPoint centre = spot(seen(), laid.centre);
         drag(seen(), centre, centre + QPoint(25, 10));
         QVERIFY(study().reference.ball->centre.x() > laid.centre.x() + 5);
@@ -383,8 +383,8 @@ private slots:
         goToStep("block-in");
         const QPoint chin = spot(seen(), *study().reference.seen(Mark::Chin));
         drag(seen(), chin, chin + QPoint(-70, 35));
-        QVERIFY(!desk().fit()->outliers.empty());
-        QVERIFY(desk().fit()->outliers.front() == Mark::Chin);
+        QVERIFY(!session().fit()->outliers.empty());
+        QVERIFY(session().fit()->outliers.front() == Mark::Chin);
         QVERIFY(anyLabelSays("The chin disagrees with the other marks"));
         QVERIFY(!seen()->scene().find<MarksOverlay>()->shown.doubtful.empty());
     }
@@ -392,15 +392,15 @@ private slots:
     void aRegionUnlikeAnyIsNamedAndCostsNotThePose() {
         openDemo();
         goToStep("block-in");
-        const Pose before = desk().fit()->pose;
+        const Pose before = session().fit()->pose;
         for (const Mark m : headRegions()[2].marks)
             if (const auto at = study().reference.seen(m)) {
                 const QPoint from = spot(seen(), *at);
                 drag(seen(), from, from + QPoint(0, -30));
             }
-        QVERIFY2(desk().fit()->unlikeRegion && QLatin1String(desk().fit()->unlikeRegion->name) == "the nose", said());
+        QVERIFY2(session().fit()->unlikeRegion && QLatin1String(session().fit()->unlikeRegion->name) == "the nose", said());
         QVERIFY2(anyLabelSays("The nose: unlike any other head's"), said());
-        QVERIFY(abs(desk().fit()->pose.tilt - before.tilt) < toRadians(Degrees{3}));
+        QVERIFY(abs(session().fit()->pose.tilt - before.tilt) < toRadians(Degrees{3}));
         QCOMPARE(seen()->scene().find<MarksOverlay>()->shown.doubtful.size(), headRegions()[2].marks.size());
     }
 
@@ -409,12 +409,12 @@ private slots:
         goToStep("block-in");
         const QPoint chin = spot(seen(), *study().reference.seen(Mark::Chin));
         drag(seen(), chin, chin + QPoint(0, 45));
-        QVERIFY(!desk().fit()->outliers.empty());
+        QVERIFY(!session().fit()->outliers.empty());
         const double scale = seen()->transform().scale;
         for (int moved = 0; moved < std::lround(45 / scale / 10); ++moved)
             QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
         // No button is let go of; a pause is enough.
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit()->outliers.empty(), 3000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit()->outliers.empty(), 3000);
         QVERIFY(!anyLabelSays("disagrees with the other marks"));
     }
 
@@ -424,7 +424,7 @@ private slots:
         click(seen(), spot(seen(), *study().reference.seen(Mark::Chin)));
         goToStep("check");
         unfold("All numbers");
-        QVERIFY(!desk().selection.marks.touched(Side::Sketch));
+        QVERIFY(!session().selection.marks.touched(Side::Sketch));
         const PicturePoint chin = *study().sketch()->marks.seen(Mark::Chin);
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left);
@@ -433,14 +433,14 @@ private slots:
         click(drawn(), spot(drawn(), brow));
         QTest::keyClick(drawn(), Qt::Key_Left);
         QCOMPARE(study().sketch()->marks.seen(Mark::Brow)->x(), brow.x() - 1);
-        QCOMPARE(desk().selection.marks.touched(Side::Reference), std::optional(Mark::Chin));
+        QCOMPARE(session().selection.marks.touched(Side::Reference), std::optional(Mark::Chin));
     }
 
     void sevenMarksAreEnoughForAQuickCheck() {
         openDemo();
         // The sketch as it came, with no mark on it.
         const MarkSheet whole = study().marks(Side::Sketch);
-        desk().document.edit("Take the marks away", {}, [](Study& s) {
+        session().document.edit("Take the marks away", {}, [](Study& s) {
             MarkSheet& sheet = s.marks(Side::Sketch);
             for (auto& mark : sheet.marks)
                 mark.reset();
@@ -453,15 +453,15 @@ private slots:
             if (!study().reference.seen(m))
                 continue; // nobody asks for what the photograph hides
             QVERIFY2(!buttonSaying("Enough for a quick check"), said());
-            QCOMPARE(askedMark(desk(), Side::Sketch), std::optional(m));
+            QCOMPARE(askedMark(session(), Side::Sketch), std::optional(m));
             click(drawn(), spot(drawn(), *whole.seen(m)));
         }
-        QVERIFY(!sketchIsJudged(desk()));
+        QVERIFY(!sketchIsJudged(session()));
         clickOn(buttonSaying("Enough for a quick check"));
-        QVERIFY(desk().comparison());
-        QVERIFY(sketchIsJudged(desk()));
+        QVERIFY(session().comparison());
+        QVERIFY(sketchIsJudged(session()));
         undo();
-        QVERIFY(!sketchIsJudged(desk()));
+        QVERIFY(!sketchIsJudged(session()));
     }
 };
 

@@ -42,8 +42,8 @@ private slots:
         list()->setCurrentRow(0);
         QVERIFY2(anyLabelSays("Yours "), said());
         QVERIFY(measuresOn(seen())->measures[0].strong);
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.measures == study().measures);
         undo();
         QVERIFY(study().measures.empty());
     }
@@ -51,7 +51,7 @@ private slots:
     void theUnitsMissingCornerIsClickedThere() {
         openDemo();
         const PicturePoint corner = *study().sketch()->marks.seen(Mark::OuterEyeR);
-        desk().document.edit("Half an eye", {}, [](Study& s) {
+        session().document.edit("Half an eye", {}, [](Study& s) {
             for (Mark m : {Mark::InnerEyeL, Mark::OuterEyeL})
                 for (Side side : {Side::Reference, Side::Sketch})
                     s.marks(side).marks[m] = PlacedMark{std::nullopt, true};
@@ -73,7 +73,7 @@ private slots:
         QVERIFY(study().sketch()->marks.seen(Mark::OuterEyeR));
         QVERIFY2(!anyLabelSays("Click its corner"), said());
         // On the photograph too.
-        desk().document.edit("No eye", {}, [](Study& s) { s.reference.marks[Mark::InnerEyeR].reset(); });
+        session().document.edit("No eye", {}, [](Study& s) { s.reference.marks[Mark::InnerEyeR].reset(); });
         QVERIFY2(anyLabelSays("Click its corner on the photograph: the inner corner of the right eye"), said());
     }
 
@@ -95,7 +95,8 @@ private slots:
         QVERIFY(!anyLabelSays("Yours"));
         QVERIFY(measuresOn(drawn())->measures.empty());
         QVERIFY(measuresOn(drawn())->open);
-        QVERIFY((*measuresOn(drawn())->open - desk().comparison()->registration(study().measures[0].anchors[0].at)).norm() < 3);
+        QVERIFY((*measuresOn(drawn())->open - session().comparison()->registration(study().measures[0].anchors[0].at)).norm() <
+                3);
         // Set elsewhere than expected, it is a difference that is told.
         const PicturePoint first = *measuresOn(drawn())->open + PicturePoint(0, 45);
         click(drawn(), spot(drawn(), first));
@@ -109,24 +110,24 @@ private slots:
             QTest::keyClick(drawn(), Qt::Key_Right);
         QVERIFY(measuresOn(drawn())->isOpenHeld);
         QTest::keyClick(drawn(), Qt::Key_Return);
-        QVERIFY(!openEnd(desk(), Side::Sketch));
+        QVERIFY(!openEnd(session(), Side::Sketch));
         const Anchor& second = study().measures[0].anchors[1];
         QVERIFY(second.elsewhere && second.elsewhere->x() > expected.x());
         QVERIFY2(anyLabelSays("Yours"), said());
         QVERIFY(!anyLabelSays("Yours agrees"));
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.measures == study().measures);
         undo();
         QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
         // On another sketch of the head the places of this one say nothing.
-        desk().document.edit("another", {}, [](Study& s) {
+        session().document.edit("another", {}, [](Study& s) {
             s.measures[0].anchors[1].elsewhere = s.measures[0].anchors[0].elsewhere;
             s.measures[0].anchors[1].sketch = s.measures[0].anchors[0].sketch;
             s.sketches.push_back(s.sketches[s.current]);
             s.current = s.sketches.size() - 1;
         });
         QVERIFY(measuresOn(drawn())->measures.empty());
-        QVERIFY(openEnd(desk(), Side::Sketch));
+        QVERIFY(openEnd(session(), Side::Sketch));
     }
 
     void whatIsLaidOnTheSketchIsAskedForOnThePhotograph() {
@@ -174,14 +175,14 @@ private slots:
             const Measurement& m = study().measures.back();
             for (const Anchor& a : m.anchors)
                 QVERIFY2(!a.mark, kind->name);
-            QVERIFY2(!readingOn(desk(), m, Side::Sketch), kind->name);
+            QVERIFY2(!readingOn(session(), m, Side::Sketch), kind->name);
             for (std::size_t i = 0; i < ends; ++i) {
                 QVERIFY2(anyLabelSays("Now set the same place on your sketch"), said());
                 QTest::mouseClick(drawn(), Qt::LeftButton, Qt::ShiftModifier, spot(drawn(), *measuresOn(drawn())->open + PicturePoint(3.0 * static_cast<double>(i), 2)));
             }
-            QVERIFY2(!openEnd(desk(), Side::Sketch), kind->name);
-            const auto here = readingOn(desk(), study().measures.back(), Side::Reference),
-                       there = readingOn(desk(), study().measures.back(), Side::Sketch);
+            QVERIFY2(!openEnd(session(), Side::Sketch), kind->name);
+            const auto here = readingOn(session(), study().measures.back(), Side::Reference),
+                       there = readingOn(session(), study().measures.back(), Side::Sketch);
             QVERIFY2(here && there, kind->name);
         }
         QCOMPARE(int(study().measures.size()), int(measureKinds().size()));
@@ -272,8 +273,8 @@ private slots:
         name->setFocus();
         QTest::keyClicks(name, "face");
         QVERIFY2(list()->item(0)->text().startsWith("face"), qPrintable(list()->item(0)->text()));
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.measures == study().measures);
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.measures == study().measures);
         undo();
         undo();
         QVERIFY(!study().measures[0].guessed);
@@ -328,8 +329,8 @@ private slots:
         }
         QVERIFY(on.norm() > 0);
         click(seen(), spot(seen(), on) + QPoint(3, 2));
-        QCOMPARE(int(desk().selection.measuring.current().anchors.size()), 1);
-        const PicturePoint held = desk().selection.measuring.current().anchors[0].at;
+        QCOMPARE(int(session().selection.measuring.current().anchors.size()), 1);
+        const PicturePoint held = session().selection.measuring.current().anchors[0].at;
         const auto nearest = nearestOnLines(lines, held);
         QVERIFY((nearest->at - held).norm() < 1e-6);
         tick("Guides underneath");

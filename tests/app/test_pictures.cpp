@@ -1,13 +1,12 @@
-#include "tests/app/tests.h"
 #include "app/widgets/fields.h"
-#include "app/window/live_sitter_sheet.h"
-#include "tests/app/window_test.h"
+#include "app/window/live_sitter_dialog.h"
 #include "core/head/population.h"
-
-#include <QComboBox>
-#include <QDoubleSpinBox>
+#include "tests/app/tests.h"
+#include "tests/app/window_test.h"
 
 #include <QBuffer>
+#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QImageWriter>
 #include <QMimeData>
 #include <QProgressBar>
@@ -72,7 +71,7 @@ private slots:
 
     void aSitterWhoIsThereIsReadWithThePencil() {
         press(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
-        auto* sheet = window_->findChild<LiveSitterSheet*>();
+        auto* sheet = window_->findChild<LiveSitterDialog*>();
         QVERIFY(sheet && sheet->isVisible());
         QVERIFY(says(sheet, "5 more readings"));
         QVERIFY(!buttonIn(sheet, "Lay it on the bench")->isEnabled());
@@ -105,8 +104,8 @@ private slots:
         QVERIFY(!sheet->isVisible());
         waitForPictures();
         QCOMPARE(study().sitter, std::string("Marit"));
-        QVERIFY(desk().fit());
-        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value - 30) < 10);
+        QVERIFY(session().fit());
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value - 30) < 10);
         QVERIFY(!linesOn(seen()).empty());
         QVERIFY(qt(study().notes).contains("eyes"));
     }
@@ -174,7 +173,7 @@ private slots:
         rotated.write(jpeg);
         rotated.close();
         openReference(rotated.fileName());
-        QTRY_VERIFY(desk().document.isOpen());
+        QTRY_VERIFY(session().document.isOpen());
         QCOMPARE(seen()->scene().picture.size(), QSize(20, 40));
         QCOMPARE(study().reference.height, 40);
     }
@@ -208,7 +207,7 @@ private slots:
         QVERIFY(enter.isAccepted());
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(window_.get(), &drop);
-        QTRY_VERIFY(desk().document.isOpen());
+        QTRY_VERIFY(session().document.isOpen());
         QCOMPARE(study().title, std::string("head"));
     }
 
@@ -241,18 +240,18 @@ private slots:
 
     void theWindowLivesWhileALargePhotographIsOpened() {
         write("large.jpg", textured(6000, 4000, false));
-        QSignalSpy busy(&desk().pictures, &Pictures::busyChanged);
+        QSignalSpy busy(&session().pictures, &Pictures::busyChanged);
         int beats = 0; // of the window while the picture is being decoded
         bool shown = false;
         QTimer beat;
         connect(&beat, &QTimer::timeout, this, [&] {
-            if (desk().pictures.decoding() == 0)
+            if (session().pictures.decoding() == 0)
                 return;
             ++beats;
             shown = shown || visibleNamed<QProgressBar>("Opening the picture");
         });
-        desk().takePicture(file("large.jpg"), Side::Reference);
-        QVERIFY(!desk().document.isOpen()); // at once nothing has happened yet but the asking
+        session().takePicture(file("large.jpg"), Side::Reference);
+        QVERIFY(!session().document.isOpen()); // at once nothing has happened yet but the asking
         beat.start(2);
         QTRY_VERIFY_WITH_TIMEOUT(!seen()->scene().picture.isNull(), 20000);
         QVERIFY(busy.count() >= 2);

@@ -18,7 +18,7 @@ class PlanningTest : public WindowTest {
     const PlanOverlay* paper() { return drawn()->scene().find<PlanOverlay>(); }
     QPoint onPaper(const PaperPoint& p) { return spot(drawn(), p); }
     PaperPoint middle() {
-        const PagePlan plan = desk().layoutController.plan();
+        const PagePlan plan = session().layoutController.plan();
         return PaperPoint((plan.head.low + plan.head.high) / 2);
     }
 
@@ -35,13 +35,13 @@ private slots:
         QVERIFY(std::abs(middle().x() - (before.x() - 20 * perPixel)) < 1);
         QVERIFY(std::abs(middle().y() - (before.y() + 12 * perPixel)) < 1);
         // By the ring on the crown: the chin stays where it is.
-        const PagePlan was = desk().layoutController.plan();
+        const PagePlan was = session().layoutController.plan();
         const QPoint crown = onPaper(was.crown);
         drag(drawn(), crown, crown + QPoint(4, 24));
         QVERIFY(study().pageLayout->head < Millimetres{124});
-        QVERIFY((desk().layoutController.plan().chin - was.chin).norm() < 0.01);
+        QVERIFY((session().layoutController.plan().chin - was.chin).norm() < 0.01);
         undo();
-        QVERIFY((desk().layoutController.plan().crown - was.crown).norm() < 0.01);
+        QVERIFY((session().layoutController.plan().crown - was.crown).norm() < 0.01);
         undo();
         QVERIFY(!study().pageLayout);
     }
@@ -51,22 +51,22 @@ private slots:
         goToStep("set-up");
         drawn()->setFocus();
         const PaperPoint before = middle();
-        const Millimetres size = desk().layoutController.pageLayout().head;
+        const Millimetres size = session().layoutController.pageLayout().head;
         QTest::keyClick(drawn(), Qt::Key_Left);
         QTest::keyClick(drawn(), Qt::Key_Up, Qt::ShiftModifier);
         QTest::keyClick(drawn(), Qt::Key_Plus);
         QVERIFY(std::abs(middle().x() - (before.x() - 1)) < 0.01);
         QVERIFY(std::abs(middle().y() - (before.y() - 10)) < 0.01);
-        QCOMPARE(desk().layoutController.pageLayout().head, size + Millimetres{1});
+        QCOMPARE(session().layoutController.pageLayout().head, size + Millimetres{1});
         // Off the sheet it is warned, and put well again by one key or one button.
         for (int i = 0; i < 14; ++i)
             QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
         QVERIFY2(anyLabelSays("hair runs over the border"), said());
         clickOn(nextButton());
         QVERIFY2(!anyLabelSays("runs over the border"), said());
-        QVERIFY(desk().layoutController.plan().troubles.empty());
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.pageLayout == study().pageLayout);
+        QVERIFY(session().layoutController.plan().troubles.empty());
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.pageLayout == study().pageLayout);
     }
 
     void paperAndCompositionAreChosen() {
@@ -78,26 +78,26 @@ private slots:
         QVERIFY(wanted >= 0);
         while (sheets->currentIndex() != wanted)
             QTest::keyClick(sheets, sheets->currentIndex() < wanted ? Qt::Key_Down : Qt::Key_Up);
-        QCOMPARE(desk().layoutController.pageLayout().paper, paperNamed("a3"));
+        QCOMPARE(session().layoutController.pageLayout().paper, paperNamed("a3"));
         QVERIFY(anyLabelSays("297 × 420 mm"));
         tick("Lying on its side");
-        QCOMPARE(desk().layoutController.pageLayout().paper, paperNamed("a3-landscape"));
+        QCOMPARE(session().layoutController.pageLayout().paper, paperNamed("a3-landscape"));
         QCOMPARE(paper()->pageLayout.paper, paperNamed("a3-landscape"));
         clickOn(visibleNamed<QPushButton>("With air"));
-        const Millimetres small = desk().layoutController.pageLayout().head;
+        const Millimetres small = session().layoutController.pageLayout().head;
         clickOn(visibleNamed<QPushButton>("Close"));
-        QVERIFY(desk().layoutController.pageLayout().head > 1.6 * small);
+        QVERIFY(session().layoutController.pageLayout().head > 1.6 * small);
         QVERIFY2(anyLabelSays("Crown: "), said());
-        QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(desk().layoutController.plan().crown.y()))));
+        QVERIFY(anyLabelSays(QString("Crown: %1 from the top").arg(std::lround(session().layoutController.plan().crown.y()))));
     }
 
     void howTheDrawingKeptToItsPlanIsToldAtTheCheck() {
         openDemo();
-        desk().page.look(desk().photograph(Side::Sketch));
+        session().page.look(session().photograph(Side::Sketch));
         waitForPictures();
-        desk().page.finish();
-        QTRY_VERIFY_WITH_TIMEOUT(desk().page.flat().has_value(), 5000);
-        QVERIFY(!desk().layoutController.kept()); // nothing was planned
+        session().page.finish();
+        QTRY_VERIFY_WITH_TIMEOUT(session().page.flat().has_value(), 5000);
+        QVERIFY(!session().layoutController.kept()); // nothing was planned
         goToStep("set-up");
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
@@ -105,13 +105,13 @@ private slots:
             QTest::keyClick(drawn(), Qt::Key_Minus, Qt::ShiftModifier);
         goToStep("check");
         QTRY_VERIFY2(anyLabelSays("Against its plan the drawing has grown by"), said());
-        const PlanKept kept = *desk().layoutController.kept();
+        const PlanKept kept = *session().layoutController.kept();
         QVERIFY(kept.grown > 1.1);
         // Where it was drawn has not changed: planned ten millimetres further left, it stands ten further right.
         goToStep("set-up");
         drawn()->setFocus();
         QTest::keyClick(drawn(), Qt::Key_Left, Qt::ShiftModifier);
-        QVERIFY(std::abs(desk().layoutController.kept()->right.value - kept.right.value - 10) < 0.01);
+        QVERIFY(std::abs(session().layoutController.kept()->right.value - kept.right.value - 10) < 0.01);
     }
 
     void anAverageHeadStandsInBeforeThereIsAFit() {
@@ -143,8 +143,8 @@ private slots:
         QVERIFY(((study().framing->high - study().framing->low) - (before.high - before.low)).norm() < 1e-6);
         goToStep("block-in");
         QVERIFY(seen()->transform().scale > 1.3 * whole.scale);
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.framing == study().framing);
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.framing == study().framing);
         goToStep("set-up");
         unfold("The photograph itself");
         clickOn(buttonSaying("Whole photograph"));
@@ -179,11 +179,11 @@ private slots:
         // A frame of 36 by 24 has 43.27 mm across its corners.
         QVERIFY(study().reference.focal);
         QVERIFY(std::abs(study().reference.focal->value - 50 / 43.27 * std::hypot(320, 400)) < 0.5);
-        const double near = desk().fit()->view.nearness;
+        const double near = session().fit()->view.nearness;
         lens->selectAll();
         QTest::keyClicks(lens, "200");
         QTest::keyClick(lens, Qt::Key_Tab);
-        QVERIFY(desk().fit()->view.nearness < near); // a longer lens stood further off
+        QVERIFY(session().fit()->view.nearness < near); // a longer lens stood further off
         undo();
         QVERIFY(!study().reference.focal); // typed in one go, taken back in one
     }
@@ -193,25 +193,25 @@ private slots:
         openReference(file("head.png"));
         markAll(seen(), Side::Reference, truth);
         const PhotoMarks before = study().reference;
-        const double turn = desk().fit()->view.pose().turn.value, lean = desk().fit()->view.pose().lean.value;
+        const double turn = session().fit()->view.pose().turn.value, lean = session().fit()->view.pose().lean.value;
         goToStep("set-up");
         unfold("The photograph itself");
         clickOn(buttonSaying("Mirror it"));
         QTRY_VERIFY_WITH_TIMEOUT(!(study().reference == before), 10000);
         waitForPictures();
         // The marks are those of the head as it now looks: its turn and lean change sign.
-        QVERIFY(std::abs(desk().fit()->view.pose().turn.value + turn) < 0.03);
-        QVERIFY(std::abs(desk().fit()->view.pose().lean.value + lean) < 0.03);
+        QVERIFY(std::abs(session().fit()->view.pose().turn.value + turn) < 0.03);
+        QVERIFY(std::abs(session().fit()->view.pose().lean.value + lean) < 0.03);
         QVERIFY((*study().reference.seen(Mark::MouthCornerL) -
                  PicturePoint(before.width - before.seen(Mark::MouthCornerR)->x(),
                               before.seen(Mark::MouthCornerR)->y()))
                     .norm() < 1e-9);
-        const QImage mirrored = desk().picture(Side::Reference);
+        const QImage mirrored = session().picture(Side::Reference);
         clickOn(buttonSaying("Turn a quarter"));
         QTRY_COMPARE_WITH_TIMEOUT(study().reference.width, before.height, 10000);
         waitForPictures();
-        QCOMPARE(desk().picture(Side::Reference).size(), QSize(before.height, before.width));
-        QVERIFY(std::abs(std::abs(desk().fit()->view.pose().lean.value) - std::numbers::pi / 2) < 0.4);
+        QCOMPARE(session().picture(Side::Reference).size(), QSize(before.height, before.width));
+        QVERIFY(std::abs(std::abs(session().fit()->view.pose().lean.value) - std::numbers::pi / 2) < 0.4);
         undo();
         QCOMPARE(study().reference.width, before.width);
         waitForPictures();
@@ -240,7 +240,7 @@ private slots:
         QVERIFY(sitter->hasFocus());
         QTest::keyClicks(sitter, "Halcyon");
         chooseFile(file("second.png"), [this] { clickOn(buttonSaying("More of this sitter")); });
-        QTRY_VERIFY_WITH_TIMEOUT(!desk().intake.isRunning(), 10000);
+        QTRY_VERIFY_WITH_TIMEOUT(!session().intake.isRunning(), 10000);
         QVERIFY2(anyLabelSays("2 photographs of this sitter"), said());
         QCOMPARE(int(logbook_->studiesOf("Halcyon").size()), 2);
         QVERIFY(study().sitter == "Halcyon"); // the bench stays as it is
@@ -274,12 +274,12 @@ private slots:
         QVERIFY(study().framing);
         goToStep("block-in");
         markAll(seen(), Side::Reference, shifted);
-        QVERIFY(desk().fit());
-        QVERIFY(std::abs(toDegrees(desk().fit()->view.pose().turn).value - 35) < 8);
+        QVERIFY(session().fit());
+        QVERIFY(std::abs(toDegrees(session().fit()->view.pose().turn).value - 35) < 8);
         goToStep("set-up");
-        if (!desk().layoutController.plan().troubles.empty())
+        if (!session().layoutController.plan().troubles.empty())
             clickOn(buttonSaying("Put it well"));
-        QVERIFY(desk().layoutController.plan().troubles.empty());
+        QVERIFY(session().layoutController.plan().troubles.empty());
         for (const SheetKind* kind : {&guideSheetKind, &gridSheetKind, &landmarksSheetKind}) {
             // As a learner saves it, from the menu; then the same sheets on a printer that is a file.
             const QString to = file(kind->id) + ".pdf", saved = file(kind->id) + "-saved.pdf";
@@ -292,7 +292,7 @@ private slots:
             QVERIFY(save);
             chooseFile(saved, [&] { save->trigger(); });
             QVERIFY(QFileInfo(saved).size() > 1000);
-            const auto sheets = kind->make(desk());
+            const auto sheets = kind->make(session());
             QPrinter printer(QPrinter::HighResolution);
             printer.setOutputFormat(QPrinter::PdfFormat);
             printer.setOutputFileName(to);
@@ -339,13 +339,13 @@ private slots:
             for (int x = 0; x < page.width(); ++x)
                 if (qGray(page.pixel(x, y)) < 235)
                     inked |= QRect(x, y, 1, 1);
-        const PagePlan plan = desk().layoutController.plan();
+        const PagePlan plan = session().layoutController.plan();
         QVERIFY2(std::abs(inked.top() / 5.0 - plan.head.low.y()) < 1.2, qPrintable(QString::number(inked.top() / 5.0)));
     }
 
     void aSheetIsPrintedToAFileTrueToSize() {
         openDemo();
-        const auto sheets = valuesSheetKind.make(desk());
+        const auto sheets = valuesSheetKind.make(session());
         {
             QPrinter printer(QPrinter::HighResolution);
             printer.setOutputFormat(QPrinter::PdfFormat);

@@ -1,7 +1,7 @@
 // Practice and progress in the real window: the plan, timed heads, drills, and what all drawings say.
 
 #include "app/course/draw/clock_face.h"
-#include "app/practice/drill_desk.h"
+#include "app/practice/drill_page.h"
 #include "app/practice/drill_view.h"
 #include "app/practice/plan_page.h"
 #include "app/practice/practice.h"
@@ -18,7 +18,7 @@ namespace zokran::test {
 class PracticeTest : public WindowTest {
     Q_OBJECT
 
-    DrillDesk* drillDesk() { return window_->practice()->drills(); }
+    DrillPage* drillDesk() { return window_->practice()->drills(); }
     QComboBox* drillList() { return visibleNamed<QComboBox>("Drill"); }
     /// By the keys, in the open list.
     void chooseDrill(const QString& name) {
@@ -157,7 +157,7 @@ private slots:
         // The study asked about is laid on the bench when that is wanted.
         const StudyId asked = logbook_->drillAnswers().back().seed / 100;
         clickOn(buttonSaying("Lay this study on the bench"));
-        QCOMPARE(*desk().document.id(), asked);
+        QCOMPARE(*session().document.id(), asked);
         QVERIFY(window_->workspace()->isVisible());
     }
 
@@ -259,33 +259,33 @@ private slots:
         press(Qt::Key_4, Qt::ControlModifier);
         clickOn(buttonSaying("Begin today"));
         clickOn(buttonSaying("Next head"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().document.isOpen(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().document.isOpen(), 30000);
         waitForPictures();
         QVERIFY(!study().sitter.empty());
         goToStep("draw");
         QVERIFY2(anyLabelSays("How long will you draw"), said());
         clickOn(visibleNamed<QPushButton>("5 minutes"));
-        QVERIFY(desk().clock.isRunning());
+        QVERIFY(session().clock.isRunning());
         QVERIFY2(anyLabelSays("left of 5 minutes"), said());
-        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().clock.spent().count() >= 1, 4000);
         clickOn(buttonSaying("Pause"));
         QVERIFY2(anyLabelSays("Paused."), said());
-        const auto spent = desk().clock.spent();
+        const auto spent = session().clock.spent();
         // Closed and opened again it stands where it stood.
         closeWindow();
         openWindow();
         window_->reopenLast();
         waitForPictures();
         goToStep("draw");
-        QCOMPARE(desk().clock.spent(), spent);
+        QCOMPARE(session().clock.spent(), spent);
         clickOn(buttonSaying("Go on"));
         photographs();
         openSketch(file("sketch.png"));
         QVERIFY(study().sketch());
         QVERIFY(study().sketch()->took >= spent);
-        QVERIFY(!desk().clock.isSet());
-        desk().document.saveNow();
-        QVERIFY(logbook_->load(*desk().document.id()).study.sketches[0].took == study().sketch()->took);
+        QVERIFY(!session().clock.isSet());
+        session().document.saveNow();
+        QVERIFY(logbook_->load(*session().document.id()).study.sketches[0].took == study().sketch()->took);
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY2(anyLabelSays("9 more today; 1 of 100 are drawn"), said());
     }
@@ -311,8 +311,8 @@ private slots:
         for (int head = 1; head <= 5; ++head) {
             waitForPictures();
             QVERIFY2(anyLabelSays(QString("Head %1 of 5").arg(head)), said());
-            heads.push_back(*desk().document.id());
-            QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+            heads.push_back(*session().document.id());
+            QTRY_VERIFY_WITH_TIMEOUT(session().clock.spent().count() >= 1, 4000);
             clickOn(buttonSaying(head < 5 ? "Next head" : "End the sitting"));
         }
         QCOMPARE(int(std::set<StudyId>(heads.begin(), heads.end()).size()), 5);
@@ -346,29 +346,29 @@ private slots:
     void theClockStandsWhereItWasLastKnownAfterTheProgramWasKilled() {
         openDemo();
         goToStep("draw");
-        desk().clock.start(std::chrono::minutes(20));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 6, 9000);
+        session().clock.start(std::chrono::minutes(20));
+        QTRY_VERIFY_WITH_TIMEOUT(session().clock.spent().count() >= 6, 9000);
         // Nothing is closed here: what another program finds in the logbook is all that a killed one leaves.
         Logbook other(logbook_->folder());
         MainWindow after(other);
         after.reopenLast();
-        QVERIFY(after.desk().clock.isSet());
-        QVERIFY(!after.desk().clock.isRunning());
-        QCOMPARE(after.desk().clock.limit(), std::chrono::seconds(1200));
-        QVERIFY(after.desk().clock.spent().count() >= 4);
-        QVERIFY(after.desk().clock.spent() <= desk().clock.spent());
+        QVERIFY(after.session().clock.isSet());
+        QVERIFY(!after.session().clock.isRunning());
+        QCOMPARE(after.session().clock.limit(), std::chrono::seconds(1200));
+        QVERIFY(after.session().clock.spent().count() >= 4);
+        QVERIFY(after.session().clock.spent() <= session().clock.spent());
     }
 
     void theTimeEndsSoftlyAndABreakIsOffered() {
         openDemo();
         goToStep("draw");
-        desk().clock.start(std::chrono::seconds(1));
+        session().clock.start(std::chrono::seconds(1));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("The time is up"), said().constData(), 4000);
         clickOn(buttonSaying("One more minute"));
         QVERIFY2(!anyLabelSays("The time is up"), said());
         for (int i = 0; i < 5; ++i) {
-            desk().clock.start(std::chrono::seconds(60));
-            desk().clock.finish();
+            session().clock.start(std::chrono::seconds(60));
+            session().clock.finish();
         }
         QVERIFY2(anyLabelSays("a break now"), said());
         clickOn(buttonSaying("I have rested"));
@@ -389,18 +389,18 @@ private slots:
         waitForPictures();
         QCOMPARE(stepId(), std::string("draw"));
         QVERIFY2(anyLabelSays("Head 1 of 3"), said());
-        QVERIFY(desk().clock.isRunning());
-        QCOMPARE(desk().clock.limit(), std::chrono::seconds(600));
-        const StudyId first = *desk().document.id();
-        QTRY_VERIFY_WITH_TIMEOUT(desk().clock.spent().count() >= 1, 4000);
+        QVERIFY(session().clock.isRunning());
+        QCOMPARE(session().clock.limit(), std::chrono::seconds(600));
+        const StudyId first = *session().document.id();
+        QTRY_VERIFY_WITH_TIMEOUT(session().clock.spent().count() >= 1, 4000);
         clickOn(buttonSaying("Next head"));
         waitForPictures();
         QVERIFY2(anyLabelSays("Head 2 of 3"), said());
-        const StudyId second = *desk().document.id();
+        const StudyId second = *session().document.id();
         QVERIFY(second != first);
         clickOn(buttonSaying("Next head"));
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("Head 3 of 3"), said().constData(), 30000);
-        QTRY_VERIFY_WITH_TIMEOUT(*desk().document.id() != second && desk().clock.isRunning(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(*session().document.id() != second && session().clock.isRunning(), 30000);
         QVERIFY(!buttonSaying("Next head"));
         clickOn(buttonSaying("End the sitting"));
         QVERIFY2(!anyLabelSays("Head 3"), said());
@@ -414,17 +414,17 @@ private slots:
     void whenAHeadsTimeAndItsGraceAreOverTheNextIsLaidByItself() {
         photographs();
         keepReferences(2);
-        desk().sitting.begin(2, std::chrono::seconds(1), std::chrono::seconds(2));
+        session().sitting.begin(2, std::chrono::seconds(1), std::chrono::seconds(2));
         waitForPictures();
-        const StudyId first = *desk().document.id();
+        const StudyId first = *session().document.id();
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("The next head comes in"), said().constData(), 4000);
-        QTRY_VERIFY_WITH_TIMEOUT(*desk().document.id() != first, 6000);
+        QTRY_VERIFY_WITH_TIMEOUT(*session().document.id() != first, 6000);
         QVERIFY2(anyLabelSays("Head 2 of 2"), said());
         // Another minute is another minute: nothing moves on meanwhile.
         QTRY_VERIFY2_WITH_TIMEOUT(anyLabelSays("the sitting with it"), said().constData(), 4000);
         clickOn(buttonSaying("One more minute"));
-        QVERIFY(!desk().sitting.grace());
-        QTRY_VERIFY_WITH_TIMEOUT(desk().sitting.isOn(), 1);
+        QVERIFY(!session().sitting.grace());
+        QTRY_VERIFY_WITH_TIMEOUT(session().sitting.isOn(), 1);
     }
 
     void aDrawingPutAsideIsLookedAtAgainTheNextDayMirroredAndUpsideDown() {
@@ -438,23 +438,23 @@ private slots:
         press(Qt::Key_4, Qt::ControlModifier);
         QVERIFY(!buttonSaying("Look again"));
         // Tomorrow, as the logbook has it.
-        StoredStudy stored = logbook_->load(*desk().document.id());
+        StoredStudy stored = logbook_->load(*session().document.id());
         stored.study.sketches[0].drawn = "2026-01-05T18:00:00.000Z";
-        const StudyId id = *desk().document.id();
+        const StudyId id = *session().document.id();
         logbook_->save(id, stored.study, {}, stored.revision);
         closeWindow();
         openWindow();
         press(Qt::Key_4, Qt::ControlModifier);
         clickOn(buttonSaying("Look again at the drawing put aside"));
         waitForPictures();
-        QCOMPARE(*desk().document.id(), id);
+        QCOMPARE(*session().document.id(), id);
         QVERIFY2(anyLabelSays("with fresh eyes"), said());
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.mode(), std::string("mirrored"));
+        QCOMPARE(session().viewMode.mode(), std::string("mirrored"));
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.mode(), std::string("upside-down"));
+        QCOMPARE(session().viewMode.mode(), std::string("upside-down"));
         clickOn(nextButton());
-        QCOMPARE(desk().viewMode.mode(), std::string("side-by-side"));
+        QCOMPARE(session().viewMode.mode(), std::string("side-by-side"));
         QVERIFY2(anyLabelSays("on your sketch"), said());
     }
 
@@ -479,7 +479,7 @@ private slots:
                 break;
             }
         waitForPictures();
-        QCOMPARE(*desk().document.id(), StudyId(1)); // the oldest drawing's study
+        QCOMPARE(*session().document.id(), StudyId(1)); // the oldest drawing's study
     }
 
     void aPlansHeadsAreSavedAsASpread() {

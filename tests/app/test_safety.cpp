@@ -37,7 +37,7 @@ private slots:
         const auto [seenTruth, drawnTruth] = photographs();
         openReference(file("head.png"));
         // As if found by the program: three marks to be looked over, the others to be asked for.
-        desk().document.edit("suggest", {}, [&, truth = &seenTruth](Study& s) {
+        session().document.edit("suggest", {}, [&, truth = &seenTruth](Study& s) {
             for (Mark m : {Mark::OuterEyeR, Mark::OuterEyeL, Mark::NoseTip, Mark::Chin})
                 s.reference.marks[m] = PlacedMark{*truth->seen(m), false, true, Pixels{2}};
         });
@@ -50,7 +50,7 @@ private slots:
             return std::count_if(sheet.marks.begin(), sheet.marks.end(), [](const auto& m) { return m && m->hidden; });
         };
         QCOMPARE(int(hidden(study().reference)), 0);
-        QCOMPARE(placedCount(desk(), Side::Reference), 4);
+        QCOMPARE(placedCount(session(), Side::Reference), 4);
         QCOMPARE(stepId(), std::string("block-in"));
         // Nor does the way out stand where "They are right" was.
         QPushButton* cannot = buttonSaying("Cannot see it");
@@ -99,8 +99,8 @@ private slots:
         launch.start();
         QVERIFY(launch.window());
         launch.window()->openFiles({file("head.png")});
-        QTRY_VERIFY_WITH_TIMEOUT(launch.window()->desk().document.isOpen(), 10000);
-        Document& document = launch.window()->desk().document;
+        QTRY_VERIFY_WITH_TIMEOUT(launch.window()->session().document.isOpen(), 10000);
+        Document& document = launch.window()->session().document;
         document.edit("write", {}, [](Study& s) { s.notes = "a day's words"; });
         QVERIFY(document.saveNow());
         std::filesystem::remove_all(bookPath());
@@ -118,33 +118,33 @@ private slots:
             QTest::mouseClick(elsewhere, Qt::LeftButton);
             QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(file("elsewhere/logbook.sqlite")), 10000);
         });
-        QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->desk().document.isOpen(), 10000);
-        QCOMPARE(launch.window()->desk().study().notes, std::string("more words"));
-        QCOMPARE(QString::fromStdString(launch.window()->desk().document.logbook().folder().string()), file("elsewhere"));
+        QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->session().document.isOpen(), 10000);
+        QCOMPARE(launch.window()->session().study().notes, std::string("more words"));
+        QCOMPARE(QString::fromStdString(launch.window()->session().document.logbook().folder().string()), file("elsewhere"));
         // The next start goes there, too, and begins no empty logbook where the first one was.
         Launch again(bookPath());
         again.start();
         QVERIFY(again.window());
-        QCOMPARE(QString::fromStdString(again.window()->desk().document.logbook().folder().string()), file("elsewhere"));
+        QCOMPARE(QString::fromStdString(again.window()->session().document.logbook().folder().string()), file("elsewhere"));
         QVERIFY(!QFileInfo::exists(file("book/logbook.sqlite")));
     }
 
     void aStudyDeletedElsewhereIsOfferedAsANewOne() {
         openDemo();
-        const StudyId id = *desk().document.id();
+        const StudyId id = *session().document.id();
         { Logbook(bookPath()).erase(id); }
-        desk().document.edit("write", {}, [](Study& s) { s.notes = "written after"; });
-        QVERIFY(!desk().document.saveNow());
+        session().document.edit("write", {}, [](Study& s) { s.notes = "written after"; });
+        QVERIFY(!session().document.saveNow());
         QVERIFY2(anyLabelSays("was deleted by another window"), said());
         clickOn(buttonSaying("Keep it as a new study"));
-        QCOMPARE(logbook_->load(*desk().document.id()).study.notes, std::string("written after"));
+        QCOMPARE(logbook_->load(*session().document.id()).study.notes, std::string("written after"));
         // Or it is let go, and nothing comes back.
-        const StudyId kept = *desk().document.id();
+        const StudyId kept = *session().document.id();
         { Logbook(bookPath()).erase(kept); }
-        desk().document.edit("write", {}, [](Study& s) { s.notes = "and again"; });
-        QVERIFY(!desk().document.saveNow());
+        session().document.edit("write", {}, [](Study& s) { s.notes = "and again"; });
+        QVERIFY(!session().document.saveNow());
         clickOn(buttonSaying("Let it go"));
-        QVERIFY(!desk().document.isOpen());
+        QVERIFY(!session().document.isOpen());
         QVERIFY(window_->close());
         QVERIFY_EXCEPTION_THROWN(logbook_->load(kept), MissingStudy);
     }
@@ -177,7 +177,7 @@ private slots:
         QVERIFY(backups->currentText().contains("1 studies"));
         QTest::mouseClick(buttonIn(launch.startWindow(), "Go back to a daily backup"), Qt::LeftButton);
         QVERIFY(launch.window());
-        QCOMPARE(int(launch.window()->desk().document.logbook().studies().size()), 1);
+        QCOMPARE(int(launch.window()->session().document.logbook().studies().size()), 1);
     }
 
     void anEmptyLogbookIsBegunOnlyWhenAskedFor() {
@@ -193,7 +193,7 @@ private slots:
         QVERIFY(!launch.window());
         QTest::mouseClick(buttonIn(launch.startWindow(), "Begin a new, empty logbook"), Qt::LeftButton);
         QVERIFY(launch.window());
-        QVERIFY(launch.window()->desk().document.logbook().studies().empty());
+        QVERIFY(launch.window()->session().document.logbook().studies().empty());
         // Of a damaged file that is there nobody is offered that.
         QDir().mkpath(file("bad"));
         damage(file("bad/logbook.sqlite"));
@@ -220,18 +220,18 @@ private slots:
                 QTest::mouseClick(buttonIn(launch.startWindow(), "Keep it in another folder"), Qt::LeftButton);
             });
             QTRY_VERIFY_WITH_TIMEOUT(launch.window(), 10000);
-            first = launch.window()->desk().document.logbook().folder();
+            first = launch.window()->session().document.logbook().folder();
             Study study;
             study.title = "a day's work";
-            launch.window()->desk().document.logbook().add(study);
+            launch.window()->session().document.logbook().add(study);
         }
         for (int start = 0; start < 2; ++start) {
             Launch launch(file("bad").toStdString());
             launch.start();
             QVERIFY(launch.window());
-            QCOMPARE(launch.window()->desk().document.logbook().folder(), first);
+            QCOMPARE(launch.window()->session().document.logbook().folder(), first);
             QVERIFY(says(launch.window(), "You go on in"));
-            QCOMPARE(launch.window()->desk().document.logbook().studies().at(0).title, std::string("a day's work"));
+            QCOMPARE(launch.window()->session().document.logbook().studies().at(0).title, std::string("a day's work"));
         }
         qputenv("HOME", home);
     }
@@ -254,7 +254,7 @@ private slots:
             if (isRefused)
                 QTest::mouseClick(buttonIn(launch.startWindow(), "Only look"), Qt::LeftButton);
             const bool isShown = launch.window() != nullptr;
-            const auto studies = isShown ? launch.window()->desk().document.logbook().studies().size() : 0;
+            const auto studies = isShown ? launch.window()->session().document.logbook().studies().size() : 0;
             ::setrlimit(RLIMIT_FSIZE, &before);
             QVERIFY(isRefused);
             QVERIFY(isShown);
@@ -282,7 +282,7 @@ private slots:
     void aSketchChosenForOneStudyStaysItsOwn() {
         photographs();
         openReference(file("head.png"));
-        const StudyId first = *desk().document.id();
+        const StudyId first = *session().document.id();
         QFile::copy(file("head.png"), file("other.png"));
         // While the dialog is open, a second start hands over a photograph.
         chooseFile(file("sketch.png"), [&] {
@@ -291,9 +291,9 @@ private slots:
         });
         waitForPictures();
         QTRY_COMPARE_WITH_TIMEOUT(int(logbook_->studies().size()), 2, 10000);
-        QTRY_COMPARE_WITH_TIMEOUT(int(desk().document.id() == first ? study().sketches.size()
-                                                                     : logbook_->load(first).study.sketches.size()),
-                                  1, 10000);
+        QTRY_COMPARE_WITH_TIMEOUT(
+            int(session().document.id() == first ? study().sketches.size() : logbook_->load(first).study.sketches.size()), 1,
+            10000);
     }
 
     void aLongNameLeavesTheWindowAsWideAsItWas() {
@@ -341,15 +341,15 @@ private slots:
         const std::string before = study().notes;
         QTest::keyClicks(notes, "seen");
         QVERIFY(study().notes != before);
-        const int count = desk().document.undoStack().count();
+        const int count = session().document.undoStack().count();
         QTest::keyClick(notes, Qt::Key_Z, Qt::ControlModifier);
         QCoreApplication::processEvents();
         QCOMPARE(study().notes, before);
         QCOMPARE(notes->toPlainText().toStdString(), before);
-        QCOMPARE(desk().document.undoStack().count(), count);
+        QCOMPARE(session().document.undoStack().count(), count);
         // What was done elsewhere since is undone first, though the field has the keyboard.
         QTest::keyClicks(notes, "seen");
-        desk().document.edit("elsewhere", {}, [](Study& s) { s.title = "another"; });
+        session().document.edit("elsewhere", {}, [](Study& s) { s.title = "another"; });
         QTest::keyClick(notes, Qt::Key_Z, Qt::ControlModifier);
         QCoreApplication::processEvents();
         QVERIFY(study().title != "another");

@@ -1,5 +1,5 @@
 #include "app/overlays/expression_overlay.h"
-#include "app/telephone/telephone_sheet.h"
+#include "app/telephone/telephone_dialog.h"
 #include "cast/stand_in_camera.h"
 #include "core/messages/expression_messages.h"
 #include "tests/app/tests.h"
@@ -56,9 +56,9 @@ class SeeingTest : public WindowTest {
     /// The portrait and the drawing of it on the bench, both seen by the program.
     void openBoth() {
         openReference(save(portrait(), "portrait.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
         openSketch(save(pageWith(withLongNose()), "page.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().comparison(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().comparison(), 30000);
     }
 
 public:
@@ -67,44 +67,44 @@ public:
 private slots:
     void aPhotographIsMarkedWithoutAClickAndThatCanBeUndone() {
         openReference(save(portrait(), "portrait.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
-        QCOMPARE(suggestionCount(desk(), Side::Reference), 16);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
+        QCOMPARE(suggestionCount(session(), Side::Reference), 16);
         for (const auto& placed : study().reference.expression)
             QVERIFY(placed && placed->suggested);
-        QVERIFY(std::abs(toDegrees(desk().fit()->pose.turn).value) < 15);
+        QVERIFY(std::abs(toDegrees(session().fit()->pose.turn).value) < 15);
         goToStep("block-in");
         QVERIFY2(anyLabelSays("I marked the face"), said());
         // One key each, from the most doubtful on.
-        const Mark first = *askedMark(desk(), Side::Reference);
+        const Mark first = *askedMark(session(), Side::Reference);
         QVERIFY(anyLabelSays(qt(wordsFor(first))));
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_Return);
         QVERIFY(!study().reference.marks[first]->suggested);
-        QCOMPARE(suggestionCount(desk(), Side::Reference), 15);
-        QVERIFY(*askedMark(desk(), Side::Reference) != first);
+        QCOMPARE(suggestionCount(session(), Side::Reference), 15);
+        QVERIFY(*askedMark(session(), Side::Reference) != first);
         // A click beside the marks carries none of them off.
         const MarkSheet before = study().reference;
         click(seen(), QPoint(30, seen()->height() / 2));
         QVERIFY(static_cast<const MarkSheet&>(study().reference) == before);
         undo();
         undo();
-        QVERIFY(!desk().fit());
+        QVERIFY(!session().fit());
         QTest::qWait(600); // the picture is not looked at again by itself
-        QCOMPARE(suggestionCount(desk(), Side::Reference), 0);
-        QVERIFY(!desk().faces.isRunning());
+        QCOMPARE(suggestionCount(session(), Side::Reference), 0);
+        QVERIFY(!session().faces.isRunning());
         clickOn(buttonSaying("Suggest marks"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
     }
 
     void fromPhotographAndDrawingToTheFirstFindingInSixActs() {
         int acts = 0;
         openReference(save(portrait(), "portrait.png"));
         ++acts;
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
         const cv::Mat page = pageWith(withLongNose());
         openSketch(save(page, "page.png"));
         ++acts;
-        QTRY_VERIFY_WITH_TIMEOUT(desk().comparison(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().comparison(), 30000);
         QVERIFY(study().sketch()->page.flat); // found by itself
         QCOMPARE(stepId(), std::string("check"));
         // What looks wrong is asked first, and nothing on the screen gives the answer away.
@@ -118,13 +118,13 @@ private slots:
         QVERIFY(acts <= 6);
         undo(); // what was said
         undo(); // the marks
-        QVERIFY(!desk().comparison());
-        QCOMPARE(placedCount(desk(), Side::Sketch), 0);
+        QVERIFY(!session().comparison());
+        QCOMPARE(placedCount(session(), Side::Sketch), 0);
     }
 
     void ofADrawingThatShowsNoFaceYetItIsSaid() {
         openReference(save(portrait(), "portrait.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
         // A ball and two lines.
         cv::Mat begun(420, 300, CV_8UC1, cv::Scalar::all(245));
         cv::circle(begun, {150, 180}, 100, cv::Scalar::all(90), 2, cv::LINE_AA);
@@ -132,20 +132,20 @@ private slots:
         cv::line(begun, {55, 190}, {245, 170}, cv::Scalar::all(90), 2, cv::LINE_AA);
         openSketch(save(pageWith(begun), "page.png"));
         QTRY_VERIFY_WITH_TIMEOUT(anyLabelSays("No face could be read on this drawing"), 20000);
-        QCOMPARE(placedCount(desk(), Side::Sketch), 0);
+        QCOMPARE(placedCount(session(), Side::Sketch), 0);
         // It goes by hand, and the words give way to the count.
         QVERIFY2(anyLabelSays("Click the "), said());
         click(drawn(), QPoint(drawn()->width() / 2, drawn()->height() / 2));
-        QCOMPARE(placedCount(desk(), Side::Sketch), 1);
+        QCOMPARE(placedCount(session(), Side::Sketch), 1);
         QVERIFY2(!anyLabelSays("No face could be read on this drawing"), said());
     }
 
     void whatIsDoubtfulIsLookedOverFirst() {
         openBoth();
         skipSaying();
-        QVERIFY(!buttonSaying("Look them over") || !marksToLookOver(desk()).empty());
+        QVERIFY(!buttonSaying("Look them over") || !marksToLookOver(session()).empty());
         // Two marks become doubtful, the chin more than the brow.
-        desk().document.edit("Doubt", {}, [](Study& s) {
+        session().document.edit("Doubt", {}, [](Study& s) {
             MarkSheet& sheet = s.marks(Side::Sketch);
             sheet.marks[Mark::Chin]->noise = Pixels{40};
             sheet.marks[Mark::Brow]->noise = Pixels{30};
@@ -166,14 +166,14 @@ private slots:
         // It ends by itself: what is left would change nothing.
         QVERIFY2(anyLabelSays("As far as I can see"), said());
         QVERIFY(!anyLabelSays("Does the ring sit"));
-        QVERIFY(suggestionCount(desk(), Side::Sketch) > 8);
+        QVERIFY(suggestionCount(session(), Side::Sketch) > 8);
     }
 
     void eyebrowsAreLookedOverAsTheOtherMarksAre() {
         openBoth();
         skipSaying();
         using enum ExpressionMark;
-        desk().document.edit("Doubt", {}, [](Study& s) {
+        session().document.edit("Doubt", {}, [](Study& s) {
             MarkSheet& sheet = s.marks(Side::Sketch);
             sheet.expression[BrowPeakL]->noise = Pixels{60};
             sheet.expression[BrowEndR]->noise = Pixels{50};
@@ -218,8 +218,8 @@ private slots:
         QVERIFY2(anyLabelSays("As far as I can see"), said());
         // The next photograph begins with what the learner sees, and not with looking over.
         openSketch(save(pageWith(withLongNose()), "next.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && desk().comparison(), 30000);
-        desk().document.edit("Doubt", {}, [](Study& s) {
+        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && session().comparison(), 30000);
+        session().document.edit("Doubt", {}, [](Study& s) {
             for (auto& placed : s.marks(Side::Sketch).expression)
                 if (placed && placed->at)
                     placed = PlacedMark{placed->at, false, true, Pixels{60}};
@@ -230,7 +230,7 @@ private slots:
     void marksOfTheFirstPhotographAreCarriedToTheNext() {
         openBoth();
         skipSaying();
-        desk().document.edit("Confirm", {}, [](Study& s) {
+        session().document.edit("Confirm", {}, [](Study& s) {
             MarkSheet& sheet = s.marks(Side::Sketch);
             for (Mark m : {Mark::Chin, Mark::NoseBase, Mark::PupilL})
                 sheet.marks[m] = PlacedMark{*sheet.marks[m]->at, false};
@@ -241,7 +241,7 @@ private slots:
         cv::Mat grey;
         cv::cvtColor(portrait(), grey, cv::COLOR_BGR2GRAY);
         openSketch(save(pageWith(drawingOf(grey, DrawingFilter::Dodged)), "next.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && desk().comparison(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && session().comparison(), 30000);
         const MarkSheet& after = study().marks(Side::Sketch);
         QVERIFY(after.marks[Mark::Chin] && !after.marks[Mark::Chin]->suggested);
         QVERIFY(!after.marks[Mark::PupilL]->suggested);
@@ -255,7 +255,7 @@ private slots:
         openBoth();
         skipSaying();
         press(Qt::Key_T, Qt::ControlModifier);
-        auto* sheet = window_->findChild<TelephoneSheet*>();
+        auto* sheet = window_->findChild<TelephoneDialog*>();
         QVERIFY(sheet && !sheet->addresses().isEmpty());
         // The nose was put right; the mouth now hangs 5 % of the face too low.
         const MarkSheet& marks = study().reference;
@@ -278,7 +278,7 @@ private slots:
         since.start();
         QNetworkReply* reply = network.post(QNetworkRequest(sheet->addresses().first()), form);
         form->setParent(reply);
-        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && desk().comparison(), 10000);
+        QTRY_VERIFY_WITH_TIMEOUT(study().sketches.size() == 2 && session().comparison(), 10000);
         skipSaying(); // the one key
         QVERIFY2(anyLabelSays("mouth sit"), said()); // "The mouth sits" or "Nose and mouth sit too low"
         QVERIFY2(since.elapsed() < 10000, qPrintable(QString("%1 ms").arg(since.elapsed())));
@@ -294,23 +294,23 @@ private slots:
         one.copyTo(group(cv::Rect(0, 0, one.cols, one.rows)));
         small.copyTo(group(cv::Rect(500, 60, small.cols, small.rows)));
         openReference(save(group, "group.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().faces.asksForFace(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().faces.asksForFace(), 20000);
         QVERIFY2(anyLabelSays("Several faces are in this photograph"), said());
-        QVERIFY(!desk().fit());
+        QVERIFY(!session().fit());
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_2);
-        QTRY_VERIFY(desk().fit());
-        QVERIFY(desk().fit()->ball().centre.x() > 500);
+        QTRY_VERIFY(session().fit());
+        QVERIFY(session().fit()->ball().centre.x() > 500);
         goToStep("block-in");
         clickOn(buttonSaying("Another face (2 of 2)"));
-        QVERIFY(desk().fit()->ball().centre.x() < 450);
+        QVERIFY(session().fit()->ball().centre.x() < 450);
     }
 
     void ofSeveralDrawnFacesTheOneThatWasPhotographedIsTaken() {
         // A drawing of two, the larger of whom is somebody else.
         const cv::Mat one = portrait();
         openReference(save(one, "portrait.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().fit(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().fit(), 20000);
         Shot shot;
         shot.size = 700;
         shot.pose = poseFromDegrees({-25}, {10}, {0});
@@ -328,7 +328,7 @@ private slots:
         // They lean on one rail, which makes one drawing of them.
         cv::line(page, {40, page.rows - 60}, {page.cols - 40, page.rows - 60}, cv::Scalar::all(60), 12);
         openSketch(save(page, "page.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk().faces.sketchFaceCount() == 2, 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(session().faces.sketchFaceCount() == 2, 30000);
         QTRY_VERIFY2(study().sketch()->marks.seen(Mark::NoseTip), said());
         QVERIFY(study().sketch()->marks.seen(Mark::NoseTip)->x() > drawnOther.cols);
         skipSaying();
@@ -339,13 +339,13 @@ private slots:
     }
 
     void whoGuessesFirstSeesNothingBeforeTheGuessStands() {
-        desk().faces.guessFirst(true);
+        session().faces.guessFirst(true);
         QCOMPARE(logbook_->remembered("guess_first"), std::string("yes"));
         openReference(save(portrait(), "portrait.png"));
-        QTRY_VERIFY_WITH_TIMEOUT(!desk().faces.frames().empty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!session().faces.frames().empty(), 20000);
         goToStep("block-in");
-        QVERIFY(!desk().fit());
-        QCOMPARE(placedCount(desk(), Side::Reference), 0);
+        QVERIFY(!session().fit());
+        QCOMPARE(placedCount(session(), Side::Reference), 0);
         QVERIFY(linesOn(seen()).empty());
         // The sheet is framed to the face all the same.
         QVERIFY(!seen()->scene().frame.isEmpty());
@@ -357,16 +357,16 @@ private slots:
         QCOMPARE(nextButton()->text(), QString("This is my guess"));
         QTest::qWait(350);
         clickOn(nextButton());
-        QTRY_VERIFY(desk().fit());
-        QCOMPARE(suggestionCount(desk(), Side::Reference), 16);
+        QTRY_VERIFY(session().fit());
+        QCOMPARE(suggestionCount(session(), Side::Reference), 16);
     }
 
     void wherePeopleMarkByHandNothingIsFoundByItself() {
-        desk().faces.lookByItself(false);
+        session().faces.lookByItself(false);
         openReference(save(portrait(), "portrait.png"));
         QTest::qWait(400);
-        QVERIFY(!desk().faces.isRunning());
-        QCOMPARE(placedCount(desk(), Side::Reference), 0);
+        QVERIFY(!session().faces.isRunning());
+        QCOMPARE(placedCount(session(), Side::Reference), 0);
         seen()->setFocus();
         goToStep("block-in");
         QVERIFY(anyLabelSays("Click the"));

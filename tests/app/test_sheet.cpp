@@ -182,7 +182,7 @@ private slots:
         openDemo();
         for (const char* step : {"block-in", "guides", "draw", "check", "keep"}) {
             goToStep(step);
-            const View& view = desk().fit()->view;
+            const View& view = session().fit()->view;
             for (const HeadPoint& p : {HeadPoint(0, 1, 0), HeadPoint(0, -1.3, 0.8),
                                        HeadPoint(1, 0, 0), HeadPoint(-1, 0, 0)})
                 QVERIFY2(seen()->rect().contains(spot(seen(), view.project(p))), step);
@@ -313,6 +313,27 @@ private slots:
         QVERIFY(drawn()->scene().overlays != overlays);
     }
 
+    void whatIsSelectedOrLookedAtOtherwiseLeavesTheCourseAlone() {
+        openDemo();
+        goToStep("block-in");
+        struct ToolTips : QObject {
+            int changed = 0;
+            bool eventFilter(QObject*, QEvent* event) override {
+                changed += event->type() == QEvent::ToolTipChange; // sent whenever one is set, the same one too
+                return false;
+            }
+        } toolTips;
+        for (QPushButton* button : window_->workspace()->findChildren<QPushButton*>())
+            if (button->property("role") == "step")
+                button->installEventFilter(&toolTips);
+        session().selection.marks.touch(Side::Reference, Mark::Chin);
+        session().viewMode.choose("mirrored");
+        QCoreApplication::processEvents();
+        QCOMPARE(toolTips.changed, 0);
+        session().document.edit("Note", {}, [](Study& s) { s.notes = "The chin is long."; });
+        QVERIFY(toolTips.changed > 0);
+    }
+
     void oneLineAfterAnotherIsNamedByN() {
         openDemo();
         goToStep("guides");
@@ -320,17 +341,17 @@ private slots:
         QVERIFY(seen()->hasFocus());
         const QImage before = seen()->grab().toImage(), beforeOnOther = drawn()->grab().toImage();
         QTest::keyClick(seen(), Qt::Key_N);
-        const QString first = desk().selection.lines.highlighted();
+        const QString first = session().selection.lines.highlighted();
         QVERIFY(!first.isEmpty());
         QVERIFY(seen()->grab().toImage() != before);
         QVERIFY(drawn()->grab().toImage() != beforeOnOther); // it is lit on both sheets
         QTest::keyClick(seen(), Qt::Key_N);
-        const QString second = desk().selection.lines.highlighted();
+        const QString second = session().selection.lines.highlighted();
         QVERIFY(!second.isEmpty() && second != first);
         QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
-        QCOMPARE(desk().selection.lines.highlighted(), first);
+        QCOMPARE(session().selection.lines.highlighted(), first);
         QTest::keyClick(seen(), Qt::Key_N, Qt::ShiftModifier);
-        QVERIFY(desk().selection.lines.highlighted().isEmpty());
+        QVERIFY(session().selection.lines.highlighted().isEmpty());
         QVERIFY(seen()->grab().toImage() == before);
     }
 
@@ -367,7 +388,7 @@ private slots:
         };
         moveThere();
         QVERIFY(isSeen());
-        desk().document.edit("a title", {}, [](Study& s) { s.title = "another"; });
+        session().document.edit("a title", {}, [](Study& s) { s.title = "another"; });
         moveThere();
         QVERIFY(isSeen());
         QTest::keyClick(window_.get(), Qt::Key_Z, Qt::ControlModifier); // the window is in front already

@@ -43,7 +43,7 @@ class ShelfTest : public WindowTest {
         act();
         QVERIFY(answered);
     }
-    void waitForIntake() { QTRY_VERIFY_WITH_TIMEOUT(!desk().intake.isRunning(), 20000); }
+    void waitForIntake() { QTRY_VERIFY_WITH_TIMEOUT(!session().intake.isRunning(), 20000); }
 
 private slots:
     void studiesAreFoundByWhatTheyShowAndOrdered() {
@@ -64,7 +64,7 @@ private slots:
                                                 list()->item(i)->text().section('\n', 0, 0)) <= 0);
         // Poses are known once the drawings were compared, as progress does.
         press(Qt::Key_5, Qt::ControlModifier);
-        QTRY_VERIFY_WITH_TIMEOUT(!desk().document.logbook().studies().back().figures.empty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!session().document.logbook().studies().back().figures.empty(), 20000);
         press(Qt::Key_2, Qt::ControlModifier);
         int together = 0;
         for (const char* held : {"From the front", "Three-quarter", "Profile"}) {
@@ -120,7 +120,7 @@ private slots:
 
     void whatLiesOnTheBenchIsNotDeleted() {
         openDemo();
-        const StudyId id = *desk().document.id();
+        const StudyId id = *session().document.id();
         logbook_->putAway(id, true);
         press(Qt::Key_2, Qt::ControlModifier);
         choose("On the shelf, or put away", "Put away");

@@ -1,7 +1,7 @@
 // A picture sent by a telephone, in the real window: the page is fetched and answered as a browser does.
 
 #include "app/telephone/qr_code.h"
-#include "app/telephone/telephone_sheet.h"
+#include "app/telephone/telephone_dialog.h"
 #include "tests/app/tests.h"
 #include "tests/app/window_test.h"
 
@@ -18,7 +18,7 @@ class TelephoneTest : public WindowTest {
 
     QNetworkAccessManager* network_ = nullptr;
 
-    TelephoneSheet* sheet() { return window_->findChild<TelephoneSheet*>(); }
+    TelephoneDialog* sheet() { return window_->findChild<TelephoneDialog*>(); }
     void openSheet() {
         press(Qt::Key_T, Qt::ControlModifier);
         QTRY_VERIFY(sheet() && sheet()->isVisible());

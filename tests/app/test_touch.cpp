@@ -75,7 +75,7 @@ class TouchTest : public WindowTest {
 private slots:
     void aTapPlacesTheMarkThatIsAskedForAndADragMovesIt() {
         openBlank();
-        const Mark asked = *askedMark(desk(), Side::Reference);
+        const Mark asked = *askedMark(session(), Side::Reference);
         const QPoint at = middleOf(seen());
         const PicturePoint place = seen()->transform().toPicture(QPointF(at));
         tap(seen(), at);
@@ -85,7 +85,7 @@ private slots:
         fingerDrag(seen(), spot(seen(), place) + QPoint(15, 0), spot(seen(), place) + QPoint(15, 60));
         const double scale = seen()->transform().scale;
         QVERIFY((*study().reference.seen(asked) - (place + PicturePoint(0, 60 / scale))).norm() < 2 / scale);
-        QCOMPARE(placedCount(desk(), Side::Reference), 1);
+        QCOMPARE(placedCount(session(), Side::Reference), 1);
         undo();
         QVERIFY((*study().reference.seen(asked) - place).norm() < 1);
     }
@@ -98,10 +98,10 @@ private slots:
         pinch(seen(), middle, by, 60, 120);
         QVERIFY(std::abs(seen()->transform().scale / before - 2) < 0.05);
         QVERIFY(QLineF(seen()->transform().toView(under), QPointF(middle + by)).length() < 4);
-        QCOMPARE(placedCount(desk(), Side::Reference), 0);
+        QCOMPARE(placedCount(session(), Side::Reference), 0);
         // The next tap works again.
         tap(seen(), middle);
-        QCOMPARE(placedCount(desk(), Side::Reference), 1);
+        QCOMPARE(placedCount(session(), Side::Reference), 1);
     }
 
     void oneFingerDragsTheSheetWhereNoToolTakesHold() {
@@ -114,7 +114,7 @@ private slots:
 
     void aFingerThatRestsOpensTheMenu() {
         openBlank();
-        const Mark asked = *askedMark(desk(), Side::Reference);
+        const Mark asked = *askedMark(session(), Side::Reference);
         tap(seen(), middleOf(seen()));
         const QPoint at = spot(seen(), *study().reference.seen(asked));
         QVERIFY(chooseByLongPress(seen(), at, "Cannot see the " + qt(wordsFor(asked))));
@@ -124,7 +124,7 @@ private slots:
         QVERIFY(seen()->transform().scale > 1.4 * before);
         QVERIFY(chooseByLongPress(seen(), middleOf(seen()), "Show the whole head"));
         QVERIFY(std::abs(seen()->transform().scale - before) < 1e-6);
-        QCOMPARE(placedCount(desk(), Side::Reference), 1); // the hidden one alone
+        QCOMPARE(placedCount(session(), Side::Reference), 1); // the hidden one alone
     }
 
     void onceTouchedAllThatIsPressedIsLargeEnoughForFingers() {

@@ -97,7 +97,7 @@ private slots:
         QTest::mouseClick(back, Qt::LeftButton);
         QTRY_VERIFY_WITH_TIMEOUT(launch.window(), 5000);
         QVERIFY(says(launch.window(), "is in place"));
-        QCOMPARE(launch.window()->desk().document.logbook().studies().at(0).title, std::string("kept safe"));
+        QCOMPARE(launch.window()->session().document.logbook().studies().at(0).title, std::string("kept safe"));
         QVERIFY(QFileInfo::exists(file("book/logbook-before-1.sqlite"))); // what stood there is kept
     }
 
@@ -159,12 +159,12 @@ private slots:
         QVERIFY(says(launch.window(), "Welcome."));
         QTest::mouseClick(buttonIn(launch.window(), "Take the walk"), Qt::LeftButton);
         QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->walk()->isOn(), 10000);
-        QCOMPARE(int(launch.window()->desk().document.logbook().studies().size()), 43);
+        QCOMPARE(int(launch.window()->session().document.logbook().studies().size()), 43);
         for (int i = 0; i + 1 < Walk::stops(); ++i)
             QTest::mouseClick(buttonIn(launch.window()->walk(), "Go on"), Qt::LeftButton);
         QTest::mouseClick(buttonIn(launch.window()->walk(), "Done"), Qt::LeftButton);
         // Back in the learner's own, which is as empty as before.
-        QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->desk().document.logbook().studies().empty(), 10000);
+        QTRY_VERIFY_WITH_TIMEOUT(launch.window() && launch.window()->session().document.logbook().studies().empty(), 10000);
         QVERIFY(!says(launch.window(), "Welcome."));
         // And it is offered once.
         Launch again(file("second").toStdString());

@@ -66,8 +66,8 @@ protected:
 
     SheetView* seen() { return window_->workspace()->sheet(Side::Reference); }
     SheetView* drawn() { return window_->workspace()->sheet(Side::Sketch); }
-    Desk& desk() { return window_->desk(); }
-    const Study& study() { return desk().study(); }
+    StudySession& session() { return window_->session(); }
+    const Study& study() { return session().study(); }
     QString file(const char* name) { return folder_->filePath(name); }
     QPushButton* nextButton() { return window_->findChild<QPushButton*>("next"); }
 
@@ -91,11 +91,11 @@ protected:
     }
     /// Until every picture is decoded, and the page looked for in a new one.
     void waitForPictures() {
-        QTRY_VERIFY_WITH_TIMEOUT(!desk().pictures.decoding() && !desk().page.isLooking(), 20000);
-        QTRY_COMPARE_WITH_TIMEOUT(desk().pictures.decoding(), 0, 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!session().pictures.decoding() && !session().page.isLooking(), 20000);
+        QTRY_COMPARE_WITH_TIMEOUT(session().pictures.decoding(), 0, 20000);
     }
     void openStudy(StudyId id) {
-        desk().document.open(id);
+        session().document.open(id);
         waitForPictures();
     }
 
@@ -290,9 +290,9 @@ protected:
     void markAll(SheetView* view, Side side, const MarkSheet& truth) {
         view->setFocus();
         // Of a sketch nobody is asked for what the reference does not show.
-        while (const auto next = markToPlace(desk(), side)) {
+        while (const auto next = markToPlace(session(), side)) {
             QVERIFY(anyLabelSays(qt(wordsFor(*next))));
-            const int placed = placedCount(desk(), side);
+            const int placed = placedCount(session(), side);
             if (const auto at = truth.seen(*next)) {
                 int zoomed = 0;
                 while (view->scene().near<Mark>(view->transform(), spot(view, *at)) &&
@@ -309,7 +309,7 @@ protected:
             } else {
                 QTest::keyClick(view, Qt::Key_Space);
             }
-            QCOMPARE(placedCount(desk(), side), placed + 1);
+            QCOMPARE(placedCount(session(), side), placed + 1);
         }
         QCoreApplication::processEvents();
     }

@@ -335,7 +335,7 @@ TEST_CASE("While few marks carry a reading its doubt covers one that was misplac
     const HeadProblem::State state{whole.view, whole.shape};
     const Eigen::MatrixXd covariance = parameterCovariance(problem, state), slope = facingJacobian(problem, state);
     const Eigen::Matrix3d noise = slope * covariance * slope.transpose();
-    CHECK(unnoticedMistakes(problem, state, slope, covariance).norm() < 0.1 * noise.norm());
+    CHECK(unnoticedMistakeCovariance(problem, state, slope, covariance).norm() < 0.1 * noise.norm());
 }
 
 TEST_CASE("A mark far out of place is named, and hardly moves the reading") {

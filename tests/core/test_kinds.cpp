@@ -3,7 +3,7 @@
 
 #include "core/files/measures_file.h"
 #include "core/measure/kinds.h"
-#include "core/measure/telling.h"
+#include "core/measure/next_best_measurement.h"
 #include "core/messages/mark_messages.h"
 #include "core/messages/measure_messages.h"
 #include "tests/heads.h"
@@ -85,9 +85,9 @@ TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's ed
     g.width = g.height = 1000;
     g.marks = &marks;
     const Reading plumb = read(plumbKind, g);
-    REQUIRE_FALSE(plumb.passes.empty());
+    REQUIRE_FALSE(plumb.clearances.empty());
     double last = 0;
-    for (const Clearance& pass : plumb.passes) {
+    for (const Clearance& pass : plumb.clearances) {
         const double off = (marks.seen(pass.mark)->x() - g.ends[0].x()) / 40;
         CHECK(std::abs(pass.by) == Approx(std::abs(off)));
         CHECK(std::abs(pass.by) >= last);
@@ -97,14 +97,14 @@ TEST_CASE("Lines tell what they pass, nearest first, and end at the picture's ed
     CHECK(plumb.lines[0][0].y() == Approx(0));
     CHECK(plumb.lines[0][1].y() == Approx(1000));
     const Reading level = read(levelKind, g);
-    CHECK(std::any_of(level.passes.begin(), level.passes.end(),
+    CHECK(std::any_of(level.clearances.begin(), level.clearances.end(),
                       [](const Clearance& p) { return p.mark == Mark::InnerEyeR; }));
     g.ends = {*marks.seen(Mark::Brow), *marks.seen(Mark::NoseBase)};
     const Reading on = read(prolongKind, g);
-    CHECK(std::any_of(on.passes.begin(), on.passes.end(), [](const Clearance& p) {
+    CHECK(std::any_of(on.clearances.begin(), on.clearances.end(), [](const Clearance& p) {
         return p.mark == Mark::Chin && std::abs(p.by) < 0.3; // from the front the chin lies under them
     }));
-    CHECK(passWords(on).find(wordsFor(on.passes.front().mark)) != std::string::npos);
+    CHECK(passWords(on).find(wordsFor(on.clearances.front().mark)) != std::string::npos);
 }
 
 TEST_CASE("A mark carried over the centre line lands where the head's other half has it") {

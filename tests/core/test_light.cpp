@@ -101,8 +101,8 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
         for (const LightDirection& from : {light(-50, 40), light(30, 60), light(70, 25)}) {
             const bool sphere = std::string_view(id) == "sphere";
             const View view = lookAt(pose(25, -30, 0));
-            const DepthBuffer relief(litForm(form(id), true), view, pictureSide, pictureSide);
-            const Shading shading(relief, {from});
+            const DepthBuffer buffer(litForm(form(id), true), view, pictureSide, pictureSide);
+            const Shading shading(buffer, {from});
             const Vector3d l = view.facing().transpose() * towardsLight(from);
             int judged = 0, same = 0, tones = 0, close = 0;
             for (int y = 0; y < pictureSide; y += 3)
@@ -141,13 +141,13 @@ TEST_CASE("Sphere and cube on a table are lit as a ray to the light has it, pixe
 
 TEST_CASE("Beyond the terminator there is a core, and light thrown back beyond it") {
     const View view = lookAt(pose(0, 0, 0));
-    const DepthBuffer relief(litForm(form("sphere"), false), view, pictureSide, pictureSide);
-    const Shading shading(relief, {light(-60, 0)});
+    const DepthBuffer buffer(litForm(form("sphere"), false), view, pictureSide, pictureSide);
+    const Shading shading(buffer, {light(-60, 0)});
     // Along the equator from the light's side to the far one.
     std::vector<Zone> zones;
     float darkest = 1, last = 1;
     for (int x = 0; x < pictureSide; ++x)
-        if (relief.spot(x, pictureSide / 2).there()) {
+        if (buffer.spot(x, pictureSide / 2).there()) {
             const Shading::Tone tone = shading.at(x, pictureSide / 2);
             if (zones.empty() || zones.back() != tone.zone)
                 zones.push_back(tone.zone);
@@ -163,9 +163,9 @@ TEST_CASE("The terms of light are pointed at where a sphere has them") {
     const Lighting lighting{light(70, 20)};
     View view = lookAt(pose(0, -22, 0));
     view.nearness = 1e-6;
-    const DepthBuffer relief(litForm(form("sphere"), true), view, pictureSide, pictureSide);
-    const Shading shading(relief, lighting);
-    const auto places = lightTermPlaces(relief, shading, lighting);
+    const DepthBuffer buffer(litForm(form("sphere"), true), view, pictureSide, pictureSide);
+    const Shading shading(buffer, lighting);
+    const auto places = lightTermPlaces(buffer, shading, lighting);
     const Vector3d lamp = towardsLight(lighting.key), half = (lamp + Vector3d::UnitZ()).normalized();
     std::set<LightTerm> named;
     for (const LightTermPlace& place : places) {
@@ -212,18 +212,18 @@ TEST_CASE("The terms of light are pointed at where a sphere has them") {
     }
     // With the lamp behind the viewer there is no shadow of the form to name.
     const Lighting frontal{light(0, 0)};
-    const Shading flat(relief, frontal);
-    for (const LightTermPlace& place : lightTermPlaces(relief, flat, frontal))
+    const Shading flat(buffer, frontal);
+    for (const LightTermPlace& place : lightTermPlaces(buffer, flat, frontal))
         CHECK((place.term == LightTerm::Highlight || place.term == LightTerm::Light || place.term == LightTerm::Halftone ||
                place.term == LightTerm::CastShadow));
 }
 
 TEST_CASE("A second light fills the shadows of the first") {
     const View view = lookAt(pose(0, 0, 0));
-    const DepthBuffer relief(litHead(adultHeads().mean), view, pictureSide, pictureSide);
+    const DepthBuffer buffer(litHead(adultHeads().mean), view, pictureSide, pictureSide);
     const auto dark = [&](const Lighting& lighting) {
         int count = 0;
-        for (const std::uint8_t value : Shading(relief, lighting).picture(3, 255))
+        for (const std::uint8_t value : Shading(buffer, lighting).picture(3, 255))
             count += value < 60;
         return count;
     };
@@ -234,16 +234,16 @@ TEST_CASE("A second light fills the shadows of the first") {
 TEST_CASE("The nose throws its shadow away from the light, on to the other cheek") {
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0), 3);
-    const DepthBuffer relief(litHead(head), view, pictureSide, pictureSide);
+    const DepthBuffer buffer(litHead(head), view, pictureSide, pictureSide);
     for (const double side : {-1.0, 1.0}) {
-        const Shading shading(relief, {light(55 * side, 35)});
+        const Shading shading(buffer, {light(55 * side, 35)});
         int on = 0, off = 0;
         // Below the eyes, beside the nose, as far as the mouth's corner.
         for (int y = 0; y < pictureSide; ++y)
             for (int x = 0; x < pictureSide; ++x) {
-                const Eigen::Vector3f at = relief.spot(x, y).at;
-                if (!relief.spot(x, y).there() || at.y() > head[Mark::NoseRoot].y() - 0.15 ||
-                    at.y() < head[Mark::LipLine].y() || std::abs(at.x()) > 0.3)
+                const Eigen::Vector3f at = buffer.spot(x, y).at;
+                if (!buffer.spot(x, y).there() || at.y() > head[Mark::NoseRoot].y() - 0.15 || at.y() < head[Mark::LipLine].y() ||
+                    std::abs(at.x()) > 0.3)
                     continue;
                 if (shading.at(x, y).zone == Zone::Cast)
                     ++(at.x() * side > 0 ? on : off);
@@ -258,9 +258,9 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     // upper lip, under the lip, under the chin. Common practice, no source.
     const HeadMarks& head = adultHeads().mean;
     const View view = lookAt(pose(0, 0, 0));
-    const DepthBuffer relief(litHead(head), view, pictureSide, pictureSide);
-    const FaceRegions net(relief.solid(), head);
-    const auto told = lightAndDark(litPlaces(relief, Shading(relief, {light(-15, 60)}), net));
+    const DepthBuffer buffer(litHead(head), view, pictureSide, pictureSide);
+    const FaceRegions net(buffer.solid(), head);
+    const auto told = lightAndDark(litPlaces(buffer, Shading(buffer, {light(-15, 60)}), net));
     // What comes next is darker than the first and is none of them, nor of those that stay dark.
     CHECK_FALSE(told.next.empty());
     for (const LitPlace& next : told.next) {
@@ -286,7 +286,7 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     // From the other side the same places, mirrored.
     const auto order = [&](double azimuth, int side) {
         std::vector<std::string> all;
-        for (const LitPlace& place : litPlaces(relief, Shading(relief, {light(azimuth, 30)}), net))
+        for (const LitPlace& place : litPlaces(buffer, Shading(buffer, {light(azimuth, 30)}), net))
             all.push_back(std::string(place.place->id) + std::to_string(side * place.side));
         std::sort(all.begin(), all.begin() + 6);
         all.resize(6);
@@ -294,7 +294,7 @@ TEST_CASE("The places that catch the light and those that stay dark are the ones
     };
     CHECK(order(-50, 1) == order(50, -1));
     // From behind nothing of the face is light.
-    CHECK(lightAndDark(litPlaces(relief, Shading(relief, {light(180, 10)}), net)).light.empty());
+    CHECK(lightAndDark(litPlaces(buffer, Shading(buffer, {light(180, 10)}), net)).light.empty());
 }
 
 TEST_CASE("Shares of values are those of a histogram over the mask") {

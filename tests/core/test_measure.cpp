@@ -45,7 +45,7 @@ Reading reading(const MeasureKind& kind, const MarkSheet& sheet, const std::vect
 }
 
 const Clearance& passOf(const Reading& r, Mark mark) {
-    return *std::find_if(r.passes.begin(), r.passes.end(), [&](const Clearance& p) { return p.mark == mark; });
+    return *std::find_if(r.clearances.begin(), r.clearances.end(), [&](const Clearance& p) { return p.mark == mark; });
 }
 
 } // namespace
@@ -62,26 +62,26 @@ TEST_CASE("Ratios, lengths and angles of a right triangle are Euclid's") {
     CHECK(reading(anglesKind, t, {Brow, Chin, Chin, NoseTip}).value == Approx(36.869898));
     const Reading third = reading(triangleKind, t, {Brow, Chin, NoseTip});
     CHECK(third.value == Approx(90));
-    REQUIRE(third.further.size() == 1);
-    CHECK(third.further[0].value == Approx(36.869898));
-    CHECK(third.further[0].sigma > 0);
+    REQUIRE(third.secondary.size() == 1);
+    CHECK(third.secondary[0].value == Approx(36.869898));
+    CHECK(third.secondary[0].sigma > 0);
 }
 
 TEST_CASE("Level, plumb and prolonged lines name what they pass, and by how much they miss") {
     MarkSheet s = triangle();
     s.marks[LipLine] = PlacedMark{PicturePoint(104, 300)};
     Reading r = reading(plumbKind, s, {Brow});
-    REQUIRE(r.passes.size() == 3);
-    CHECK(r.passes[0].mark == Chin);
-    CHECK(r.passes[0].by == Approx(0).margin(1e-12));
-    CHECK(r.passes[1].mark == LipLine);
-    CHECK(r.passes[1].by == Approx(4)); // to the right
+    REQUIRE(r.clearances.size() == 3);
+    CHECK(r.clearances[0].mark == Chin);
+    CHECK(r.clearances[0].by == Approx(0).margin(1e-12));
+    CHECK(r.clearances[1].mark == LipLine);
+    CHECK(r.clearances[1].by == Approx(4)); // to the right
     r = reading(levelKind, s, {Brow}, {Brow, NoseTip});
-    CHECK(r.passes[0].mark == NoseTip);
-    CHECK(r.passes[1].by == Approx(200.0 / 300)); // below, in the unit
+    CHECK(r.clearances[0].mark == NoseTip);
+    CHECK(r.clearances[1].by == Approx(200.0 / 300)); // below, in the unit
     r = reading(prolongKind, s, {Brow, Chin});
-    CHECK(r.passes[0].mark == LipLine);
-    CHECK(r.passes[0].by == Approx(-4)); // on the left hand as one walks down the picture
+    CHECK(r.clearances[0].mark == LipLine);
+    CHECK(r.clearances[0].by == Approx(-4)); // on the left hand as one walks down the picture
 }
 
 TEST_CASE("A distance laid on once more ends where twice the way leads") {
@@ -89,11 +89,11 @@ TEST_CASE("A distance laid on once more ends where twice the way leads") {
     s.marks[LipLine] = PlacedMark{PicturePoint(100, 880)}; // 20 short of twice 400 under the brow
     const Reading r = reading(doubleKind, s, {Brow, Chin});
     CHECK(r.spot);
-    CHECK(r.passes[0].mark == LipLine);
+    CHECK(r.clearances[0].mark == LipLine);
     CHECK(r.value == Approx(20));
     CHECK(r.lines[0].back().y() == Approx(900));
     // The landing moves with twice the second end's noise, once the first's, and the mark has its own.
-    CHECK(r.passes[0].sigma == Approx(2 * std::sqrt(4.0 + 1 + 1)).epsilon(0.01));
+    CHECK(r.clearances[0].sigma == Approx(2 * std::sqrt(4.0 + 1 + 1)).epsilon(0.01));
 }
 
 TEST_CASE("Each doubt is what shaking the marks gives, in 90 to 98 of 100 within two of them") {
@@ -108,32 +108,39 @@ TEST_CASE("Each doubt is what shaking the marks gives, in 90 to 98 of 100 within
         const char* name;
         std::function<Number(const MarkSheet&)> measure;
     };
-    const Case cases[] = {
-        {"ratio that shares a mark",
-         [&](const MarkSheet& s) { return number(reading(ratioKind, s, {Brow, NoseBase, NoseBase, Chin})); }},
-        {"angle", [&](const MarkSheet& s) { return number(reading(angleKind, s, {InnerEyeR, InnerEyeL})); }},
-        {"between",
-         [&](const MarkSheet& s) { return number(reading(anglesKind, s, {Brow, Chin, PupilR, PupilL})); }},
-        {"third point",
-         [&](const MarkSheet& s) { return number(reading(triangleKind, s, {PupilR, Chin, LipLine})); }},
-        {"its other angle",
-         [&](const MarkSheet& s) {
-             const SecondaryReading f = reading(triangleKind, s, {PupilR, Chin, LipLine}).further[0];
-             return Number{f.value, f.sigma};
-         }},
-        {"length in eyes",
-         [&](const MarkSheet& s) {
-             return number(reading(stickKind, s, {Brow, Chin}, {InnerEyeR, OuterEyeR}));
-         }},
-        {"length that shares a mark with its unit",
-         [&](const MarkSheet& s) {
-             return number(reading(stickKind, s, {InnerEyeR, NoseWingR}, {InnerEyeR, OuterEyeR}));
-         }},
-        {"plumb",
-         [&](const MarkSheet& s) { return pass(reading(plumbKind, s, {InnerEyeR}), NoseWingR); }},
-        {"prolonged, in eyes", [&](const MarkSheet& s) {
-             return pass(reading(prolongKind, s, {Brow, NoseBase}, {InnerEyeR, OuterEyeR}), Chin);
-         }}};
+    const Case cases[] = {{"ratio that shares a mark",
+                           [&](const MarkSheet& s) {
+                               return number(reading(ratioKind, s, {Brow, NoseBase, NoseBase, Chin}));
+                           }},
+                          {"angle",
+                           [&](const MarkSheet& s) {
+                               return number(reading(angleKind, s, {InnerEyeR, InnerEyeL}));
+                           }},
+                          {"between",
+                           [&](const MarkSheet& s) {
+                               return number(reading(anglesKind, s, {Brow, Chin, PupilR, PupilL}));
+                           }},
+                          {"third point",
+                           [&](const MarkSheet& s) {
+                               return number(reading(triangleKind, s, {PupilR, Chin, LipLine}));
+                           }},
+                          {"its other angle",
+                           [&](const MarkSheet& s) {
+                               const SecondaryReading f = reading(triangleKind, s, {PupilR, Chin, LipLine}).secondary[0];
+                               return Number{f.value, f.sigma};
+                           }},
+                          {"length in eyes",
+                           [&](const MarkSheet& s) {
+                               return number(reading(stickKind, s, {Brow, Chin}, {InnerEyeR, OuterEyeR}));
+                           }},
+                          {"length that shares a mark with its unit",
+                           [&](const MarkSheet& s) {
+                               return number(reading(stickKind, s, {InnerEyeR, NoseWingR}, {InnerEyeR, OuterEyeR}));
+                           }},
+                          {"plumb", [&](const MarkSheet& s) { return pass(reading(plumbKind, s, {InnerEyeR}), NoseWingR); }},
+                          {"prolonged, in eyes", [&](const MarkSheet& s) {
+                               return pass(reading(prolongKind, s, {Brow, NoseBase}, {InnerEyeR, OuterEyeR}), Chin);
+                           }}};
     for (const Case& c : cases) {
         const double exact = c.measure(truth).first;
         int within = 0;
@@ -173,10 +180,10 @@ TEST_CASE("Carried over the centre line a mark falls on its twin's true place at
         HeadPoint twin = head[InnerEyeL];
         twin.x() = -twin.x();
         CHECK((r.lines[0].back() - view.project(twin)).norm() < 1e-6);
-        CHECK(r.further[1].value == Approx(2 * std::abs(head[InnerEyeL].x())));
+        CHECK(r.secondary[1].value == Approx(2 * std::abs(head[InnerEyeL].x())));
         if (sheet.seen(InnerEyeR)) { // a head the same on both sides has its twin just there
-            REQUIRE(r.further.size() == 3);
-            CHECK(r.further[2].value == Approx(0).margin(1e-6));
+            REQUIRE(r.secondary.size() == 3);
+            CHECK(r.secondary[2].value == Approx(0).margin(1e-6));
         }
     }
 }

@@ -246,7 +246,7 @@ Day day(int y, unsigned m, unsigned d) {
 
 TEST_CASE("A plan spreads what is missed over the days that remain") {
     const HeadPlan plan{100, day(2026, 10, 20), 10, {}};
-    const auto first = standingOf(plan, {}, day(2026, 10, 20));
+    const auto first = planStatus(plan, {}, day(2026, 10, 20));
     REQUIRE(first.today);
     CHECK(first.today->due == 10);
     int sum = 0;
@@ -254,25 +254,25 @@ TEST_CASE("A plan spreads what is missed over the days that remain") {
         sum += d.due;
     CHECK(sum == 100);
     // Four days missed, over the end of summer time (25 October 2026 in Europe): six days for all.
-    const auto later = standingOf(plan, {}, day(2026, 10, 24));
+    const auto later = planStatus(plan, {}, day(2026, 10, 24));
     CHECK(later.days.size() == 10);
     CHECK(later.days.back().day == day(2026, 10, 29));
     CHECK(later.today->due == 17);
     // What was drawn today does not make today's share smaller, only done.
     std::vector<Day> drawn(12, day(2026, 10, 21));
     drawn.insert(drawn.end(), 5, day(2026, 10, 24));
-    const auto now = standingOf(plan, drawn, day(2026, 10, 24));
+    const auto now = planStatus(plan, drawn, day(2026, 10, 24));
     CHECK(now.done == 17);
     CHECK(now.today->done == 5);
     CHECK(now.today->due == 15); // 88 over six days
-    CHECK(standingOf(plan, drawn, day(2026, 10, 30)).over);
-    CHECK_FALSE(standingOf(plan, drawn, day(2026, 10, 30)).today);
-    CHECK_FALSE(standingOf(plan, drawn, day(2026, 10, 19)).today);
+    CHECK(planStatus(plan, drawn, day(2026, 10, 30)).over);
+    CHECK_FALSE(planStatus(plan, drawn, day(2026, 10, 30)).today);
+    CHECK_FALSE(planStatus(plan, drawn, day(2026, 10, 19)).today);
 }
 
 TEST_CASE("Days off ask for nothing, also over a leap day and the year's end") {
     const HeadPlan plan{20, day(2027, 12, 27), 70, {6, 7}}; // a Monday; over 29 February 2028
-    const auto standing = standingOf(plan, {}, day(2027, 12, 27));
+    const auto standing = planStatus(plan, {}, day(2027, 12, 27));
     CHECK(standing.days.back().day == day(2028, 3, 5));
     int due = 0;
     for (const PlanDay& d : standing.days) {
@@ -282,7 +282,7 @@ TEST_CASE("Days off ask for nothing, also over a leap day and the year's end") {
         due += d.due;
     }
     CHECK(due == 20);
-    CHECK_FALSE(standingOf(plan, {}, day(2028, 1, 1)).today); // a Saturday
+    CHECK_FALSE(planStatus(plan, {}, day(2028, 1, 1)).today); // a Saturday
     CHECK(parsePlan(planText(plan)) == plan);
     for (const char* bad : {"", "100", "0 2026-01-01 10", "10 2026-02-30 10", "10 2026-01-01 0",
                             "10 2026-01-01 5 1 2 3 4 5 6 7"})
@@ -292,7 +292,7 @@ TEST_CASE("Days off ask for nothing, also over a leap day and the year's end") {
 TEST_CASE("The calendar file holds each day still to come, whole days as RFC 5545 has them") {
     const HeadPlan plan{30, day(2026, 12, 30), 3, {}};
     const std::string text =
-        calendarText(plan, standingOf(plan, {}, day(2026, 12, 31)), day(2026, 12, 31), "Draw {count}, then rest");
+        calendarText(plan, planStatus(plan, {}, day(2026, 12, 31)), day(2026, 12, 31), "Draw {count}, then rest");
     CHECK(text.starts_with("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n"));
     CHECK(text.ends_with("END:VCALENDAR\r\n"));
     CHECK(text.find("DTSTART;VALUE=DATE:20261231\r\nDTEND;VALUE=DATE:20270101\r\nSUMMARY:Draw 15\\, then rest") !=

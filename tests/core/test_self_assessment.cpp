@@ -93,15 +93,15 @@ TEST_CASE("What the learner said first is set against the findings, by parts") {
     CHECK(answers[1].rank == 0); // the ears show the whole's width; they are not at fault themselves
     CHECK(answers[2].rank == 1);
     CHECK(answers[3].rank == 3);
-    CHECK(saidWords({}).empty());
-    CHECK(saidWords(answerTo({Part::Turn}, c)) ==
+    CHECK(selfAssessmentWords({}).empty());
+    CHECK(selfAssessmentWords(answerTo({Part::Turn}, c)) ==
           "Your own eye put the turn or tilt of the head first, and so does the check.");
-    CHECK(saidWords(answers) == "Your own eye put the mouth first; it is number 2 here. "
-                                "3 of the 4 you named are off.");
+    CHECK(selfAssessmentWords(answers) == "Your own eye put the mouth first; it is number 2 here. "
+                                          "3 of the 4 you named are off.");
     // What nobody marked nobody measured.
-    CHECK(saidWords(answerTo({Part::Ears}, c)).find("nobody has measured it yet") != std::string::npos);
+    CHECK(selfAssessmentWords(answerTo({Part::Ears}, c)).find("nobody has measured it yet") != std::string::npos);
     c.placements[Mark::EarTopL] = Placement{};
-    CHECK(saidWords(answerTo({Part::Ears, Part::Nose}, c)) ==
+    CHECK(selfAssessmentWords(answerTo({Part::Ears, Part::Nose}, c)) ==
           "Your own eye put the ears first; measured, it holds. None of the 2 you named is off.");
     CHECK(partsLookedAt(c) == std::vector{Part::Whole, Part::Turn, Part::Ears});
     // A finding that speaks of several parts answers for each.

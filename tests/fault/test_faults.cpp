@@ -80,8 +80,7 @@ const std::vector<Action>& deeds() {
              return titles;
          },
          "old;", "old;new;"},
-        {"back up", [](const Path& f) { Logbook(f).add(titled("kept")); },
-         [](const Path& f) { backUp(f, "2026-11-29"); },
+        {"back up", [](const Path& f) { Logbook(f).add(titled("kept")); }, [](const Path& f) { backUp(f, "2026-11-29"); },
          [](const Path& f) {
              CHECK(titlesIn(f) == "kept;");
              const auto backups = backupsIn(f);
@@ -97,21 +96,21 @@ const std::vector<Action>& deeds() {
              book.add(titled("now"));
          },
          [](const Path& f) { restoreBackup(f, backupsIn(f).at(0).file); }, titlesIn, "then;now;", "then;"},
-        {"rescue",
+        {"recover",
          [](const Path& f) {
              Logbook book(f);
              for (int i = 0; i < 20; ++i)
                  book.add(titled("s"));
          },
-         [](const Path& f) { rescue(f); },
+         [](const Path& f) { recover(f); },
          [](const Path& f) {
              try {
-                 return titlesIn(f).size() > 20 ? State("rescued") : State("too few");
+                 return titlesIn(f).size() > 20 ? State("recovered") : State("too few");
              } catch (const DamagedLogbook&) {
                  return State("damaged");
              }
          },
-         "damaged", "rescued"},
+         "damaged", "recovered"},
         {"export",
          [](const Path& f) {
              Logbook book(f / "book");
@@ -168,7 +167,7 @@ TEST_CASE("Whatever fails while something is kept, the old state is there or the
             for (bool isReached = true; isReached; number += step) {
                 Folder folder;
                 action.prepare(folder.path);
-                if (std::string(action.name) == "rescue")
+                if (std::string(action.name) == "recover")
                     overwriteMiddle(folder.path / "logbook.sqlite");
                 bool isTold = false;
                 {

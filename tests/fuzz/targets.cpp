@@ -71,7 +71,7 @@ void readSmall(const std::string& bytes, const std::string&) {
     attempt([&] { measuresText(parseMeasures(bytes, "fuzz")); });
     attempt([&] { figuresText(parseFigures(bytes)); });
     if (const auto plan = parsePlan(bytes))
-        standingOf(*plan, {}, plan->start);
+        planStatus(*plan, {}, plan->start);
 }
 void readBundle(const std::string&, const std::string& file) {
     static Logbook* book = nullptr;
@@ -91,7 +91,7 @@ void readBundle(const std::string&, const std::string& file) {
     }
     firstPictureIn(file);
 }
-/// A logbook's file: opened, rescued where it is damaged, and every study in it read.
+/// A logbook's file: opened, recovered where it is damaged, and every study in it read.
 void readLogbook(const std::string& bytes, const std::string&) {
     static const std::filesystem::path folder =
         std::filesystem::temp_directory_path() / ("zokran-fuzz-logbook-" + std::to_string(::getpid()));
@@ -111,7 +111,7 @@ void readLogbook(const std::string& bytes, const std::string&) {
     try {
         readAll();
     } catch (const DamagedLogbook&) {
-        rescue(folder);
+        recover(folder);
         readAll();
     }
 }

@@ -65,53 +65,53 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
         return 3;
     std::mt19937 random(seed);
     const auto below = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
-    Desk& desk = window->desk();
+    StudySession& session = window->session();
     SheetView* seen = window->workspace()->sheet(Side::Reference);
     // As it was opened, too: that is what stands until the first deed is saved.
-    QObject::connect(&desk.document, &Document::opened, window, [&] { tell(desk.document); });
+    QObject::connect(&session.document, &Document::opened, window, [&] { tell(session.document); });
     const auto settle = [&] {
         for (int i = 0; i < 3; ++i)
             QCoreApplication::processEvents();
     };
     const auto takePicture = [&] {
-        desk.takePicture(QString::fromStdString(picture), Side::Reference, "Halcyon");
+        session.takePicture(QString::fromStdString(picture), Side::Reference, "Halcyon");
         const double begun = seconds();
-        while (desk.pictures.decoding() && seconds() < begun + 10)
+        while (session.pictures.decoding() && seconds() < begun + 10)
             QTest::qWait(2);
         settle();
     };
     std::printf("ready\n");
     std::fflush(stdout);
-    if (desk.document.id())
-        tell(desk.document); // the study that lay on the bench before
+    if (session.document.id())
+        tell(session.document); // the study that lay on the bench before
     for (;;) {
-        if (!desk.document.isOpen())
+        if (!session.document.isOpen())
             takePicture();
         const int what = below(20);
         if (what < 12) {
-            desk.document.goTo("block-in");
+            session.document.goTo("block-in");
             settle();
             QTest::mouseClick(seen, Qt::LeftButton, {}, QPoint(60 + below(seen->width() - 120), 60 + below(seen->height() - 120)));
         } else if (what < 15) {
-            desk.document.edit("Notes", {}, [&](Study& s) { s.notes += 'x'; });
+            session.document.edit("Notes", {}, [&](Study& s) { s.notes += 'x'; });
         } else if (what < 16) {
             takePicture();
         } else if (what < 17) {
-            desk.takePicture(QString::fromStdString(picture), Side::Sketch);
+            session.takePicture(QString::fromStdString(picture), Side::Sketch);
         } else if (what < 18) {
-            const auto all = desk.document.logbook().studies();
+            const auto all = session.document.logbook().studies();
             if (all.size() > 1 && below(3) == 0)
-                desk.document.open(all[static_cast<std::size_t>(below(static_cast<int>(all.size())))].id);
+                session.document.open(all[static_cast<std::size_t>(below(static_cast<int>(all.size())))].id);
         } else if (what < 19) {
-            const auto all = desk.document.logbook().studies();
+            const auto all = session.document.logbook().studies();
             if (all.size() > 1)
-                desk.document.logbook().putAway(all.back().id, true);
+                session.document.logbook().putAway(all.back().id, true);
         } else {
             QTest::keyClick(window, Qt::Key_Z, Qt::ControlModifier);
         }
         settle();
-        if (desk.document.id())
-            tell(desk.document);
+        if (session.document.id())
+            tell(session.document);
         QTest::qWait(below(25));
     }
 }

@@ -207,8 +207,8 @@ TEST_CASE("A folder that cannot hold a logbook is refused by name") {
     std::ofstream(folder.path / "bad" / "logbook.sqlite") << "this is not a database at all, no";
     CHECK_THROWS_AS(Logbook(folder.path / "bad"), DamagedLogbook);
     CHECK_THROWS_WITH(Logbook(folder.path / "bad"), Catch::Contains("logbook.sqlite"));
-    CHECK_THROWS_AS(rescue(folder.path / "bad"), StorageError);
-    CHECK_THROWS_WITH(rescue(folder.path / "bad"), Catch::StartsWith((folder.path / "bad" / "logbook.sqlite").string() + ":"));
+    CHECK_THROWS_AS(recover(folder.path / "bad"), StorageError);
+    CHECK_THROWS_WITH(recover(folder.path / "bad"), Catch::StartsWith((folder.path / "bad" / "logbook.sqlite").string() + ":"));
     CHECK(std::filesystem::exists(folder.path / "bad" / "logbook.sqlite"));
 }
 
@@ -222,7 +222,7 @@ TEST_CASE("A logbook from a newer program is not touched") {
     CHECK_THROWS_WITH(Logbook(folder.path), Catch::Contains("newer"));
 }
 
-TEST_CASE("A logbook whose version no program wrote is damaged, and is rescued whole") {
+TEST_CASE("A logbook whose version no program wrote is damaged, and is recovered whole") {
     Folder folder;
     {
         Logbook book(folder.path);
@@ -234,7 +234,7 @@ TEST_CASE("A logbook whose version no program wrote is damaged, and is rescued w
     sqlite3_close(db);
     CHECK_THROWS_AS(Logbook(folder.path), DamagedLogbook);
     CHECK_THROWS_WITH(Logbook(folder.path), Catch::Contains("logbook.sqlite"));
-    CHECK(rescue(folder.path).read == 1);
+    CHECK(recover(folder.path).read == 1);
     CHECK(Logbook(folder.path).studies().front().title == "kept");
 }
 
@@ -484,12 +484,12 @@ TEST_CASE("A logbook with damaged pages gives up what can be read, and the file 
         raw << std::string(4096, '\xa5');
     }
     CHECK_THROWS_AS(Logbook(folder.path), DamagedLogbook);
-    const Recovery rescued = rescue(folder.path);
-    CHECK(rescued.read >= 50);
-    CHECK(rescued.read < 60);
-    CHECK(std::filesystem::file_size(rescued.damagedFile) == size);
+    const Recovery recovered = recover(folder.path);
+    CHECK(recovered.read >= 50);
+    CHECK(recovered.read < 60);
+    CHECK(std::filesystem::file_size(recovered.damagedFile) == size);
     Logbook book(folder.path);
-    CHECK(static_cast<int>(book.studies().size()) == rescued.read);
+    CHECK(static_cast<int>(book.studies().size()) == recovered.read);
     CHECK(book.load(book.studies().front().id).study.notes.size() == 3000);
 }
 
@@ -521,9 +521,9 @@ TEST_CASE("A rescue brings back dates, numbers, drills, what is remembered, and 
         raw.seekp(static_cast<std::streamoff>(std::filesystem::file_size(file) / 2 / 4096 * 4096));
         raw << std::string(4096, '\xa5');
     }
-    const Recovery rescued = rescue(folder.path);
+    const Recovery recovered = recover(folder.path);
     other.reset();
-    CHECK(rescued.read >= 55);
+    CHECK(recovered.read >= 55);
     Logbook book(folder.path);
     CHECK(book.load(last).study.title == "only in the journal");
     int same = 0;
@@ -534,7 +534,7 @@ TEST_CASE("A rescue brings back dates, numbers, drills, what is remembered, and 
                 same += then.study == now.study && then.made == now.made && then.changed == now.changed &&
                         then.lookedAt == now.lookedAt && then.putAway == now.putAway;
     }
-    CHECK(same == rescued.read);
+    CHECK(same == recovered.read);
     CHECK(book.drillAnswers().size() == 7);
     CHECK(book.remembered("open_study") == "12");
 }

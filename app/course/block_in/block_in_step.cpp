@@ -33,8 +33,9 @@ std::vector<GuideLine> asOldGuess(const std::vector<GuideLine>& lines) {
 
 class BlockInStep : public Step {
 public:
-    explicit BlockInStep(Desk& desk)
-        : Step(desk), ballTool_(desk, Side::Reference), markTool_(desk, Side::Reference), guessTool_(desk), faceChoice_(desk.faces) {}
+    explicit BlockInStep(StudySession& session)
+        : Step(session), ballTool_(session, Side::Reference), markTool_(session, Side::Reference), guessTool_(session),
+          faceChoice_(session.faces) {}
     std::string id() const override { return "block-in"; }
     QString name() const override { return tr("Block in"); }
     QString lacks() const override;
@@ -62,8 +63,8 @@ QString BlockInStep::oddReading() const {
     // Sitters are seldom held further than this (common practice, no source); a mark clicked in another's place soon leads beyond it.
     constexpr Degrees mostTilt{35}, mostLean{45};
     constexpr std::size_t fewMarks = 10;
-    const auto& fit = desk_.fit();
-    if (!fit || desk_.study().reference.seenMarks().size() >= fewMarks)
+    const auto& fit = session_.fit();
+    if (!fit || session_.study().reference.seenMarks().size() >= fewMarks)
         return {};
     for (const auto& [angle, most] : {std::pair{Angle::Tilt, mostTilt}, {Angle::Lean, mostLean}})
         if (const Radians value = angleOf(fit->pose, angle); abs(toDegrees(value)) > most)
@@ -72,18 +73,18 @@ QString BlockInStep::oddReading() const {
 }
 
 QString BlockInStep::lacks() const {
-    return desk_.fit() ? QString() : tr("marks on the reference");
+    return session_.fit() ? QString() : tr("marks on the reference");
 }
 
 StepPanel* BlockInStep::panel() {
-    if (isGuessing(desk_))
-        return guessPanel_ ? guessPanel_ : guessPanel_ = new GuessPanel(desk_);
-    return markPanel_ ? markPanel_ : markPanel_ = new MarkPanel(desk_, Side::Reference);
+    if (isGuessing(session_))
+        return guessPanel_ ? guessPanel_ : guessPanel_ = new GuessPanel(session_);
+    return markPanel_ ? markPanel_ : markPanel_ = new MarkPanel(session_, Side::Reference);
 }
 
 Scene BlockInStep::guessing(Side side) {
-    const Study& study = desk_.study();
-    const std::vector<GuideLine> lines = desk_.analysis.guessedLines();
+    const Study& study = session_.study();
+    const std::vector<GuideLine> lines = session_.analysis.guessedLines();
     if (side == Side::Sketch) {
         if (!study.guess->hasBall()) {
             Scene scene;
@@ -108,15 +109,15 @@ Scene BlockInStep::guessing(Side side) {
 }
 
 std::optional<QRectF> BlockInStep::faceFrame() const {
-    const std::vector<Framing> frames = desk_.faces.frames();
-    if (frames.size() != 1 || desk_.study().framing)
+    const std::vector<Framing> frames = session_.faces.frames();
+    if (frames.size() != 1 || session_.study().framing)
         return std::nullopt;
     const Framing& f = frames.front();
     return QRectF(QPointF(f.low.x(), f.low.y()), QPointF(f.high.x(), f.high.y()));
 }
 
 Scene BlockInStep::scene(Side side) {
-    if (isGuessing(desk_))
+    if (isGuessing(session_))
         return guessing(side);
     if (side == Side::Sketch)
         return scenes_.drawn(false);
@@ -127,11 +128,11 @@ Scene BlockInStep::scene(Side side) {
         faceChoice_.layOn(scene);
         return scene;
     }
-    const Study& study = desk_.study();
+    const Study& study = session_.study();
     // Ball and planes show whether the marks make a head; guides would only lie in the marks' way.
-    std::vector<GuideLine> lines = desk_.analysis.lines(Side::Reference, Detail::Planes);
+    std::vector<GuideLine> lines = session_.analysis.lines(Side::Reference, Detail::Planes);
     if (study.guess) {
-        const auto old = asOldGuess(desk_.analysis.guessedLines());
+        const auto old = asOldGuess(session_.analysis.guessedLines());
         lines.insert(lines.end(), old.begin(), old.end());
     }
     if (!lines.empty())
@@ -139,18 +140,18 @@ Scene BlockInStep::scene(Side side) {
     if (study.reference.ball)
         scene.lay<BallOverlay>(*study.reference.ball);
     MarksShown shown{study.reference.marks, study.reference.expression};
-    shown.touched = desk_.selection.marks.touched(Side::Reference);
-    if (suggestionCount(desk_, Side::Reference) && !shown.touched)
-        shown.touched = askedMark(desk_, Side::Reference);
-    if (const auto& fit = desk_.fit()) {
+    shown.touched = session_.selection.marks.touched(Side::Reference);
+    if (suggestionCount(session_, Side::Reference) && !shown.touched)
+        shown.touched = askedMark(session_, Side::Reference);
+    if (const auto& fit = session_.fit()) {
         shown.doubtful = fit->setAside();
         for (int i = 0; i < markCount; ++i)
             shown.expected[markAt(i)] = fit->view.project(fit->head[markAt(i)]);
         // A study that is marked already is opened on its head, and stays there; while the first marks are sought the
         // whole photograph may hold the next one.
-        if (!markToPlace(desk_, Side::Reference) || suggestionCount(desk_, Side::Reference))
-            framed_ = desk_.document.id();
-        if (framed_ && framed_ == desk_.document.id())
+        if (!markToPlace(session_, Side::Reference) || suggestionCount(session_, Side::Reference))
+            framed_ = session_.document.id();
+        if (framed_ && framed_ == session_.document.id())
             scene.frame = scenes_.seenFrame(fit->view, scene.extent);
     } else if (const auto frame = faceFrame())
         scene.frame = *frame;
@@ -161,50 +162,49 @@ Scene BlockInStep::scene(Side side) {
 }
 
 NextThing BlockInStep::next() {
-    if (isGuessing(desk_))
-        return {desk_.study().guess->hasBall()
-                    ? tr("Turn it under your hand until it sits on the head, then stand by it.")
-                    : tr("Drag the ball out over the cranium, from one side of it to the other."),
+    if (isGuessing(session_))
+        return {session_.study().guess->hasBall() ? tr("Turn it under your hand until it sits on the head, then stand by it.")
+                                                  : tr("Drag the ball out over the cranium, from one side of it to the other."),
                 // Before there is a ball there is no guess to stand by.
-                desk_.study().guess->hasBall() ? Action{tr("This is my guess"), [this] { commitGuess(desk_); }} : Action{},
-                Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
+                session_.study().guess->hasBall() ? Action{tr("This is my guess"), [this] { commitGuess(session_); }} : Action{},
+                Action{tr("Mark at once"), [this] { dropGuess(session_); }}};
     if (faceChoice_.isOn())
         return faceChoice_.next();
-    if (const std::vector<Mark> seen = suggestionsOnReference(desk_); !seen.empty())
+    if (const std::vector<Mark> seen = suggestionsOnReference(session_); !seen.empty())
         return {tr("I marked the face. Is the %1 right? Enter, or drag it; %2 to look at.")
                     .arg(qt(wordsFor(seen.front(), learnersTranslator())))
                     .arg(seen.size()),
-                {tr("They are right"), [this] { confirmSuggestions(desk_, Side::Reference); }}};
-    if (offersGuess(desk_) && desk_.faces.guessesFirst())
+                {tr("They are right"), [this] { confirmSuggestions(session_, Side::Reference); }}};
+    if (offersGuess(session_) && session_.faces.guessesFirst())
         return {tr("Guess first: lay the construction on the head and turn it until it sits."),
-                {tr("Guess first"), [this] { startGuess(desk_); }},
-                Action{tr("Mark at once"), [this] { dropGuess(desk_); }}};
+                {tr("Guess first"), [this] { startGuess(session_); }},
+                Action{tr("Mark at once"), [this] { dropGuess(session_); }}};
     const Action onward = goTo(tr("On to the guides"), "guides");
-    if (const auto mark = markToPlace(desk_, Side::Reference)) {
+    if (const auto mark = markToPlace(session_, Side::Reference)) {
         const QString click = tr("Click the %1 on the photograph.").arg(qt(sidedWordsFor(*mark, learnersTranslator())));
         NextThing next{click, {}};
         if (const QString odd = oddReading(); !odd.isEmpty())
             next.sentence = tr("So far this reads %1. Few heads are held so: look whether each mark sits where it should. "
                                "Else click the %2.")
                                 .arg(odd, qt(sidedWordsFor(*mark, learnersTranslator())));
-        if (offersGuess(desk_))
-            next.other = Action{tr("Guess first"), [this] { startGuess(desk_); }};
+        if (offersGuess(session_))
+            next.other = Action{tr("Guess first"), [this] { startGuess(session_); }};
         else {
-            next.other = Action{tr("Cannot see it"), [this, mark] { hideMark(desk_, Side::Reference, *mark); }};
-            if (desk_.fit())
+            next.other = Action{tr("Cannot see it"), [this, mark] { hideMark(session_, Side::Reference, *mark); }};
+            if (session_.fit())
                 next.action = onward;
         }
         return next;
     }
-    return {desk_.fit() ? tr("The head is fitted. See the guides that turn with it.")
-                        : tr("Too few marks can be seen: %1.").arg(desk_.analysis.lacking(Side::Reference)),
+    return {session_.fit() ? tr("The head is fitted. See the guides that turn with it.")
+                           : tr("Too few marks can be seen: %1.").arg(session_.analysis.lacking(Side::Reference)),
             onward,
             // A photograph that is opened goes on to its marks at once; the page is planned when the learner wants to.
-            desk_.study().openedSteps.contains("set-up") ? std::nullopt : std::optional(goTo(tr("Plan the page"), "set-up"))};
+            session_.study().openedSteps.contains("set-up") ? std::nullopt : std::optional(goTo(tr("Plan the page"), "set-up"))};
 }
 
-std::unique_ptr<Step> makeBlockInStep(Desk& desk) {
-    return std::make_unique<BlockInStep>(desk);
+std::unique_ptr<Step> makeBlockInStep(StudySession& session) {
+    return std::make_unique<BlockInStep>(session);
 }
 
 } // namespace zokran

@@ -10,7 +10,7 @@
 
 namespace zokran {
 
-GuessPanel::GuessPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+GuessPanel::GuessPanel(OpenStudy& opened, QWidget* parent) : StepPanel(parent), opened_(opened) {
     addHeading(tr("Guess first"));
     addText(tr("Judge the head before anything is measured. Drag the ball out over "
                "the cranium, then turn it under your hand; being wrong is how the eye learns."));
@@ -22,11 +22,11 @@ GuessPanel::GuessPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
                      auto change) {
         auto* box = addNumber(grid, name, low, high, suffix);
         connect(box, &QDoubleSpinBox::valueChanged, this, [this, name, change](double value) {
-            if (refreshing_ || !isGuessing(desk_))
+            if (refreshing_ || !isGuessing(opened_))
                 return;
-            Guess guess = *desk_.study().guess;
+            Guess guess = *opened_.study().guess;
             change(guess, value);
-            setGuess(desk_, tr("Turn the construction"), "guess " + name, guess);
+            setGuess(opened_, tr("Turn the construction"), "guess " + name, guess);
         });
         return box;
     };
@@ -53,9 +53,9 @@ GuessPanel::GuessPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
 }
 
 void GuessPanel::showStudy() {
-    if (!isGuessing(desk_))
+    if (!isGuessing(opened_))
         return;
-    const Guess& guess = *desk_.study().guess;
+    const Guess& guess = *opened_.study().guess;
     showNumber(turn_, inDegrees(guess.pose.turn));
     showNumber(tilt_, inDegrees(guess.pose.tilt));
     showNumber(lean_, inDegrees(guess.pose.lean));

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/open_study.h"
 
 class QDoubleSpinBox;
 
@@ -12,12 +13,13 @@ class GuessPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit GuessPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit GuessPanel(OpenStudy& opened, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    OpenStudy& opened_;
     QDoubleSpinBox *turn_, *tilt_, *lean_, *width_, *chin_;
 };
 

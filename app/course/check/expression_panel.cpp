@@ -11,19 +11,19 @@
 
 namespace zokran {
 
-ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+ExpressionPanel::ExpressionPanel(OpenStudy& opened, QWidget* parent) : StepPanel(parent), opened_(opened) {
     sheet_ = addText({}, "caption");
     name_ = addHeading({});
     where_ = addText({});
     column_->addWidget(aside_ = new QPushButton);
     aside_->setToolTip(tr("Delete, with the sheet in focus"));
     connect(aside_, &QPushButton::clicked, this, [this] {
-        if (const auto taken = desk_.selection.marks.expression())
-            hideMark(desk_, taken->side, taken->mark);
+        if (const auto taken = opened_.selection.marks.expression())
+            hideMark(opened_, taken->side, taken->mark);
     });
     column_->addWidget(back_ = new QPushButton(tr("&Bring back what was set aside")));
     connect(back_, &QPushButton::clicked, this, [this] {
-        desk_.document.edit(tr("Bring back eyebrows, lids and lips"), {}, [](Study& s) {
+        opened_.document.edit(tr("Bring back eyebrows, lids and lips"), {}, [](Study& s) {
             for (const Side side : {Side::Reference, Side::Sketch})
                 for (auto& placed : s.marks(side).expression)
                     if (placed && placed->hidden)
@@ -40,17 +40,17 @@ ExpressionPanel::ExpressionPanel(Desk& desk, QWidget* parent) : StepPanel(desk, 
 }
 
 void ExpressionPanel::showStudy() {
-    const auto taken = desk_.selection.marks.expression();
+    const auto taken = opened_.selection.marks.expression();
     sheet_->setText(!taken                       ? tr("Over the photograph and over your sketch")
                     : taken->side == Side::Reference ? tr("Over the photograph")
                                                  : tr("Over your sketch"));
     name_->setText(taken ? capital(qt(wordsFor(taken->mark, learnersTranslator()))) : tr("Eyebrows, lids and lips"));
     where_->setText(taken ? qt(whereToFind(taken->mark, learnersTranslator())) : tr("Drag each ring onto its place, on both sheets."));
     aside_->setText(taken && taken->side == Side::Reference ? tr("&Cannot see it") : tr("&Not drawn"));
-    aside_->setEnabled(taken && expressionPlacesOn(desk_, taken->side)[taken->mark]);
+    aside_->setEnabled(taken && expressionPlacesOn(opened_, taken->side)[taken->mark]);
     int aside = 0, suggested = 0;
     for (const Side side : {Side::Reference, Side::Sketch})
-        for (const auto& placed : desk_.study().marks(side).expression) {
+        for (const auto& placed : opened_.study().marks(side).expression) {
             aside += placed && placed->hidden;
             suggested += placed && placed->suggested;
         }

@@ -1,22 +1,24 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/open_study.h"
 
 class QPushButton;
 
 namespace zokran {
 
-/// Which ring of eyebrows, lids and lips is taken up, and where it belongs.
+/// The selected ring of eyebrows, lids and lips, and where it belongs.
 class ExpressionPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit ExpressionPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit ExpressionPanel(OpenStudy& opened, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    OpenStudy& opened_;
     QLabel *sheet_, *name_, *where_, *state_;
     QPushButton *aside_, *back_;
 };

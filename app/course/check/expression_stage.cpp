@@ -12,9 +12,10 @@ namespace {
 /// Eyebrows, lids and lips are marked on both sheets.
 class ExpressionStage : public CheckStage {
 public:
-    explicit ExpressionStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Reference}, {desk, Side::Sketch}} {}
-    bool isOn() const override { return isMarkingExpression(desk_); }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new ExpressionPanel(desk_); }
+    explicit ExpressionStage(StudySession& session)
+        : CheckStage(session), tools_{{session, Side::Reference}, {session, Side::Sketch}} {}
+    bool isOn() const override { return isMarkingExpression(session_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new ExpressionPanel(session_); }
     Scene scene(Side side) override;
     NextThing next() override;
     bool offersLooking() const override { return false; }
@@ -40,19 +41,19 @@ Scene ExpressionStage::scene(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    const MarkSheet& sheet = desk_.study().marks(side);
+    const MarkSheet& sheet = session_.study().marks(side);
     ExpressionOverlay::Shown shown;
-    shown.places = expressionPlacesOn(desk_, side);
+    shown.places = expressionPlacesOn(session_, side);
     for (int i = 0; i < expressionMarkCount; ++i)
         shown.isFound[expressionMarkAt(i)] = sheet.expression[expressionMarkAt(i)].has_value();
     for (Mark mark : sheet.seenMarks())
         shown.structure[mark] = sheet.seen(mark);
-    if (const auto& taken = desk_.selection.marks.expression(); taken && taken->side == side)
+    if (const auto& taken = session_.selection.marks.expression(); taken && taken->side == side)
         shown.taken = taken->mark;
-    const View& view = side == Side::Reference ? desk_.fit()->view : desk_.comparison()->sketchView;
+    const View& view = side == Side::Reference ? session_.fit()->view : session_.comparison()->sketchView;
     // The frame stays while a ring is dragged: it follows the head and not the rings.
     PerExpressionMark<std::optional<PicturePoint>> usual;
-    const PerExpressionMark<HeadPoint> places = usualExpressionPlaces(desk_.fit()->head);
+    const PerExpressionMark<HeadPoint> places = usualExpressionPlaces(session_.fit()->head);
     for (int i = 0; i < expressionMarkCount; ++i)
         usual[expressionMarkAt(i)] = view.project(places[expressionMarkAt(i)]);
     scene.frame = faceFrame(usual, view.scale);
@@ -63,12 +64,12 @@ Scene ExpressionStage::scene(Side side) {
 
 NextThing ExpressionStage::next() {
     return {tr("Drag the rings onto eyebrows, lids and lips, on both sheets. What stays dashed is not judged."),
-            {tr("They lie there"), [this] { endExpression(desk_, true); }},
-            Action{tr("Leave them"), [this] { endExpression(desk_, false); }}};
+            {tr("They lie there"), [this] { endExpression(session_, true); }},
+            Action{tr("Leave them"), [this] { endExpression(session_, false); }}};
 }
 
-std::unique_ptr<CheckStage> makeExpressionStage(Desk& desk) {
-    return std::make_unique<ExpressionStage>(desk);
+std::unique_ptr<CheckStage> makeExpressionStage(StudySession& session) {
+    return std::make_unique<ExpressionStage>(session);
 }
 
 } // namespace zokran

@@ -88,7 +88,7 @@ QToolButton* arrowButton(Qt::ArrowType arrow, const QString& name) {
 
 } // namespace
 
-FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+FindingsPanel::FindingsPanel(StudySession& session, QWidget* parent) : StepPanel(parent), session_(session) {
     auto* top = new QHBoxLayout;
     top->addWidget(gate_ = new QLabel);
     gate_->setProperty(typeProperty, "strong");
@@ -100,16 +100,16 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     // Not the buttons' own shortcuts, which only act once their press has been shown.
     for (const auto& [key, by] : {std::pair{Qt::Key_PageUp, -1}, {Qt::Key_PageDown, +1}}) {
         auto* keys = new QShortcut(key, this);
-        connect(keys, &QShortcut::activated, this, [this, by = by] { stepFindings(desk_, by); });
+        connect(keys, &QShortcut::activated, this, [this, by = by] { stepFindings(session_, by); });
     }
-    connect(back_, &QToolButton::clicked, this, [this] { stepFindings(desk_, -1); });
-    connect(on_, &QToolButton::clicked, this, [this] { stepFindings(desk_, +1); });
+    connect(back_, &QToolButton::clicked, this, [this] { stepFindings(session_, -1); });
+    connect(on_, &QToolButton::clicked, this, [this] { stepFindings(session_, +1); });
     column_->addLayout(top);
     restsOn_ = addText({}, "caption");
     column_->addWidget(lookOver_ = new QPushButton(tr("&Look them over")));
     lookOver_->setToolTip(tr("From the most doubtful on: Enter when it is right, or drag it"));
-    connect(lookOver_, &QPushButton::clicked, this, [this] { desk_.selection.marks.lookOver(true); });
-    column_->addWidget(another_ = new AnotherFaceButton(desk_, Side::Sketch));
+    connect(lookOver_, &QPushButton::clicked, this, [this] { session_.selection.marks.lookOver(true); });
+    column_->addWidget(another_ = new AnotherFaceButton(session_, Side::Sketch));
     headline_ = addText({}, "heading");
     body_ = addText({});
     measure_ = addText({}, "caption");
@@ -131,36 +131,35 @@ FindingsPanel::FindingsPanel(Desk& desk, QWidget* parent) : StepPanel(desk, pare
     hold_->addItem(tr("The page"), int(Hold::Page));
     connect(hold_, &QComboBox::currentIndexChanged, this, [this] {
         if (!refreshing_)
-            desk_.document.edit(tr("Hold something else"), {}, [&](Study& s) {
-                s.hold = static_cast<Hold>(hold_->currentData().toInt());
-            });
+            session_.document.edit(tr("Hold something else"), {},
+                                   [&](Study& s) { s.hold = static_cast<Hold>(hold_->currentData().toInt()); });
     });
     column_->addWidget(held);
     column_->addWidget(features_ = new QPushButton(tr("Eyebrows, lids and lips…")));
     features_->setToolTip(tr("Look over the rings on both sheets, or lay them"));
-    connect(features_, &QPushButton::clicked, this, [this] { startExpression(desk_); });
+    connect(features_, &QPushButton::clicked, this, [this] { startExpression(session_); });
     auto* lines = new CollapsibleSection(tr("Lines as you drew them"));
-    lines->inside()->addWidget(lines_ = new LineButtons(desk_));
+    lines->inside()->addWidget(lines_ = new LineButtons(session_));
     column_->addWidget(lines);
     buildTolerances();
 
     numbers_ = new CollapsibleSection(tr("All numbers"));
-    connect(numbers_, &CollapsibleSection::toggled, this, [this](bool open) { desk_.selection.check.showAllNumbers(open); });
+    connect(numbers_, &CollapsibleSection::toggled, this, [this](bool open) { session_.selection.check.showAllNumbers(open); });
     auto* words = new QLabel(
         tr("Where each feature is to go, as the arrows show: up and right on the paper, in % of "
            "the head's height, and the whole way in mm. Bold: beyond the marks' own doubt."));
     words->setWordWrap(true);
     words->setProperty(typeProperty, "caption");
     numbers_->inside()->addWidget(words);
-    numbers_->inside()->addWidget(table_ = new CorrectionsTable(desk_));
+    numbers_->inside()->addWidget(table_ = new CorrectionsTable(session_));
     column_->addWidget(numbers_);
-    column_->addWidget(new SheetButton(tr("Correction sheet…"), desk_, correctionSheetKind, &Desk::saveSheet));
-    column_->addWidget(new TelephoneButton(desk_));
+    column_->addWidget(new SheetButton(tr("Correction sheet…"), session_, correctionSheetKind, &StudySession::saveSheet));
+    column_->addWidget(new TelephoneButton(session_));
     column_->addStretch();
 }
 
 void FindingsPanel::showWhatItRestsOn() {
-    const std::vector<AnyMark> doubtful = marksToLookOver(desk_);
+    const std::vector<AnyMark> doubtful = marksToLookOver(session_);
     QStringList names;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, doubtful.size()); ++i)
         names << nameOf(doubtful[i]);
@@ -168,7 +167,7 @@ void FindingsPanel::showWhatItRestsOn() {
     if (!doubtful.empty())
         words = tr("As far as I can see; %1 of my marks are doubtful. Look at these first: %2.")
                     .arg(QString::number(doubtful.size()), names.join(", "));
-    else if (suggestionCount(desk_, Side::Sketch) > 0)
+    else if (suggestionCount(session_, Side::Sketch) > 0)
         words = tr("As far as I can see. You have not looked my marks over; none is doubtful.");
     sayOrHide(restsOn_, words);
     lookOver_->setVisible(!doubtful.empty());
@@ -190,8 +189,8 @@ void FindingsPanel::buildTolerances() {
         box->setSingleStep(0.5);
         connect(box, &QDoubleSpinBox::valueChanged, this, [this, name, set](double value) {
             if (!refreshing_)
-                desk_.document.edit(tr("Choose what is worth mending"), "tolerance " + name,
-                                    [&](Study& s) { set(s.tolerances, value); });
+                session_.document.edit(tr("Choose what is worth mending"), "tolerance " + name,
+                                       [&](Study& s) { set(s.tolerances, value); });
         });
         return box;
     };
@@ -203,9 +202,9 @@ void FindingsPanel::buildTolerances() {
 }
 
 void FindingsPanel::showFinding() {
-    const Comparison& c = *desk_.comparison();
+    const Comparison& c = *session_.comparison();
     const auto told = toldFindings(c);
-    const Finding* shown = shownFinding(desk_);
+    const Finding* shown = shownFinding(session_);
     const bool stop = std::any_of(told.begin(), told.end(), [](const Finding* f) {
         return f->structural && f->severity == Severity::Fix;
     });
@@ -234,24 +233,24 @@ void FindingsPanel::showFinding() {
     QStringList asides;
     if (const std::string doubt = shown ? doubtOf(said.figures, learnersTranslator()) : ""; !doubt.empty())
         asides << qt(doubt);
-    const std::optional<Levels> school = schoolLevels(desk_);
+    const std::optional<Levels> school = schoolLevels(session_);
     if (const std::string numbers = shown ? handCheckWords(c, said, learnersTranslator(), school ? &*school : nullptr) : "";
         !numbers.empty())
         asides << qt(numbers);
     else if (const std::string measure = shown ? measureOf(said, learnersTranslator()) : ""; !measure.empty())
         asides << tr("Would have caught it: %1").arg(qt(measure));
     sayOrHide(measure_, asides.join(" "));
-    const Sketch* attempt = desk_.study().sketch();
-    const std::string own =
-        attempt && attempt->selfAssessment ? saidWords(answerTo(*attempt->selfAssessment, c), learnersTranslator())
-                                 : std::string();
+    const Sketch* attempt = session_.study().sketch();
+    const std::string own = attempt && attempt->selfAssessment
+                                ? selfAssessmentWords(answerTo(*attempt->selfAssessment, c), learnersTranslator())
+                                : std::string();
     sayOrHide(own_, qt(own));
-    const auto& round = desk_.analysis.round();
+    const auto& round = session_.analysis.round();
     sayOrHide(round_, round ? qt(roundWords(*round, learnersTranslator())) : QString());
     QStringList page;
-    for (PlanTrouble trouble : desk_.analysis.pageTroubles())
+    for (PlanTrouble trouble : session_.analysis.pageTroubles())
         page << qt(wordsFor(trouble, learnersTranslator()));
-    if (const auto kept = desk_.layoutController.kept())
+    if (const auto kept = session_.layoutController.kept())
         page << qt(wordsFor(*kept, learnersTranslator()));
     sayOrHide(page_, page.isEmpty() ? QString() : tr("On the page: %1").arg(page.join(" ")));
     // That nothing is off is said of what was looked at, and of no more.
@@ -265,7 +264,7 @@ void FindingsPanel::showFinding() {
 void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
     QStringList from{Theme::current().id};
     for (const Finding* f : told)
-        from << QString::fromStdString(f->id) + arrowLength(desk_, *f);
+        from << QString::fromStdString(f->id) + arrowLength(session_, *f);
     if (from == stripped_)
         return;
     stripped_ = from;
@@ -279,34 +278,34 @@ void FindingsPanel::showStrip(const std::vector<const Finding*>& told) {
         auto* button = new QToolButton;
         button->setCheckable(true);
         button->setProperty("role", "card");
-        button->setIcon(QIcon(cardOf(*desk_.comparison(), *told[i], devicePixelRatioF())));
+        button->setIcon(QIcon(cardOf(*session_.comparison(), *told[i], devicePixelRatioF())));
         button->setIconSize(card);
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
-        button->setText(arrowLength(desk_, *told[i]).section(' ', 0, 1));
+        button->setText(arrowLength(session_, *told[i]).section(' ', 0, 1));
         button->setAccessibleName(qt(textOf(*told[i], learnersTranslator())));
         strip_->addWidget(button);
         cards_.push_back(button);
-        connect(button, &QToolButton::clicked, this, [this, i] { desk_.selection.check.showFinding(static_cast<int>(i)); });
+        connect(button, &QToolButton::clicked, this, [this, i] { session_.selection.check.showFinding(static_cast<int>(i)); });
     }
     strip_->addStretch();
 }
 
 void FindingsPanel::showStudy() {
     // The ball can be held only where it is laid over both heads.
-    const Sketch* shownAttempt = desk_.study().sketch();
-    const bool hasBalls = desk_.study().reference.ball && shownAttempt && shownAttempt->marks.ball;
+    const Sketch* shownAttempt = session_.study().sketch();
+    const bool hasBalls = session_.study().reference.ball && shownAttempt && shownAttempt->marks.ball;
     auto* items = qobject_cast<QStandardItemModel*>(hold_->model());
     items->item(hold_->findData(int(Hold::Ball)))->setEnabled(hasBalls);
     hold_->setToolTip(hasBalls ? QString() : tr("To hold the ball, lay it over both heads first"));
-    hold_->setCurrentIndex(hold_->findData(int(desk_.study().hold)));
+    hold_->setCurrentIndex(hold_->findData(int(session_.study().hold)));
     lines_->showStudy();
     showWhatItRestsOn();
-    showNumber(place_, desk_.study().tolerances.place);
-    showNumber(size_, desk_.study().tolerances.size);
-    showNumber(angle_, desk_.study().tolerances.angle);
-    if (!desk_.comparison())
+    showNumber(place_, session_.study().tolerances.place);
+    showNumber(size_, session_.study().tolerances.size);
+    showNumber(angle_, session_.study().tolerances.angle);
+    if (!session_.comparison())
         return;
-    numbers_->setOpen(desk_.selection.check.allNumbers());
+    numbers_->setOpen(session_.selection.check.allNumbers());
     showFinding();
     if (numbers_->isOpen())
         table_->showCorrections();

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 #include "core/compare/compare.h"
 
 #include <vector>
@@ -24,7 +25,7 @@ class FindingsPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit FindingsPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit FindingsPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -36,6 +37,7 @@ private:
     void showStrip(const std::vector<const Finding*>& told);
     void buildTolerances();
 
+    StudySession& session_;
     QLabel *gate_, *restsOn_, *count_, *headline_, *body_, *measure_, *own_, *round_, *page_, *holds_, *laid_;
     QToolButton *back_, *on_;
     QPushButton *lookOver_, *features_;

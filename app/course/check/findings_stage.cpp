@@ -48,11 +48,11 @@ std::vector<CorrectionArrow> arrowsFor(const Comparison& c) {
 /// What is to be mended, one thing at a time; or every number.
 class FindingsStage : public CheckStage {
 public:
-    explicit FindingsStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch), expressionTool_(desk, Side::Sketch),
-          findingTool_(desk) {}
+    explicit FindingsStage(StudySession& session)
+        : CheckStage(session), ballTool_(session, Side::Sketch), markTool_(session, Side::Sketch),
+          expressionTool_(session, Side::Sketch), findingTool_(session) {}
     bool isOn() const override { return true; } // the last
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new FindingsPanel(session_); }
     Scene scene(Side side) override;
     NextThing next() override;
 
@@ -72,31 +72,30 @@ private:
 
 Scene FindingsStage::scene(Side side) {
     // Numbers are for the sheets side by side; laid over a squint or a mirrored sheet they hide what it is to show.
-    const bool isSideBySide = &currentViewMode(desk_) == viewModes().front().get();
-    return desk_.selection.check.allNumbers() && isSideBySide ? numbersScene(side) : findingScene(side);
+    const bool isSideBySide = &currentViewMode(session_) == viewModes().front().get();
+    return session_.selection.check.allNumbers() && isSideBySide ? numbersScene(side) : findingScene(side);
 }
 
 Scene FindingsStage::findingScene(Side side) {
     Scene scene = scenes_.picture(side);
     if (scene.picture.isNull())
         return scene;
-    scene.frame = scenes_.headFrame(side == Side::Reference ? desk_.fit()->view
-                                                       : desk_.comparison()->registeredView);
-    if (const Finding* finding = shownFinding(desk_)) {
-        scene.lay<FindingOverlay>(findingOn(desk_, *finding, side));
+    scene.frame = scenes_.headFrame(side == Side::Reference ? session_.fit()->view : session_.comparison()->registeredView);
+    if (const Finding* finding = shownFinding(session_)) {
+        scene.lay<FindingOverlay>(findingOn(session_, *finding, side));
         if (side == Side::Sketch) {
             // Its own marks can be put right; all of them lie there with the numbers.
             MarksShown shown;
             for (Mark m : finding->marks)
-                shown.marks[m] = desk_.study().marks(side).marks[m];
-            shown.touched = desk_.selection.marks.touched(Side::Sketch);
+                shown.marks[m] = session_.study().marks(side).marks[m];
+            shown.touched = session_.selection.marks.touched(Side::Sketch);
             shown.small = true;
             scene.lay<MarksOverlay>(std::move(shown));
             scene.tools = {&markTool_};
             if (finding->marks.empty() && !finding->expressionMarks.empty()) {
                 ExpressionOverlay::Shown rings;
                 for (ExpressionMark m : finding->expressionMarks) {
-                    rings.places[m] = desk_.comparison()->expressionPlacements[m]->drawn;
+                    rings.places[m] = session_.comparison()->expressionPlacements[m]->drawn;
                     rings.isFound[m] = true;
                 }
                 scene.lay<ExpressionOverlay>(std::move(rings));
@@ -114,28 +113,28 @@ Scene FindingsStage::numbersScene(Side side) {
     Scene scene = scenes_.drawn(true);
     if (scene.picture.isNull())
         return scene;
-    const MarkSheet& marks = desk_.study().marks(side);
+    const MarkSheet& marks = session_.study().marks(side);
     scene.caption = tr("Drawn: the photo's construction laid over it");
     if (marks.ball)
         scene.lay<BallOverlay>(*marks.ball);
     MarksShown shown{marks.marks};
-    shown.touched = desk_.selection.marks.touched(Side::Sketch);
+    shown.touched = session_.selection.marks.touched(Side::Sketch);
     shown.small = true;
     scene.lay<MarksOverlay>(std::move(shown));
-    scene.lay<ArrowsOverlay>(arrowsFor(*desk_.comparison()));
+    scene.lay<ArrowsOverlay>(arrowsFor(*session_.comparison()));
     scene.tools = {&ballTool_, &markTool_};
     return scene;
 }
 
 NextThing FindingsStage::next() {
-    const Action again{tr("Photograph it again…"), [this] { emit desk_.choosePicture(Side::Sketch); }};
-    const Action keep{tr("Keep it"), [this] { desk_.document.goTo("keep"); }};
-    const Finding* shown = shownFinding(desk_);
-    if (!shown && placesCompared(*desk_.comparison()) < fewestToJudge)
+    const Action again{tr("Photograph it again…"), [this] { emit session_.choosePicture(Side::Sketch); }};
+    const Action keep{tr("Keep it"), [this] { session_.document.goTo("keep"); }};
+    const Finding* shown = shownFinding(session_);
+    if (!shown && placesCompared(*session_.comparison()) < fewestToJudge)
         return {tr("Few places are marked yet. Mark more of the sketch; then it can be judged."),
                 {tr("Mark more"), [this] {
                      // What was told not to be drawn yet is asked for again.
-                     desk_.document.edit(tr("Mark more of the sketch"), {}, [](Study& s) {
+                     session_.document.edit(tr("Mark more of the sketch"), {}, [](Study& s) {
                          for (auto& mark : s.sketch()->marks.marks)
                              if (mark && mark->hidden)
                                  mark.reset();
@@ -144,28 +143,28 @@ NextThing FindingsStage::next() {
                 keep};
     if (!shown) {
         // What moves and what hangs on the head is looked at when the head stands.
-        if (!isExpressionCompared(desk_))
+        if (!isExpressionCompared(session_))
             return {tr("The placement holds. See whether eyebrows, lids and lips do, or shade it and keep what you noticed."),
-                    keep, Action{tr("Look at the features"), [this] { startExpression(desk_); }}};
-        const Sketch* attempt = desk_.study().sketch();
+                    keep, Action{tr("Look at the features"), [this] { startExpression(session_); }}};
+        const Sketch* attempt = session_.study().sketch();
         for (const auto& [line, label] : {std::pair{DrawnLine::Hair, tr("Look at the hair")}, {DrawnLine::Neck, tr("Look at the neck")}})
             if (attempt && !attempt->marks.lines.has(line))
                 return {tr("The placement holds. See whether hair and neck do, or shade it and keep what you noticed."), keep,
-                        Action{label, [this, line = line] { startLineAnnotation(desk_, line); }}};
+                        Action{label, [this, line = line] { startLineAnnotation(session_, line); }}};
         return {tr("The placement holds. Shade it, and keep what you noticed."), keep, again};
     }
     const QString sentence = tr("On the paper: set the line anew, lightly, %1 along the arrow; then rub the dashed one "
                                 "out, and look again.")
-                                 .arg(arrowLength(desk_, *shown));
-    const int count = static_cast<int>(toldFindings(*desk_.comparison()).size());
-    const int at = std::min(desk_.selection.check.finding(), count - 1);
+                                 .arg(arrowLength(session_, *shown));
+    const int count = static_cast<int>(toldFindings(*session_.comparison()).size());
+    const int at = std::min(session_.selection.check.finding(), count - 1);
     if (at + 1 < count)
-        return {sentence, again, Action{tr("Next finding"), [this, at] { desk_.selection.check.showFinding(at + 1); }}};
+        return {sentence, again, Action{tr("Next finding"), [this, at] { session_.selection.check.showFinding(at + 1); }}};
     return {sentence, again, keep};
 }
 
-std::unique_ptr<CheckStage> makeFindingsStage(Desk& desk) {
-    return std::make_unique<FindingsStage>(desk);
+std::unique_ptr<CheckStage> makeFindingsStage(StudySession& session) {
+    return std::make_unique<FindingsStage>(session);
 }
 
 } // namespace zokran

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 
 class QPushButton;
 
@@ -11,12 +12,13 @@ class HeadPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit HeadPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit HeadPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    StudySession& session_;
     std::vector<QPushButton*> heads_;
 };
 

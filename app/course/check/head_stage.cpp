@@ -12,14 +12,14 @@ namespace {
 /// Of several heads on the page one is chosen, before it is marked.
 class HeadStage : public CheckStage {
 public:
-    explicit HeadStage(Desk& desk)
-        : CheckStage(desk),
-          tool_([&desk] { return severalHeads(desk); }, [&desk](std::size_t head) { chooseHead(desk, head); }) {}
+    explicit HeadStage(StudySession& session)
+        : CheckStage(session),
+          tool_([&session] { return severalHeads(session); }, [&session](std::size_t head) { chooseHead(session, head); }) {}
     bool isOn() const override {
-        const Sketch* attempt = desk_.study().sketch();
-        return attempt && attempt->marks.seenMarks().empty() && !headTakenUp(desk_) && !severalHeads(desk_).empty();
+        const Sketch* attempt = session_.study().sketch();
+        return attempt && attempt->marks.seenMarks().empty() && !chosenHeadFrame(session_) && !severalHeads(session_).empty();
     }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new HeadPanel(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new HeadPanel(session_); }
     Scene scene(Side side) override;
     NextThing next() override;
     bool offersLooking() const override { return false; }
@@ -38,18 +38,18 @@ Scene HeadStage::scene(Side side) {
     if (scene.picture.isNull())
         return scene;
     scene.isFollowed = true; // to the head that is chosen
-    scene.lay<HeadsOverlay>(severalHeads(desk_));
+    scene.lay<HeadsOverlay>(severalHeads(session_));
     scene.tools = {&tool_};
     return scene;
 }
 
 NextThing HeadStage::next() {
     return {tr("Several heads are on this page. Click the one to be checked."),
-            {tr("It is one drawing"), [this] { chooseHead(desk_, severalHeads(desk_).size()); }}};
+            {tr("It is one drawing"), [this] { chooseHead(session_, severalHeads(session_).size()); }}};
 }
 
-std::unique_ptr<CheckStage> makeHeadStage(Desk& desk) {
-    return std::make_unique<HeadStage>(desk);
+std::unique_ptr<CheckStage> makeHeadStage(StudySession& session) {
+    return std::make_unique<HeadStage>(session);
 }
 
 } // namespace zokran

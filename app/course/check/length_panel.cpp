@@ -9,7 +9,7 @@
 
 namespace zokran {
 
-LengthPanel::LengthPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+LengthPanel::LengthPanel(PageDetection& page, QWidget* parent) : StepPanel(parent), page_(page) {
     addHeading(tr("A known length"));
     addText(tr("Put the two rings on the ends of something you can measure with a ruler: an edge of the paper, a line you "
                "drew, the whole head. Photograph it from straight above; nothing is straightened here."));
@@ -23,15 +23,15 @@ LengthPanel::LengthPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) 
     connect(length_, &QDoubleSpinBox::valueChanged, this, [this] {
         if (refreshing_)
             return;
-        if (auto known = desk_.page.knownLength()) {
+        if (auto known = page_.knownLength()) {
             known->length = {length_->value()};
-            desk_.page.setLength(*known, "length typed");
+            page_.setLength(*known, "length typed");
         }
     });
 }
 
 void LengthPanel::showStudy() {
-    if (const auto known = desk_.page.knownLength())
+    if (const auto known = page_.knownLength())
         showNumber(length_, known->length);
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/page_detection.h"
 
 class QDoubleSpinBox;
 
@@ -11,12 +12,13 @@ class LengthPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit LengthPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit LengthPanel(PageDetection& page, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    PageDetection& page_;
     QDoubleSpinBox* length_;
 };
 

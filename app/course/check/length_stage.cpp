@@ -13,14 +13,14 @@ namespace {
 /// A sketch that fills no page is scaled by one length the learner knows.
 class LengthStage : public CheckStage {
 public:
-    explicit LengthStage(Desk& desk) : CheckStage(desk), tool_(desk.page) {}
-    bool isOn() const override { return desk_.page.knownLength().has_value(); }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LengthPanel(desk_); }
+    explicit LengthStage(StudySession& session) : CheckStage(session), tool_(session.page) {}
+    bool isOn() const override { return session_.page.knownLength().has_value(); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LengthPanel(session_.page); }
     Scene scene(Side side) override;
     NextThing next() override {
         return {tr("Put the rings on the ends of what you can measure, and say how long it is."),
-                {tr("That is its length"), [this] { desk_.page.endLength(true); }},
-                Action{tr("Leave it"), [this] { desk_.page.endLength(false); }}};
+                {tr("That is its length"), [this] { session_.page.endLength(true); }},
+                Action{tr("Leave it"), [this] { session_.page.endLength(false); }}};
     }
     bool offersLooking() const override { return false; }
 
@@ -35,7 +35,7 @@ Scene LengthStage::scene(Side side) {
     if (side == Side::Reference)
         return scenes_.guided(false);
     Scene scene = scenes_.picture(side);
-    const auto known = desk_.page.knownLength();
+    const auto known = session_.page.knownLength();
     if (scene.picture.isNull() || !known)
         return scene;
     scene.lay<LengthOverlay>(known->from, known->to,
@@ -44,8 +44,8 @@ Scene LengthStage::scene(Side side) {
     return scene;
 }
 
-std::unique_ptr<CheckStage> makeLengthStage(Desk& desk) {
-    return std::make_unique<LengthStage>(desk);
+std::unique_ptr<CheckStage> makeLengthStage(StudySession& session) {
+    return std::make_unique<LengthStage>(session);
 }
 
 } // namespace zokran

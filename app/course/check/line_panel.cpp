@@ -11,7 +11,7 @@
 
 namespace zokran {
 
-LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+LinePanel::LinePanel(OpenStudy& opened, QWidget* parent) : StepPanel(parent), opened_(opened) {
     which_ = addText({}, "caption");
     name_ = addHeading({});
     where_ = addText({});
@@ -19,8 +19,8 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     away->setToolTip(tr("The sketch shows no such line, or it is not to be judged"));
     column_->addWidget(away);
     connect(away, &QPushButton::clicked, this, [this] {
-        if (const auto& annotation = desk_.selection.lines.annotation())
-            eraseLine(desk_, annotation->line);
+        if (const auto& annotation = opened_.selection.lines.annotation())
+            eraseLine(opened_, annotation->line);
     });
     corners_ = addText({}, "caption");
     addText(tr("Keys on the sheet: Space takes the next ring, arrows move it, with Shift by more; Enter is done."),
@@ -29,7 +29,7 @@ LinePanel::LinePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
 }
 
 void LinePanel::showStudy() {
-    const auto& annotation = desk_.selection.lines.annotation();
+    const auto& annotation = opened_.selection.lines.annotation();
     if (!annotation)
         return;
     which_->setText(annotation->side == Side::Reference ? tr("Over the photograph, then over your sketch")
@@ -44,7 +44,7 @@ void LinePanel::showStudy() {
     where_->setText(qt(whereToLay(annotation->line, learnersTranslator())));
 }
 
-LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+LineButtons::LineButtons(OpenStudy& opened, QWidget* parent) : QWidget(parent), opened_(opened) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     int at = 0;
@@ -53,13 +53,13 @@ LineButtons::LineButtons(Desk& desk, QWidget* parent) : QWidget(parent), desk_(d
         button->setToolTip(qt(whereToLay(line, learnersTranslator())));
         grid->addWidget(button, at / 2, at % 2);
         ++at;
-        connect(button, &QPushButton::clicked, this, [this, line] { startLineAnnotation(desk_, line); });
+        connect(button, &QPushButton::clicked, this, [this, line] { startLineAnnotation(opened_, line); });
         buttons_.emplace_back(line, button);
     }
 }
 
 void LineButtons::showStudy() {
-    const Sketch* attempt = desk_.study().sketch();
+    const Sketch* attempt = opened_.study().sketch();
     for (const auto& [line, button] : buttons_) {
         const QString name = capital(qt(wordsFor(line, learnersTranslator())));
         button->setText(attempt && attempt->marks.lines.has(line) ? QStringLiteral("✓ ") + name : name);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/open_study.h"
 
 class QPushButton;
 
@@ -11,12 +12,13 @@ class LinePanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit LinePanel(Desk& desk, QWidget* parent = nullptr);
+    explicit LinePanel(OpenStudy& opened, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    OpenStudy& opened_;
     QLabel *name_, *where_, *which_, *corners_;
 };
 
@@ -25,11 +27,11 @@ class LineButtons : public QWidget {
     Q_OBJECT
 
 public:
-    explicit LineButtons(Desk& desk, QWidget* parent = nullptr);
+    explicit LineButtons(OpenStudy& opened, QWidget* parent = nullptr);
     void showStudy();
 
 private:
-    Desk& desk_;
+    OpenStudy& opened_;
     std::vector<std::pair<DrawnLine, QPushButton*>> buttons_;
 };
 

@@ -14,9 +14,10 @@ namespace {
 /// A line of the drawing for which no mark stands is laid over it.
 class LineStage : public CheckStage {
 public:
-    explicit LineStage(Desk& desk) : CheckStage(desk), tools_{{desk, Side::Reference}, {desk, Side::Sketch}} {}
-    bool isOn() const override { return isAnnotatingLine(desk_); }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LinePanel(desk_); }
+    explicit LineStage(StudySession& session)
+        : CheckStage(session), tools_{{session, Side::Reference}, {session, Side::Sketch}} {}
+    bool isOn() const override { return isAnnotatingLine(session_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new LinePanel(session_); }
     Scene scene(Side side) override;
     NextThing next() override;
     bool offersLooking() const override { return false; }
@@ -32,10 +33,10 @@ Scene LineStage::scene(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    const MarkSheet& sheet = desk_.study().marks(side);
+    const MarkSheet& sheet = session_.study().marks(side);
     if (sheet.ball)
         scene.lay<BallOverlay>(*sheet.ball);
-    const auto& annotation = desk_.selection.lines.annotation();
+    const auto& annotation = session_.selection.lines.annotation();
     const bool here = annotation && annotation->side == side;
     for (DrawnLine line : allDrawnLines)
         if (sheet.lines.has(line) && !(here && annotation->line == line))
@@ -56,21 +57,22 @@ Scene LineStage::scene(Side side) {
 }
 
 NextThing LineStage::next() {
-    const auto& annotation = desk_.selection.lines.annotation();
+    const auto& annotation = session_.selection.lines.annotation();
     const QString name = qt(wordsFor(annotation->line, learnersTranslator()));
-    const Action leave{tr("Leave it"), [this] { endLineAnnotation(desk_, false); }};
+    const Action leave{tr("Leave it"), [this] { endLineAnnotation(session_, false); }};
     if (!annotation->isLookedAt)
         return {annotation->side == Side::Reference
                     ? tr("Drag the rings onto the %1 in the photograph; press one that lies right.").arg(name)
                     : tr("Drag the rings onto the %1 as you drew it; press one that lies right.").arg(name),
                 {}, leave};
     return {annotation->side == Side::Reference ? tr("Drag the rings onto the %1 in the photograph.").arg(name)
-                                        : tr("Drag the rings onto the %1 as you drew it.").arg(name),
-            {tr("It lies there"), [this] { endLineAnnotation(desk_, true); }}, leave};
+                                                : tr("Drag the rings onto the %1 as you drew it.").arg(name),
+            {tr("It lies there"), [this] { endLineAnnotation(session_, true); }},
+            leave};
 }
 
-std::unique_ptr<CheckStage> makeLineStage(Desk& desk) {
-    return std::make_unique<LineStage>(desk);
+std::unique_ptr<CheckStage> makeLineStage(StudySession& session) {
+    return std::make_unique<LineStage>(session);
 }
 
 } // namespace zokran

@@ -19,17 +19,15 @@ namespace {
 /// The sketch is marked: a few by hand, the others where they are expected.
 class MarkStage : public CheckStage {
 public:
-    explicit MarkStage(Desk& desk)
-        : CheckStage(desk), ballTool_(desk, Side::Sketch), markTool_(desk, Side::Sketch), lookOverTool_(desk) {}
-    bool isOn() const override { return !sketchIsJudged(desk_) || isLookingOver(desk_); }
-    StepPanel* panel() override {
-        return panel_ ? panel_ : panel_ = new MarkPanel(desk_, Side::Sketch);
-    }
+    explicit MarkStage(StudySession& session)
+        : CheckStage(session), ballTool_(session, Side::Sketch), markTool_(session, Side::Sketch), lookOverTool_(session) {}
+    bool isOn() const override { return !sketchIsJudged(session_) || isLookingOver(session_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new MarkPanel(session_, Side::Sketch); }
     Scene scene(Side side) override;
     NextThing next() override;
 
 private:
-    /// The reference with its marks, and the one that is asked for taken up.
+    /// The reference with its marks, the one that is asked for highlighted.
     Scene askedOnReference();
 
     BallTool ballTool_;
@@ -59,7 +57,7 @@ QRectF closeTo(const PicturePoint& at, const View& view) {
     return {at.x() - reach, at.y() - reach, 2 * reach, 2 * reach};
 }
 
-/// The rings of eyebrows, lids and lips that were found in a picture, one of them taken up.
+/// The rings of eyebrows, lids and lips that were found in a picture, one of them selected.
 ExpressionOverlay::Shown ringsOf(const MarkSheet& sheet, ExpressionMark taken) {
     ExpressionOverlay::Shown shown;
     for (int i = 0; i < expressionMarkCount; ++i) {
@@ -77,25 +75,25 @@ ExpressionOverlay::Shown ringsOf(const MarkSheet& sheet, ExpressionMark taken) {
 } // namespace
 
 Scene MarkStage::askedOnReference() {
-    const auto looked = lookedOverMark(desk_);
+    const auto looked = lookedOverMark(session_);
     const auto* ring = looked ? std::get_if<ExpressionMark>(&*looked) : nullptr;
-    const auto mark = askedMark(desk_, Side::Sketch);
-    if ((!mark && !ring) || !desk_.fit())
+    const auto mark = askedMark(session_, Side::Sketch);
+    if ((!mark && !ring) || !session_.fit())
         return scenes_.guided(false);
     Scene scene = scenes_.picture(Side::Reference);
     if (scene.picture.isNull())
         return scene;
-    scene.frame = scenes_.seenFrame(desk_.fit()->view, scene.extent);
+    scene.frame = scenes_.seenFrame(session_.fit()->view, scene.extent);
     scene.isFollowed = looked.has_value();
     if (ring) {
-        if (const auto& seen = desk_.study().reference.expression[*ring]; seen && seen->usable())
-            scene.frame = closeTo(*seen->at, desk_.fit()->view);
-        scene.lay<ExpressionOverlay>(ringsOf(desk_.study().reference, *ring));
+        if (const auto& seen = session_.study().reference.expression[*ring]; seen && seen->usable())
+            scene.frame = closeTo(*seen->at, session_.fit()->view);
+        scene.lay<ExpressionOverlay>(ringsOf(session_.study().reference, *ring));
         return scene;
     }
     MarksShown shown;
-    shown.preplaced[*mark] = desk_.study().reference.seen(*mark).value_or(
-        PhotoPoint(desk_.fit()->view.project(desk_.fit()->head[*mark])));
+    shown.preplaced[*mark] =
+        session_.study().reference.seen(*mark).value_or(PhotoPoint(session_.fit()->view.project(session_.fit()->head[*mark])));
     shown.asked = mark;
     scene.lay<MarksOverlay>(std::move(shown));
     return scene;
@@ -104,7 +102,7 @@ Scene MarkStage::askedOnReference() {
 Scene MarkStage::scene(Side side) {
     if (side == Side::Reference)
         return askedOnReference();
-    const Sketch* attempt = desk_.study().sketch();
+    const Sketch* attempt = session_.study().sketch();
     Scene scene = attempt ? scenes_.picture(side) : scenes_.drawn(true);
     if (!attempt || scene.picture.isNull())
         return scene;
@@ -114,19 +112,19 @@ Scene MarkStage::scene(Side side) {
         if (attempt->marks.lines.has(line))
             scene.lay<DrawnLineOverlay>(line, attempt->marks.lines[line]);
     MarksShown shown{attempt->marks.marks, attempt->marks.expression};
-    shown.touched = desk_.selection.marks.touched(Side::Sketch);
-    shown.asked = askedMark(desk_, Side::Sketch);
-    if (const auto looked = lookedOverMark(desk_); looked && desk_.comparison()) {
+    shown.touched = session_.selection.marks.touched(Side::Sketch);
+    shown.asked = askedMark(session_, Side::Sketch);
+    if (const auto looked = lookedOverMark(session_); looked && session_.comparison()) {
         shown.touched = shown.asked;
         scene.isFollowed = true;
-        scene.frame = closeTo(*placedIn(attempt->marks, *looked)->at, desk_.comparison()->registeredView);
+        scene.frame = closeTo(*placedIn(attempt->marks, *looked)->at, session_.comparison()->registeredView);
         scene.lay<MarksOverlay>(std::move(shown));
         if (const auto* ring = std::get_if<ExpressionMark>(&*looked))
             scene.lay<ExpressionOverlay>(ringsOf(attempt->marks, *ring));
         scene.tools = {&lookOverTool_, &ballTool_, &markTool_};
         return scene;
     }
-    const auto expected = expectedMarks(desk_);
+    const auto expected = expectedMarks(session_);
     bool any = false;
     for (int i = 0; i < markCount; ++i)
         if (const auto& at = expected[markAt(i)]) {
@@ -135,7 +133,7 @@ Scene MarkStage::scene(Side side) {
         }
     if (any)
         scene.frame = frameOf(shown);
-    else if (const auto head = headTakenUp(desk_))
+    else if (const auto head = chosenHeadFrame(session_))
         scene.frame = QRectF(QPointF(head->low.x(), head->low.y()), QPointF(head->high.x(), head->high.y()));
     markTool_.showCandidate(shown);
     scene.lay<MarksOverlay>(std::move(shown));
@@ -144,52 +142,49 @@ Scene MarkStage::scene(Side side) {
 }
 
 NextThing MarkStage::next() {
-    if (desk_.study().sketches.empty())
+    if (session_.study().sketches.empty())
         return {tr("Photograph your sketch and open it here."),
-                {tr("Open the sketch's photograph…"),
-                 [this] { emit desk_.choosePicture(Side::Sketch); }}};
-    if (const auto mark = lookedOverMark(desk_)) {
+                {tr("Open the sketch's photograph…"), [this] { emit session_.choosePicture(Side::Sketch); }}};
+    if (const auto mark = lookedOverMark(session_)) {
         return {tr("Does the ring sit where you drew the %1? Confirm it with Enter, or drag it right. %2 to look at.")
                     .arg(nameOf(*mark))
-                    .arg(std::max<std::size_t>(1, marksToLookOver(desk_).size())),
+                    .arg(std::max<std::size_t>(1, marksToLookOver(session_).size())),
                 {tr("It is right"), [this] { lookOverTool_.confirm(); }},
                 Action{tr("The rest is right"), [this] {
-                           confirmSuggestions(desk_, Side::Sketch);
-                           desk_.selection.marks.lookOver(false);
+                           confirmSuggestions(session_, Side::Sketch);
+                           session_.selection.marks.lookOver(false);
                        }}};
     }
-    if (desk_.faces.isRunning() && desk_.study().sketch() && desk_.study().sketch()->marks.seenMarks().empty())
-        return {tr("Looking for the features on your sketch…"),
-                {tr("Mark by hand"), [this] { desk_.faces.toggle(); }}};
-    if (const auto mark = markToPlace(desk_, Side::Sketch)) {
+    if (session_.faces.isRunning() && session_.study().sketch() && session_.study().sketch()->marks.seenMarks().empty())
+        return {tr("Looking for the features on your sketch…"), {tr("Mark by hand"), [this] { session_.faces.toggle(); }}};
+    if (const auto mark = markToPlace(session_, Side::Sketch)) {
         const QString name = qt(sidedWordsFor(*mark, learnersTranslator()));
-        const Action leave = quickCheckIsPossible(desk_)
-                                 ? Action{tr("Enough for a quick check"), [this] { leaveRest(desk_); }}
-                                 : Action{tr("Not drawn yet"), [this, mark] { hideMark(desk_, Side::Sketch, *mark); }};
-        if (const auto at = expectedMarks(desk_)[*mark])
-            return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.")
-                        .arg(name),
-                    {tr("It is"), [this, mark, at] { placeMark(desk_, Side::Sketch, *mark, *at); }},
+        const Action leave = quickCheckIsPossible(session_)
+                                 ? Action{tr("Enough for a quick check"), [this] { leaveRest(session_); }}
+                                 : Action{tr("Not drawn yet"), [this, mark] { hideMark(session_, Side::Sketch, *mark); }};
+        if (const auto at = expectedMarks(session_)[*mark])
+            return {tr("Is the ring on your %1? Confirm it with Enter, or click the right place.").arg(name),
+                    {tr("It is"), [this, mark, at] { placeMark(session_, Side::Sketch, *mark, *at); }},
                     leave};
         // Before the first mark it can still wait for fresh eyes.
-        if (desk_.study().sketch()->marks.seenMarks().empty() && !desk_.selection.check.lookedAgain())
+        if (session_.study().sketch()->marks.seenMarks().empty() && !session_.selection.check.lookedAgain())
             return {tr("Click the %1 on your sketch, or put it aside and look again tomorrow.").arg(name),
                     {},
-                    Action{tr("Put it aside till tomorrow"), [this] { emit desk_.toShelf(); }}};
+                    Action{tr("Put it aside till tomorrow"), [this] { emit session_.toShelf(); }}};
         return {tr("Click the %1 on your sketch.").arg(name), {}, leave};
     }
-    NextThing next{tr("The sketch cannot be compared yet: %1.").arg(desk_.analysis.lacking(Side::Sketch)),
-                   {tr("Block in"), [this] { desk_.document.goTo("block-in"); }}};
+    NextThing next{tr("The sketch cannot be compared yet: %1.").arg(session_.analysis.lacking(Side::Sketch)),
+                   {tr("Block in"), [this] { session_.document.goTo("block-in"); }}};
     // What is held may be what is lacking.
-    if (desk_.study().hold != Hold::All)
+    if (session_.study().hold != Hold::All)
         next.other = Action{tr("Hold all features"), [this] {
-                              desk_.document.edit(tr("Hold something else"), {}, [](Study& s) { s.hold = Hold::All; });
-                          }};
+                                session_.document.edit(tr("Hold something else"), {}, [](Study& s) { s.hold = Hold::All; });
+                            }};
     return next;
 }
 
-std::unique_ptr<CheckStage> makeMarkStage(Desk& desk) {
-    return std::make_unique<MarkStage>(desk);
+std::unique_ptr<CheckStage> makeMarkStage(StudySession& session) {
+    return std::make_unique<MarkStage>(session);
 }
 
 } // namespace zokran

@@ -13,7 +13,7 @@
 
 namespace zokran {
 
-PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+PagePanel::PagePanel(StudySession& session, QWidget* parent) : StepPanel(parent), session_(session) {
     addHeading(tr("Your page"));
     addText(tr("Put each ring on a corner of the paper, also where it runs out of the picture. The "
                "dashed lines are the paper's quarters: they should look as the paper lies."));
@@ -45,25 +45,23 @@ PagePanel::PagePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     connect(paper_, &QComboBox::activated, this, [this](int index) {
         const std::string name = paper_->itemData(index).toString().toStdString();
         if (!name.empty())
-            desk_.page.setPaper(paperNamed(name));
+            session_.page.setPaper(paperNamed(name));
     });
     for (QDoubleSpinBox* box : {width_, height_})
         connect(box, &QDoubleSpinBox::valueChanged, this, [this] {
             if (!refreshing_)
-                desk_.page.setPaper({{width_->value()}, {height_->value()}});
+                session_.page.setPaper({{width_->value()}, {height_->value()}});
         });
-    connect(tone_, &QComboBox::activated, this,
-            [this](int index) { desk_.page.setTone(static_cast<PaperChoice>(index)); });
+    connect(tone_, &QComboBox::activated, this, [this](int index) { session_.page.setTone(static_cast<PaperChoice>(index)); });
     connect(evened_, &QCheckBox::toggled, this, [this](bool on) {
         if (!refreshing_)
-            desk_.page.setEvened(on);
+            session_.page.setEvened(on);
     });
-    connect(again, &QPushButton::clicked, this,
-            [this] { desk_.page.look(desk_.photograph(Side::Sketch)); });
+    connect(again, &QPushButton::clicked, this, [this] { session_.page.look(session_.photograph(Side::Sketch)); });
 }
 
 void PagePanel::showStudy() {
-    const auto& flat = desk_.page.flat();
+    const auto& flat = session_.page.flat();
     if (!flat)
         return;
     const PaperSize upright{std::min(flat->paper.width, flat->paper.height),

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 
 class QCheckBox;
 class QComboBox;
@@ -13,12 +14,13 @@ class PagePanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit PagePanel(Desk& desk, QWidget* parent = nullptr);
+    explicit PagePanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    StudySession& session_;
     QComboBox* paper_;
     QDoubleSpinBox *width_, *height_;
     QComboBox* tone_;

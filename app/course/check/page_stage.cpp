@@ -11,9 +11,9 @@ namespace {
 /// The photograph with the paper's corners, to be put right.
 class PageStage : public CheckStage {
 public:
-    explicit PageStage(Desk& desk) : CheckStage(desk), cornerTool_(desk.page) {}
-    bool isOn() const override { return desk_.page.isAdjusting() || desk_.page.isLooking(); }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new PagePanel(desk_); }
+    explicit PageStage(StudySession& session) : CheckStage(session), cornerTool_(session.page) {}
+    bool isOn() const override { return session_.page.isAdjusting() || session_.page.isLooking(); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new PagePanel(session_); }
     Scene scene(Side side) override;
     NextThing next() override;
     bool offersLooking() const override { return false; }
@@ -28,9 +28,9 @@ private:
 Scene PageStage::scene(Side side) {
     if (side == Side::Reference)
         return scenes_.guided(false);
-    if (!desk_.page.isAdjusting())
+    if (!session_.page.isAdjusting())
         return scenes_.picture(side);
-    const PageRectification& flat = *desk_.page.flat();
+    const PageRectification& flat = *session_.page.flat();
     Scene scene = scenes_.photograph(side);
     scene.caption = tr("The photograph of your page");
     QPolygonF corners;
@@ -47,17 +47,15 @@ Scene PageStage::scene(Side side) {
 }
 
 NextThing PageStage::next() {
-    const Action whole{tr("Use the photograph as it is"), [this] { desk_.page.useWhole(); }};
-    if (desk_.page.isLooking() && !desk_.page.isAdjusting())
+    const Action whole{tr("Use the photograph as it is"), [this] { session_.page.useWhole(); }};
+    if (session_.page.isLooking() && !session_.page.isAdjusting())
         return {tr("Looking for the page in your photograph…"),
-                {tr("Use the photograph as it is"), [this] { desk_.page.stop(); }}};
-    return {tr("Drag each ring on to a corner of the paper."),
-            {tr("Lay it flat"), [this] { desk_.page.finish(); }},
-            whole};
+                {tr("Use the photograph as it is"), [this] { session_.page.stop(); }}};
+    return {tr("Drag each ring on to a corner of the paper."), {tr("Lay it flat"), [this] { session_.page.finish(); }}, whole};
 }
 
-std::unique_ptr<CheckStage> makePageStage(Desk& desk) {
-    return std::make_unique<PageStage>(desk);
+std::unique_ptr<CheckStage> makePageStage(StudySession& session) {
+    return std::make_unique<PageStage>(session);
 }
 
 } // namespace zokran

@@ -10,7 +10,7 @@
 
 namespace zokran {
 
-SelfAssessmentPanel::SelfAssessmentPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+SelfAssessmentPanel::SelfAssessmentPanel(CheckState& check, QWidget* parent) : StepPanel(parent), check_(check) {
     addHeading(tr("Say it first"));
     addText(tr("Look from a step away. What looks wrong, the biggest first? Point at it on your "
                "sketch, or choose it here. It trains the eye; nobody marks you for it."));
@@ -20,14 +20,14 @@ SelfAssessmentPanel::SelfAssessmentPanel(Desk& desk, QWidget* parent) : StepPane
         button->setProperty("role", "line");
         column_->addWidget(button);
         parts_.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, part] { desk_.selection.check.toggleAssessed(part); });
+        connect(button, &QPushButton::clicked, this, [this, part] { check_.toggleAssessed(part); });
     }
     addText(tr("Or go straight on: Enter on the sketch shows the check."), "caption");
     column_->addStretch();
 }
 
 void SelfAssessmentPanel::showStudy() {
-    const auto& said = desk_.selection.check.selfAssessment();
+    const auto& said = check_.selfAssessment();
     for (std::size_t i = 0; i < parts_.size(); ++i) {
         const auto at = std::find(said.begin(), said.end(), allParts[i]);
         const QString words = capital(qt(wordsFor(allParts[i], learnersTranslator())));

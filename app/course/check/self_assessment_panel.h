@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/selection/check_state.h"
 
 #include <vector>
 
@@ -13,12 +14,13 @@ class SelfAssessmentPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit SelfAssessmentPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit SelfAssessmentPanel(CheckState& check, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
 
 private:
+    CheckState& check_;
     std::vector<QPushButton*> parts_;
 };
 

@@ -12,12 +12,12 @@ namespace {
 /// Before anything is told, the learner says what looks wrong.
 class SelfAssessmentStage : public CheckStage {
 public:
-    explicit SelfAssessmentStage(Desk& desk) : CheckStage(desk), tool_(desk) {}
+    explicit SelfAssessmentStage(StudySession& session) : CheckStage(session), tool_(session) {}
     bool isOn() const override {
-        const Sketch* attempt = desk_.study().sketch();
+        const Sketch* attempt = session_.study().sketch();
         return attempt && !attempt->selfAssessment;
     }
-    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SelfAssessmentPanel(desk_); }
+    StepPanel* panel() override { return panel_ ? panel_ : panel_ = new SelfAssessmentPanel(session_.selection.check); }
     Scene scene(Side side) override;
     NextThing next() override;
 
@@ -53,13 +53,12 @@ Scene SelfAssessmentStage::scene(Side side) {
     Scene scene = scenes_.picture(side);
     if (scene.picture.isNull())
         return scene;
-    const Comparison& c = *desk_.comparison();
-    scene.frame = scenes_.headFrame(side == Side::Reference ? desk_.fit()->view : c.registeredView);
+    const Comparison& c = *session_.comparison();
+    scene.frame = scenes_.headFrame(side == Side::Reference ? session_.fit()->view : c.registeredView);
     if (side == Side::Sketch) {
         std::vector<SelfAssessmentOverlay::Place> places;
-        for (Part part : desk_.selection.check.selfAssessment())
-            places.push_back({placeOf(part, desk_.study().marks(side), c),
-                              static_cast<int>(places.size()) + 1});
+        for (Part part : session_.selection.check.selfAssessment())
+            places.push_back({placeOf(part, session_.study().marks(side), c), static_cast<int>(places.size()) + 1});
         scene.lay<SelfAssessmentOverlay>(std::move(places));
         scene.tools = {&tool_};
     }
@@ -67,15 +66,15 @@ Scene SelfAssessmentStage::scene(Side side) {
 }
 
 NextThing SelfAssessmentStage::next() {
-    const bool any = !desk_.selection.check.selfAssessment().empty();
+    const bool any = !session_.selection.check.selfAssessment().empty();
     return {any ? tr("Anything else? Then see what the measuring says.")
                 : tr("Point at what looks wrong to you, the biggest first."),
             {any ? tr("Show the check") : tr("Skip: show the check"),
-             [this] { commitSelfAssessment(desk_, desk_.selection.check.selfAssessment()); }}};
+             [this] { commitSelfAssessment(session_, session_.selection.check.selfAssessment()); }}};
 }
 
-std::unique_ptr<CheckStage> makeSelfAssessmentStage(Desk& desk) {
-    return std::make_unique<SelfAssessmentStage>(desk);
+std::unique_ptr<CheckStage> makeSelfAssessmentStage(StudySession& session) {
+    return std::make_unique<SelfAssessmentStage>(session);
 }
 
 } // namespace zokran

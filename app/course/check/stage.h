@@ -10,7 +10,7 @@ namespace zokran {
 /// app/course/check; the list of them, in order, stands below. The first that is on is shown.
 class CheckStage {
 public:
-    explicit CheckStage(Desk& desk) : desk_(desk), scenes_(desk) {}
+    explicit CheckStage(StudySession& session) : session_(session), scenes_(session) {}
     virtual ~CheckStage() = default;
 
     virtual bool isOn() const = 0;
@@ -21,11 +21,11 @@ public:
     virtual bool offersLooking() const { return true; }
 
 protected:
-    Desk& desk_;
+    StudySession& session_;
     Scenes scenes_;
 };
 
-using MakeCheckStage = std::unique_ptr<CheckStage>(Desk& desk);
+using MakeCheckStage = std::unique_ptr<CheckStage>(StudySession& session);
 /// The list; the first stage that is on is shown.
 #define ZOKRAN_CHECK_STAGES \
     makePageStage, makeLengthStage, makeLineStage, makeExpressionStage, makeFreshStage, makeHeadStage, makeMarkStage, \

@@ -18,15 +18,15 @@ public:
     /// What it is good for, a sentence or two.
     virtual QString about() const = 0;
     /// What is done on the paper, one step after another.
-    virtual std::vector<QString> steps(const Desk& desk) const = 0;
+    virtual std::vector<QString> steps(const OpenStudy& opened) const = 0;
     /// The reference as this approach looks at it.
-    virtual Scene seen(Desk& desk, Scenes& scenes) const {
-        Q_UNUSED(desk);
+    virtual Scene seen(StudySession& session, Scenes& scenes) const {
+        Q_UNUSED(session);
         return scenes.guided(true);
     }
     /// What lies beside it.
-    virtual Scene beside(Desk& desk, Scenes& scenes) const {
-        Q_UNUSED(desk);
+    virtual Scene beside(StudySession& session, Scenes& scenes) const {
+        Q_UNUSED(session);
         return scenes.fittedFormAlone();
     }
 };

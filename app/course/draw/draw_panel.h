@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 
 #include <vector>
 
@@ -11,7 +12,7 @@ class QPushButton;
 namespace zokran {
 
 class OtherViews;
-class WayThere;
+class DrawingAnimation;
 class ClockFace;
 
 /// How the drawing is gone about on paper, step by step, and what the head looks like at other turns.
@@ -19,7 +20,7 @@ class DrawPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit DrawPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit DrawPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -27,13 +28,14 @@ protected:
 private:
     void buildSteps(const std::vector<QString>& words);
 
+    StudySession& session_;
     QComboBox* approach_;
     QLabel* about_;
     std::vector<QString> words_; ///< of the steps that are shown
     QVBoxLayout* steps_;
     std::vector<QPushButton*> buttons_;
     OtherViews* views_;
-    WayThere* wayThere_;
+    DrawingAnimation* animation_;
     ClockFace* clock_;
 };
 

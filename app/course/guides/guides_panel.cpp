@@ -36,14 +36,14 @@ constexpr double hairSteps = 100; // to a ball radius
 
 } // namespace
 
-GuidesPanel::GuidesPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+GuidesPanel::GuidesPanel(OpenStudy& opened, QWidget* parent) : StepPanel(parent), opened_(opened) {
     addHeading(tr("Guides"));
     buildDepth();
     buildSchools();
     likeness_ = addText({});
     buildLines();
     buildMore();
-    column_->addWidget(sitter_ = new SitterFold(desk_));
+    column_->addWidget(sitter_ = new SitterFold(opened_));
     addText(tr("Point at a line: beside its name stands how far it may lie off, in % of the head's height."),
             "caption");
     column_->addStretch();
@@ -52,7 +52,7 @@ GuidesPanel::GuidesPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) 
 void GuidesPanel::changeLook(const QString& words, const QString& merge,
                              const std::function<void(FormLook&)>& change) {
     if (!refreshing_)
-        desk_.document.edit(words, merge, [&](Study& s) { change(s.look); });
+        opened_.document.edit(words, merge, [&](Study& s) { change(s.look); });
 }
 
 void GuidesPanel::buildDepth() {
@@ -98,15 +98,13 @@ void GuidesPanel::buildSchools() {
     formAbout_ = addText({}, "caption");
     connect(canon_, &QComboBox::currentIndexChanged, this, [this] {
         if (!refreshing_)
-            desk_.document.edit(tr("Change the canon"), {}, [&](Study& s) {
-                s.canon = canon_->currentData().toString().toStdString();
-            });
+            opened_.document.edit(tr("Change the canon"), {},
+                                  [&](Study& s) { s.canon = canon_->currentData().toString().toStdString(); });
     });
     connect(form_, &QComboBox::currentIndexChanged, this, [this] {
         if (!refreshing_)
-            desk_.document.edit(tr("Change the first form"), {}, [&](Study& s) {
-                s.form = form_->currentData().toString().toStdString();
-            });
+            opened_.document.edit(tr("Change the first form"), {},
+                                  [&](Study& s) { s.form = form_->currentData().toString().toStdString(); });
     });
 }
 
@@ -114,7 +112,7 @@ void GuidesPanel::fillSchools() {
     std::vector<std::string> troubles;
     canons_ = canons(&troubles);
     for (const std::string& trouble : troubles)
-        emit desk_.document.troubled(qt(trouble));
+        emit opened_.document.troubled(qt(trouble));
     const double density = devicePixelRatioF();
     canon_->clear();
     over_->clear();
@@ -150,13 +148,12 @@ void GuidesPanel::buildLines() {
                 [this, id = std::string(line.id), asked = line.onlyWhenAsked, name](bool on) {
                     if (refreshing_)
                         return;
-                    desk_.document.edit(on ? tr("Show: %1").arg(name) : tr("Hide: %1").arg(name),
-                                        {}, [&](Study& s) {
-                                            if (on == asked)
-                                                s.switchedLines.insert(id);
-                                            else
-                                                s.switchedLines.erase(id);
-                                        });
+                    opened_.document.edit(on ? tr("Show: %1").arg(name) : tr("Hide: %1").arg(name), {}, [&](Study& s) {
+                        if (on == asked)
+                            s.switchedLines.insert(id);
+                        else
+                            s.switchedLines.erase(id);
+                    });
                 });
     }
     fold->inside()->addLayout(grid);
@@ -214,28 +211,26 @@ void GuidesPanel::takeCanon() {
                                                       tr("Schools (*.json)"));
     if (file.isEmpty())
         return;
-    desk_.document.tryEdit([&] { keepCanon(file.toStdString()); });
+    opened_.document.tryEdit([&] { keepCanon(file.toStdString()); });
     canons_.clear();
     refresh();
 }
 
 void GuidesPanel::keepSitterAsCanon() {
-    if (!desk_.fit())
+    if (!opened_.fit())
         return;
     bool sure = false;
-    const QString name = QInputDialog::getText(this, tr("Keep this sitter as a school"),
-                                               tr("What is the school called?"), QLineEdit::Normal,
-                                               qt(desk_.study().sitter), &sure);
+    const QString name = QInputDialog::getText(this, tr("Keep this sitter as a school"), tr("What is the school called?"),
+                                               QLineEdit::Normal, qt(opened_.study().sitter), &sure);
     if (!sure || name.trimmed().isEmpty())
         return;
-    desk_.document.tryEdit(
-        [&] { keepOwnCanon(name.trimmed().toStdString(), measuresOf(desk_.fit()->head)); });
+    opened_.document.tryEdit([&] { keepOwnCanon(name.trimmed().toStdString(), measuresOf(opened_.fit()->head)); });
     canons_.clear();
     refresh();
 }
 
 void GuidesPanel::showStudy() {
-    const Study& s = desk_.study();
+    const Study& s = opened_.study();
     // A school that has come by dropping its file is looked for too.
     if (canons_.empty() || (s.canon != ownLevels && canon_->findData(qt(s.canon)) < 0))
         fillSchools();
@@ -263,9 +258,8 @@ void GuidesPanel::showStudy() {
     straightsName_->setEnabled(s.form == "envelope");
     // The likeness in three sentences: what a school would not have told.
     QStringList words;
-    if (desk_.fit() && canon != canons_.end())
-        for (const std::string& line :
-             likenessWords(sitterTable(*desk_.fit(), {*canon}), canon->id, learnersTranslator()))
+    if (opened_.fit() && canon != canons_.end())
+        for (const std::string& line : likenessWords(sitterTable(*opened_.fit(), {*canon}), canon->id, learnersTranslator()))
             words << capital(qt(line));
     likeness_->setText(words.join("\n"));
     likeness_->setVisible(!words.isEmpty());

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/open_study.h"
 #include "core/construction/canon.h"
 
 #include <vector>
@@ -20,7 +21,7 @@ class GuidesPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit GuidesPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit GuidesPanel(OpenStudy& opened, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -36,6 +37,7 @@ private:
     void takeCanon();
     void keepSitterAsCanon();
 
+    OpenStudy& opened_;
     std::vector<Canon> canons_;
     QComboBox *canon_, *over_, *form_;
     QLabel *about_, *formAbout_, *likeness_, *straightsName_;

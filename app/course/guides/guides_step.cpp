@@ -8,7 +8,7 @@ namespace {
 
 class GuidesStep : public Step {
 public:
-    explicit GuidesStep(Desk& desk) : Step(desk) {}
+    explicit GuidesStep(StudySession& session) : Step(session) {}
     std::string id() const override { return "guides"; }
     QString name() const override { return tr("Guides"); }
     QString lacks() const override;
@@ -24,7 +24,7 @@ private:
 } // namespace
 
 QString GuidesStep::lacks() const {
-    return desk_.fit() ? QString() : tr("marks on the reference");
+    return session_.fit() ? QString() : tr("marks on the reference");
 }
 
 Scene GuidesStep::scene(Side side) {
@@ -32,16 +32,15 @@ Scene GuidesStep::scene(Side side) {
 }
 
 NextThing GuidesStep::next() {
-    if (!desk_.fit())
-        return {tr("The guides follow from the marks on the head: %1.")
-                    .arg(desk_.analysis.lacking(Side::Reference)),
+    if (!session_.fit())
+        return {tr("The guides follow from the marks on the head: %1.").arg(session_.analysis.lacking(Side::Reference)),
                 goTo(tr("Block in"), "block-in")};
     return {tr("Follow each guide round the head. Switch off what you do not need."),
             goTo(tr("Draw it"), "draw")};
 }
 
-std::unique_ptr<Step> makeGuidesStep(Desk& desk) {
-    return std::make_unique<GuidesStep>(desk);
+std::unique_ptr<Step> makeGuidesStep(StudySession& session) {
+    return std::make_unique<GuidesStep>(session);
 }
 
 } // namespace zokran

@@ -25,7 +25,7 @@ constexpr double hardlyStraighter = 0.1;
 
 } // namespace
 
-KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+KeepPanel::KeepPanel(StudySession& session, QWidget* parent) : StepPanel(parent), session_(session) {
     addHeading(tr("Keep"));
     summary_ = addText({});
     attemptLabel_ = addText(tr("S&ketch on the bench"), "strong");
@@ -45,20 +45,19 @@ KeepPanel::KeepPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
     notes_->setUndoRedoEnabled(false);
     useStudyUndo(notes_);
     buildDiary();
-    column_->addWidget(new SheetButton(tr("Correction sheet…"), desk_, correctionSheetKind, &Desk::saveSheet));
+    column_->addWidget(new SheetButton(tr("Correction sheet…"), session_, correctionSheetKind, &StudySession::saveSheet));
     addText(tr("A drawing is changeable and likeness comes late. An error is information: the ones "
                "that come back are the ones worth practising."),
             "caption");
     column_->addStretch();
     connect(notes_, &QPlainTextEdit::textChanged, this, [this] {
         if (!refreshing_)
-            desk_.document.edit(tr("Write notes"), "notes",
-                                [&](Study& s) { s.notes = notes_->toPlainText().toStdString(); });
+            session_.document.edit(tr("Write notes"), "notes", [&](Study& s) { s.notes = notes_->toPlainText().toStdString(); });
     });
     connect(attempt_, &QComboBox::currentIndexChanged, this, [this](int index) {
         if (!refreshing_ && index >= 0)
-            desk_.document.edit(tr("Lay another sketch on the bench"), {},
-                                [&](Study& s) { s.current = static_cast<std::size_t>(index); });
+            session_.document.edit(tr("Lay another sketch on the bench"), {},
+                                   [&](Study& s) { s.current = static_cast<std::size_t>(index); });
     });
 }
 
@@ -79,8 +78,7 @@ void KeepPanel::buildDiary() {
         grid->addWidget(edit, row, 1);
         diary_.push_back({kept, edit});
         connect(edit, &QLineEdit::textEdited, this, [this, key, kept](const QString& text) {
-            desk_.document.edit(tr("Write the diary"), key,
-                                [&](Study& s) { s.diary.*kept = text.toStdString(); });
+            session_.document.edit(tr("Write the diary"), key, [&](Study& s) { s.diary.*kept = text.toStdString(); });
         });
     };
     line(tr("&Materials"), tr("2B, grey paper"), "materials", &Diary::materials);
@@ -95,14 +93,13 @@ void KeepPanel::buildDiary() {
     grid->addWidget(label, row, 0);
     grid->addWidget(measured_, row, 1);
     connect(measured_, &QComboBox::activated, this, [this](int index) {
-        desk_.document.edit(tr("Write the diary"), {},
-                            [&](Study& s) { s.diary.measured = static_cast<Measured>(index); });
+        session_.document.edit(tr("Write the diary"), {}, [&](Study& s) { s.diary.measured = static_cast<Measured>(index); });
     });
     took_ = addText({}, "caption");
 }
 
 QString KeepPanel::summary() const {
-    const auto& comparison = desk_.comparison();
+    const auto& comparison = session_.comparison();
     if (!comparison)
         return tr("There is no comparison to keep yet.");
     const Finding& first = comparison->findings.front();
@@ -126,7 +123,7 @@ QString KeepPanel::summary() const {
 }
 
 void KeepPanel::showStudy() {
-    const Study& s = desk_.study();
+    const Study& s = session_.study();
     if (notes_->toPlainText() != qt(s.notes))
         notes_->setPlainText(qt(s.notes));
     summary_->setText(summary());
@@ -151,9 +148,10 @@ void KeepPanel::showStudy() {
             tr("Sketch %1, %2").arg(i + 1).arg(qt(s.sketches[i].drawn.substr(0, 10))));
     attempt_->setCurrentIndex(static_cast<int>(s.current));
     QStringList came;
-    if (const auto& timeline = desk_.history.timeline())
+    if (const auto& timeline = session_.history.timeline())
         for (const FindingOnset& onset : timeline->onsets)
-            came << qt(wordsFor(FindingOnset{onset.finding, desk_.history.photographOf(onset.snapshot)}, learnersTranslator()));
+            came << qt(
+                wordsFor(FindingOnset{onset.finding, session_.history.photographOf(onset.snapshot)}, learnersTranslator()));
     cameLabel_->setVisible(!came.isEmpty());
     came_->setVisible(!came.isEmpty());
     came_->setText(came.join('\n'));

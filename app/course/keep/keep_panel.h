@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 #include "logbook/study.h"
 
 #include <vector>
@@ -17,7 +18,7 @@ class KeepPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit KeepPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit KeepPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -31,6 +32,7 @@ private:
         std::string Diary::*kept;
         QLineEdit* edit;
     };
+    StudySession& session_;
     std::vector<Entry> diary_;
     QComboBox* measured_;
     QLabel* took_;

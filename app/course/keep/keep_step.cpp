@@ -8,7 +8,7 @@ namespace {
 
 class KeepStep : public Step {
 public:
-    explicit KeepStep(Desk& desk) : Step(desk) {}
+    explicit KeepStep(StudySession& session) : Step(session) {}
     std::string id() const override { return "keep"; }
     QString name() const override { return tr("Keep"); }
     QString lacks() const override;
@@ -23,7 +23,7 @@ private:
 } // namespace
 
 QString KeepStep::lacks() const {
-    return desk_.study().notes.empty() ? tr("your notes") : QString();
+    return session_.study().notes.empty() ? tr("your notes") : QString();
 }
 
 Scene KeepStep::scene(Side side) {
@@ -32,11 +32,11 @@ Scene KeepStep::scene(Side side) {
 
 NextThing KeepStep::next() {
     return {tr("Write down what you noticed, then take the next head."),
-            {tr("Open the next photograph…"), [this] { emit desk_.choosePicture(Side::Reference); }}};
+            {tr("Open the next photograph…"), [this] { emit session_.choosePicture(Side::Reference); }}};
 }
 
-std::unique_ptr<Step> makeKeepStep(Desk& desk) {
-    return std::make_unique<KeepStep>(desk);
+std::unique_ptr<Step> makeKeepStep(StudySession& session) {
+    return std::make_unique<KeepStep>(session);
 }
 
 } // namespace zokran

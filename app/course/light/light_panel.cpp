@@ -54,7 +54,7 @@ QIcon toneIcon(double drawn, double expected, double density) {
 
 } // namespace
 
-LightPanel::LightPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+LightPanel::LightPanel(StudySession& session, QWidget* parent) : StepPanel(parent), session_(session) {
     buildForm();
     buildTones();
     buildLight();
@@ -93,14 +93,12 @@ void LightPanel::buildLight() {
     row->addLayout(words, 1);
     column_->addLayout(row);
     column_->addWidget(read_ = new QPushButton(tr("&Read it from the photo")));
-    connect(read_, &QPushButton::clicked, this,
-            [this] { desk_.light.read(desk_.picture(Side::Reference)); });
+    connect(read_, &QPushButton::clicked, this, [this] { session_.light.read(session_.picture(Side::Reference)); });
     connect(ball_, &LightBall::moved, this, [this](const LightDirection& to, int gesture) {
-        desk_.light.set(tr("Turn the light"), QString("light %1").arg(gesture),
-                        [&](Lighting& l) { l.key = to; });
+        session_.light.set(tr("Turn the light"), QString("light %1").arg(gesture), [&](Lighting& l) { l.key = to; });
     });
     connect(second_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.light.set(tr("A second light"), {}, [&](Lighting& l) {
+        session_.light.set(tr("A second light"), {}, [&](Lighting& l) {
             l.second = on ? std::optional(SecondLight{{-l.key.azimuth, l.key.elevation}})
                           : std::nullopt;
         });
@@ -122,9 +120,8 @@ void LightPanel::buildValues() {
         button->setAccessibleName(tr("%1 values").arg(count));
         row->addWidget(button);
         values_.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, count] {
-            desk_.light.set(tr("Choose the values"), {}, [&](Lighting& l) { l.values = count; });
-        });
+        connect(button, &QPushButton::clicked, this,
+                [this, count] { session_.light.set(tr("Choose the values"), {}, [&](Lighting& l) { l.values = count; }); });
     }
     column_->addLayout(row);
     column_->addWidget(strip_ = new ValueStrip);
@@ -148,8 +145,8 @@ void LightPanel::buildForm() {
         form_->addItem(qt(learnersTranslator().say(form.name)), form.id);
     column_->addLayout(row);
     connect(form_, &QComboBox::activated, this, [this](int index) {
-        desk_.selection.form.turn({});
-        desk_.light.choose(form_->itemData(index).toString().toStdString());
+        session_.selection.form.turn({});
+        session_.light.choose(form_->itemData(index).toString().toStdString());
     });
 }
 
@@ -160,21 +157,19 @@ void LightPanel::buildShown() {
         connect(check, &QCheckBox::clicked, this, act);
         return check;
     };
-    squint_ = box(tr("S&quint both pictures"),
-                  [this](bool on) { desk_.light.setSquints(on); });
-    outlines_ = box(tr("The s&hapes as outlines"), [this](bool on) { desk_.light.setOutlines(on); });
-    edges_ = box(tr("&Edges of the shadows"), [this](bool on) { desk_.light.setShowsEdges(on); });
-    terms_ = box(tr("&Name light and shadow"), [this](bool on) { desk_.light.setNamesTerms(on); });
+    squint_ = box(tr("S&quint both pictures"), [this](bool on) { session_.light.setSquints(on); });
+    outlines_ = box(tr("The s&hapes as outlines"), [this](bool on) { session_.light.setOutlines(on); });
+    edges_ = box(tr("&Edges of the shadows"), [this](bool on) { session_.light.setShowsEdges(on); });
+    terms_ = box(tr("&Name light and shadow"), [this](bool on) { session_.light.setNamesTerms(on); });
     terms_->setToolTip(tr("Highlight, halftone, core, reflected light and cast shadow, on the form and on the photo"));
-    stands_ = box(tr("Standing on a &table"), [this](bool on) { desk_.light.setStands(on); });
+    stands_ = box(tr("Standing on a &table"), [this](bool on) { session_.light.setStands(on); });
 }
 
 void LightPanel::showValues() {
-    const int count = desk_.light.lighting().values;
+    const int count = session_.light.lighting().values;
     for (QPushButton* button : values_)
         button->setChecked(button->text().toInt() == count);
-    const auto seen = squintedOn(desk_, Side::Reference).shares,
-               drawn = squintedOn(desk_, Side::Sketch).shares;
+    const auto seen = squintedOn(session_, Side::Reference).shares, drawn = squintedOn(session_, Side::Sketch).shares;
     strip_->show(count, seen, drawn);
     const QString told =
         seen && drawn ? qt(wordsFor(valueTrouble(*seen, *drawn), learnersTranslator())) : QString();
@@ -183,7 +178,7 @@ void LightPanel::showValues() {
 }
 
 void LightPanel::showStudy() {
-    HeadLight& light = desk_.light;
+    HeadLight& light = session_.light;
     const Lighting lighting = light.lighting();
     ball_->show(lighting);
     const QString where = qt(wordsFor(lighting.key, learnersTranslator()));
@@ -199,7 +194,7 @@ void LightPanel::showStudy() {
         doubt += tr("\nread from the photo, ±%1°").arg(std::lround(inDegrees(told->sigma)));
     doubt_->setText(doubt);
     second_->setChecked(lighting.second.has_value());
-    read_->setEnabled(desk_.fit() && !light.isReading() && !desk_.picture(Side::Reference).isNull());
+    read_->setEnabled(session_.fit() && !light.isReading() && !session_.picture(Side::Reference).isNull());
     form_->setCurrentIndex(std::max(0, form_->findData(qt(light.form()))));
     squint_->setChecked(light.squints());
     outlines_->setChecked(light.outlines());
@@ -218,7 +213,7 @@ void LightPanel::showStudy() {
 
 void LightPanel::showTerms() {
     QStringList lines;
-    for (const NamedTerm& term : namedTerms(desk_))
+    for (const NamedTerm& term : namedTerms(session_))
         lines << QString("<b>%1</b>: %2").arg(term.name.toHtmlEscaped(), term.meaning.toHtmlEscaped());
     meanings_->setText(lines.join("<br>"));
     meanings_->setVisible(!lines.isEmpty());
@@ -239,20 +234,20 @@ void LightPanel::buildTones() {
     shadowEdges_ = addText({});
     connect(tones_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_ && row >= 0)
-            desk_.tones.choose(static_cast<std::size_t>(row));
+            session_.tones.choose(static_cast<std::size_t>(row));
     });
 }
 
 void LightPanel::showTones() {
-    const bool sketch = desk_.light.form() == "sketch";
-    const ToneComparison* tones = tonesOn(desk_);
+    const bool sketch = session_.light.form() == "sketch";
+    const ToneComparison* tones = tonesOn(session_);
     const bool has = tones && !tones->findings.empty();
     QString verdict;
     if (tones)
         verdict = has ? tr("Place by place, the surest first") : qt(verdictWords(*tones, learnersTranslator()));
-    else if (sketch && desk_.tones.isReading())
+    else if (sketch && session_.tones.isReading())
         verdict = tr("Comparing the values…");
-    else if (sketch && !desk_.comparison())
+    else if (sketch && !session_.comparison())
         verdict = tr("Once the sketch is checked, its values are compared place by place.");
     toneVerdict_->setText(verdict);
     toneVerdict_->setVisible(!verdict.isEmpty());
@@ -267,7 +262,7 @@ void LightPanel::showTones() {
     shadowEdges_->setVisible(!edges.isEmpty());
     if (!has)
         return;
-    const int values = desk_.light.lighting().values;
+    const int values = session_.light.lighting().values;
     const std::size_t count = shownTones(*tones);
     tones_->clear();
     for (std::size_t i = 0; i < count; ++i) {
@@ -278,7 +273,7 @@ void LightPanel::showTones() {
         if (finding.kind == ToneFinding::Kind::Place)
             item->setIcon(toneIcon(pair.drawn, pair.expected, devicePixelRatioF()));
     }
-    const std::size_t chosen = std::min(desk_.tones.chosen(), count - 1);
+    const std::size_t chosen = std::min(session_.tones.chosen(), count - 1);
     tones_->setCurrentRow(static_cast<int>(chosen));
     int height = 2 * tones_->frameWidth() + 4;
     for (int row = 0; row < tones_->count(); ++row)
@@ -289,7 +284,7 @@ void LightPanel::showTones() {
 
 void LightPanel::showPlaces() {
     QStringList lights{tr("Catches the light")}, darks{tr("Stays dark")};
-    for (const SignedPlace& place : signedPlaces(desk_))
+    for (const SignedPlace& place : signedPlaces(session_))
         (place.dark ? darks : lights)
             << QString("%1  %2").arg(place.sign, qt(wordsFor(place.place, learnersTranslator())));
     for (const auto& [label, lines] : {std::pair{lights_, &lights}, {darks_, &darks}}) {
@@ -297,8 +292,8 @@ void LightPanel::showPlaces() {
         label->setText(lines->join('\n'));
     }
     QStringList next;
-    if (desk_.light.showsHead() && desk_.light.shaded())
-        for (const LitPlace& place : lightAndDark(desk_.light.shaded()->places).next)
+    if (session_.light.showsHead() && session_.light.shaded())
+        for (const LitPlace& place : lightAndDark(session_.light.shaded()->places).next)
             next << qt(wordsFor(place, learnersTranslator()));
     next_->setVisible(!next.isEmpty());
     next_->setText(tr("Then: %1.").arg(next.join("; ")));

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 
 #include <vector>
 
@@ -20,7 +21,7 @@ class LightPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit LightPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit LightPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -36,6 +37,7 @@ private:
     void showTerms();
     void showTones();
 
+    StudySession& session_;
     LightBall* ball_;
     QLabel *direction_, *doubt_, *trouble_, *lights_, *darks_, *next_, *meanings_;
     QPushButton* read_;

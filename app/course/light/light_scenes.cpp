@@ -8,9 +8,10 @@
 
 namespace zokran {
 
-const ToneComparison* tonesOn(Desk& desk) {
-    return desk.light.form() == "sketch" ? desk.tones.compared(desk.picture(Side::Reference), desk.picture(Side::Sketch))
-                                         : nullptr;
+const ToneComparison* tonesOn(StudySession& session) {
+    return session.light.form() == "sketch"
+               ? session.tones.compared(session.picture(Side::Reference), session.picture(Side::Sketch))
+               : nullptr;
 }
 
 std::size_t shownTones(const ToneComparison& tones) {
@@ -21,11 +22,11 @@ QString shadowEdgeSign(std::size_t number) {
     return QString(QChar(static_cast<char16_t>(u'A' + number)));
 }
 
-std::vector<SignedPlace> signedPlaces(Desk& desk) {
+std::vector<SignedPlace> signedPlaces(StudySession& session) {
     std::vector<SignedPlace> all;
-    if (!desk.light.showsHead() || !desk.light.shaded())
+    if (!session.light.showsHead() || !session.light.shaded())
         return all;
-    const LightAndDark told = lightAndDark(desk.light.shaded()->places);
+    const LightAndDark told = lightAndDark(session.light.shaded()->places);
     for (const LitPlace& place : told.light)
         all.push_back({place, QString::number(all.size() + 1), false});
     int letter = 0;
@@ -34,19 +35,19 @@ std::vector<SignedPlace> signedPlaces(Desk& desk) {
     return all;
 }
 
-std::vector<NamedTerm> namedTerms(Desk& desk) {
+std::vector<NamedTerm> namedTerms(StudySession& session) {
     std::vector<NamedTerm> all;
-    if (!desk.light.namesTerms() || desk.light.form() == "sketch" || !desk.light.shaded())
+    if (!session.light.namesTerms() || session.light.form() == "sketch" || !session.light.shaded())
         return all;
-    const HeadLight::Shaded& shaded = *desk.light.shaded();
-    const bool isHead = desk.light.showsHead();
+    const HeadLight::Shaded& shaded = *session.light.shaded();
+    const bool isHead = session.light.showsHead();
     // A head turned in the hand is not the one in the photograph.
-    const bool isAsSeen = isHead && desk.fit() && desk.selection.form.turned() == FormViewState::Turned{};
+    const bool isAsSeen = isHead && session.fit() && session.selection.form.turned() == FormViewState::Turned{};
     for (const LightTermPlace& place : shaded.terms) {
         NamedTerm term{
             qt(nameOf(place.term, learnersTranslator())), qt(meaningOf(place.term, learnersTranslator())), place.at, {}};
         if (isAsSeen)
-            term.inPhoto = desk.fit()->view.project(place.onSolid);
+            term.inPhoto = session.fit()->view.project(place.onSolid);
         const auto nearest =
             std::min_element(shaded.places.begin(), shaded.places.end(), [&](const LitPlace& a, const LitPlace& b) {
                 return (a.at - place.at).norm() < (b.at - place.at).norm();

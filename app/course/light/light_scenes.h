@@ -6,7 +6,7 @@ namespace zokran {
 
 /// The values of photograph and drawing set against one another, while the sketch is shown; null while they are not, or
 /// cannot be.
-const ToneComparison* tonesOn(Desk& desk);
+const ToneComparison* tonesOn(StudySession& session);
 /// How many of its findings are shown; a learner mends a few at a time.
 std::size_t shownTones(const ToneComparison& tones);
 
@@ -20,7 +20,7 @@ struct SignedPlace {
     bool dark;
 };
 /// Of the head's form when that is shown; the lights first, each the strongest first.
-std::vector<SignedPlace> signedPlaces(Desk& desk);
+std::vector<SignedPlace> signedPlaces(StudySession& session);
 
 /// A term of light as it stands on a sheet and in the list.
 struct NamedTerm {
@@ -30,6 +30,6 @@ struct NamedTerm {
     std::optional<PicturePoint> inPhoto; ///< where the same place of the head is seen, px of the photograph
 };
 /// Of the form that is shown, from the lightest term to the cast shadow; empty unless they are asked for.
-std::vector<NamedTerm> namedTerms(Desk& desk);
+std::vector<NamedTerm> namedTerms(StudySession& session);
 
 } // namespace zokran

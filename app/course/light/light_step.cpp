@@ -17,12 +17,11 @@ namespace {
 /// How the form turns from the light, in a few values; the photograph and the sketch in the same.
 class LightStep : public Step {
 public:
-    explicit LightStep(Desk& desk) : Step(desk), turnTool_(desk), layTool_(desk, false) {}
+    explicit LightStep(StudySession& session)
+        : Step(session), turnTool_(session.selection.form), layTool_(session.selection.form, false) {}
     std::string id() const override { return "light"; }
     QString name() const override { return tr("Light"); }
-    QString lacks() const override {
-        return desk_.study().lighting ? QString() : tr("where the light stands");
-    }
+    QString lacks() const override { return session_.study().lighting ? QString() : tr("where the light stands"); }
     StepPanel* panel() override { return panelOf<LightPanel>(panel_); }
     Scene scene(Side side) override;
     NextThing next() override;
@@ -43,7 +42,7 @@ private:
 } // namespace
 
 void LightStep::layTones(Scene& scene, Side side) {
-    const ToneComparison* tones = tonesOn(desk_);
+    const ToneComparison* tones = tonesOn(session_);
     if (!tones || scene.picture.isNull())
         return;
     std::vector<TonesOverlay::Shown> shown;
@@ -53,8 +52,8 @@ void LightStep::layTones(Scene& scene, Side side) {
             continue;
         const TonePair& pair = tones->pairs[finding.pair];
         const bool seen = side == Side::Reference;
-        shown.push_back({seen ? pair.seenAt : pair.drawnAt, seen ? pair.seenRadius : pair.drawnRadius,
-                         static_cast<int>(i) + 1, finding.off > 0, i == desk_.tones.chosen()});
+        shown.push_back({seen ? pair.seenAt : pair.drawnAt, seen ? pair.seenRadius : pair.drawnRadius, static_cast<int>(i) + 1,
+                         finding.off > 0, i == session_.tones.chosen()});
     }
     scene.lay<TonesOverlay>(std::move(shown));
     std::vector<NamedPlacesOverlay::Shown> edges;
@@ -68,18 +67,18 @@ Scene LightStep::pictured(Side side) {
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (desk_.light.squints())
-        if (const QImage squinted = squintedOn(desk_, side).picture; !squinted.isNull())
+    if (session_.light.squints())
+        if (const QImage squinted = squintedOn(session_, side).picture; !squinted.isNull())
             scene.overlays.front() =
                 std::make_shared<const PictureOverlay>(squinted, squinted_[side == Side::Reference ? 0 : 1],
                                                        scene.extent);
-    if (desk_.light.outlines())
-        if (const auto outlines = squintedOn(desk_, side).outlines)
+    if (session_.light.outlines())
+        if (const auto outlines = squintedOn(session_, side).outlines)
             scene.lay<OutlinesOverlay>(outlines);
     layTones(scene, side);
     if (side == Side::Reference) {
         std::vector<NamedPlacesOverlay::Shown> named;
-        for (const NamedTerm& term : namedTerms(desk_))
+        for (const NamedTerm& term : namedTerms(session_))
             if (term.inPhoto)
                 named.push_back({*term.inPhoto, term.name});
         if (!named.empty())
@@ -89,8 +88,8 @@ Scene LightStep::pictured(Side side) {
 }
 
 Scene LightStep::shadedForm() {
-    const bool head = desk_.light.showsHead();
-    const auto& shaded = desk_.light.shaded();
+    const bool head = session_.light.showsHead();
+    const auto& shaded = session_.light.shaded();
     if (!shaded)
         return scenes_.fittedFormAlone();
     Scene scene;
@@ -99,14 +98,14 @@ Scene LightStep::shadedForm() {
     scene.lay<PictureOverlay>(shaded->picture, scaled_);
     scene.caption = head ? tr("The form under this light") : tr("Turn it in the hand");
     scene.tools = {head ? &turnTool_ : &layTool_};
-    if (const auto terms = namedTerms(desk_); !terms.empty()) {
+    if (const auto terms = namedTerms(session_); !terms.empty()) {
         std::vector<NamedPlacesOverlay::Shown> named;
         for (const NamedTerm& term : terms)
             named.push_back({term.at, term.name});
         scene.lay<NamedPlacesOverlay>(std::move(named));
     } else if (head) {
         std::vector<PlacesOverlay::Shown> shown;
-        for (const SignedPlace& place : signedPlaces(desk_))
+        for (const SignedPlace& place : signedPlaces(session_))
             shown.push_back({place.place.at, place.sign, place.dark});
         scene.lay<PlacesOverlay>(std::move(shown));
     }
@@ -116,16 +115,16 @@ Scene LightStep::shadedForm() {
 Scene LightStep::scene(Side side) {
     if (side == Side::Reference)
         return pictured(side);
-    return desk_.light.form() == "sketch" ? pictured(side) : shadedForm();
+    return session_.light.form() == "sketch" ? pictured(side) : shadedForm();
 }
 
 NextThing LightStep::next() {
     const Action keep = goTo(tr("Keep it"), "keep");
-    if (!desk_.fit())
+    if (!session_.fit())
         return {tr("The light falls on the form: block in the head first, or try a basic form."),
                 goTo(tr("Block in"), "block-in"), keep};
-    if (const ToneComparison* tones = tonesOn(desk_)) {
-        const int values = desk_.light.lighting().values;
+    if (const ToneComparison* tones = tonesOn(session_)) {
+        const int values = session_.light.lighting().values;
         const std::string verdict = verdictWords(*tones, learnersTranslator());
         if (!verdict.empty())
             return {qt(verdict), keep};
@@ -134,12 +133,12 @@ NextThing LightStep::next() {
                                         qt(mendWords(first, *tones, values, learnersTranslator()))),
                 keep};
     }
-    if (!desk_.study().lighting)
+    if (!session_.study().lighting)
         return {tr("Where does the light come from? Say it to yourself; then read it, or drag the "
                    "handle on the ball until form and photo agree."),
-                {tr("Read it"), [this] { desk_.light.read(desk_.picture(Side::Reference)); }},
+                {tr("Read it"), [this] { session_.light.read(session_.picture(Side::Reference)); }},
                 keep};
-    const auto places = signedPlaces(desk_);
+    const auto places = signedPlaces(session_);
     const auto dark = std::find_if(places.begin(), places.end(),
                                    [](const SignedPlace& place) { return place.dark; });
     if (!places.empty() && !places.front().dark && dark != places.end())
@@ -150,8 +149,8 @@ NextThing LightStep::next() {
     return {tr("Draw it in these values, then compare."), keep};
 }
 
-std::unique_ptr<Step> makeLightStep(Desk& desk) {
-    return std::make_unique<LightStep>(desk);
+std::unique_ptr<Step> makeLightStep(StudySession& session) {
+    return std::make_unique<LightStep>(session);
 }
 
 } // namespace zokran

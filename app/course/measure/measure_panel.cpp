@@ -21,7 +21,7 @@
 
 namespace zokran {
 
-MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+MeasurePanel::MeasurePanel(OpenStudy& opened, QWidget* parent) : StepPanel(parent), opened_(opened) {
     auto* grid = new QGridLayout;
     grid->setSpacing(2);
     // Two columns of one width, however long a name is in a language.
@@ -36,7 +36,7 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
         grid->addWidget(button, at / 2, at % 2);
         kinds_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, kind] {
-            desk_.selection.measuring.setCurrent({std::string(kind->id), {}, false});
+            opened_.selection.measuring.setCurrent({std::string(kind->id), {}, false});
         });
     }
     about_ = addText({}, "caption");
@@ -49,35 +49,33 @@ MeasurePanel::MeasurePanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!refreshing_)
-            desk_.selection.measuring.select(row);
+            opened_.selection.measuring.select(row);
     });
     column_->addWidget(name_ = new QLineEdit);
     useStudyUndo(name_);
     name_->setAccessibleName(tr("Name of the measurement"));
     name_->setPlaceholderText(tr("Give it a name"));
     connect(name_, &QLineEdit::textEdited, this, [this](const QString& text) {
-        nameMeasurement(desk_, static_cast<std::size_t>(list_->currentRow()), text.toStdString());
+        nameMeasurement(opened_, static_cast<std::size_t>(list_->currentRow()), text.toStdString());
     });
     auto* row = new QHBoxLayout;
     row->addWidget(unit_ = new QPushButton(tr("As the &unit")));
     row->addWidget(remove_ = new QPushButton(tr("Take it &away")));
     column_->addLayout(row);
     column_->addWidget(usual_ = new QPushButton(tr("The nearer &eye as the unit")));
-    connect(remove_, &QPushButton::clicked, this, [this] {
-        removeMeasurement(desk_, static_cast<std::size_t>(list_->currentRow()));
-    });
-    connect(unit_, &QPushButton::clicked, this,
-            [this] { makeUnit(desk_, static_cast<std::size_t>(list_->currentRow())); });
-    connect(usual_, &QPushButton::clicked, this, [this] { usualUnit(desk_); });
+    connect(remove_, &QPushButton::clicked, this,
+            [this] { removeMeasurement(opened_, static_cast<std::size_t>(list_->currentRow())); });
+    connect(unit_, &QPushButton::clicked, this, [this] { makeUnit(opened_, static_cast<std::size_t>(list_->currentRow())); });
+    connect(usual_, &QPushButton::clicked, this, [this] { usualUnit(opened_); });
     buildByKeys();
 }
 
 void MeasurePanel::buildGuessing() {
     column_->addWidget(guessFirst_ = new QCheckBox(tr("&Guess the number first")));
-    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { desk_.selection.measuring.guessFirst(on); });
+    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { opened_.selection.measuring.guessFirst(on); });
     column_->addWidget(guides_ = new QCheckBox(tr("Guides &underneath")));
     guides_->setToolTip(tr("Ends take hold of them, as they do of marks"));
-    connect(guides_, &QCheckBox::clicked, this, [this](bool on) { desk_.selection.measuring.snapToGuides(on); });
+    connect(guides_, &QCheckBox::clicked, this, [this](bool on) { opened_.selection.measuring.snapToGuides(on); });
     column_->addWidget(guessing_ = new QWidget);
     auto* row = new QHBoxLayout(guessing_);
     row->setContentsMargins(0, 0, 0, 0);
@@ -88,24 +86,26 @@ void MeasurePanel::buildGuessing() {
     auto* tell = new QPushButton(tr("&Tell me"));
     row->addWidget(say);
     row->addWidget(tell);
-    connect(say, &QPushButton::clicked, this,
-            [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), guess_->value()); });
-    connect(tell, &QPushButton::clicked, this,
-            [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), std::nullopt); });
+    connect(say, &QPushButton::clicked, this, [this] {
+        guessNumber(opened_, static_cast<std::size_t>(opened_.selection.measuring.awaitingGuess()), guess_->value());
+    });
+    connect(tell, &QPushButton::clicked, this, [this] {
+        guessNumber(opened_, static_cast<std::size_t>(opened_.selection.measuring.awaitingGuess()), std::nullopt);
+    });
 }
 
 void MeasurePanel::showGuessing() {
-    guessFirst_->setChecked(desk_.selection.measuring.guessesFirst());
-    guides_->setChecked(desk_.selection.measuring.snapsToGuides());
-    guides_->setEnabled(desk_.fit().has_value());
-    const int waits = desk_.selection.measuring.awaitingGuess();
-    const auto& measures = desk_.study().measures;
+    guessFirst_->setChecked(opened_.selection.measuring.guessesFirst());
+    guides_->setChecked(opened_.selection.measuring.snapsToGuides());
+    guides_->setEnabled(opened_.fit().has_value());
+    const int waits = opened_.selection.measuring.awaitingGuess();
+    const auto& measures = opened_.study().measures;
     const bool asked = waits >= 0 && waits < static_cast<int>(measures.size());
     guessing_->setVisible(asked);
     if (!asked)
         return;
     const Measurement& m = measures[static_cast<std::size_t>(waits)];
-    if (const auto reading = readingOn(desk_, m, m.onSketch ? Side::Sketch : Side::Reference)) {
+    if (const auto reading = readingOn(opened_, m, m.onSketch ? Side::Sketch : Side::Reference)) {
         const bool angle = reading->unit == ReadingUnit::Angle;
         guess_->setDecimals(angle ? 0 : 2);
         guess_->setSingleStep(angle ? 1 : 0.1);
@@ -129,12 +129,12 @@ void MeasurePanel::buildByKeys() {
     }
     fold->inside()->addWidget(lay_ = new QPushButton(tr("&Lay it")));
     connect(lay_, &QPushButton::clicked, this, [this] {
-        const std::string kind = desk_.selection.measuring.current().kind;
-        desk_.selection.measuring.setCurrent({kind, {}, false});
+        const std::string kind = opened_.selection.measuring.current().kind;
+        opened_.selection.measuring.setCurrent({kind, {}, false});
         for (const QComboBox* end : ends_)
             if (end->isVisibleTo(this))
-                putEnd(desk_, Side::Reference, {markAt(end->currentData().toInt()), {0, 0}});
-        closeShape(desk_);
+                putEnd(opened_, Side::Reference, {markAt(end->currentData().toInt()), {0, 0}});
+        closeShape(opened_);
     });
     column_->addWidget(fold);
     column_->addStretch();
@@ -143,22 +143,22 @@ void MeasurePanel::buildByKeys() {
 QString MeasurePanel::lineOf(const Measurement& m) const {
     const QString name =
         m.name.empty() ? qt(learnersTranslator().say(measureKindNamed(m.kind).name)) : qt(m.name);
-    const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
+    const auto seen = readingOn(opened_, m, Side::Reference), drawn = readingOn(opened_, m, Side::Sketch);
     const auto said = [](const std::optional<Reading>& r) {
         if (!r)
             return QStringLiteral("–");
-        return r->passes.empty() ? qt(numberWords(*r, learnersTranslator()))
-                                 : qt(passWords(*r, learnersTranslator())).section("; ", 0, 0);
+        return r->clearances.empty() ? qt(numberWords(*r, learnersTranslator()))
+                                     : qt(passWords(*r, learnersTranslator())).section("; ", 0, 0);
     };
     QStringList ends;
     for (const Anchor& a : m.anchors)
         if (a.mark)
             ends << qt(wordsFor(*a.mark, learnersTranslator()));
     const QString between = ends.isEmpty() ? QString() : " (" + ends.join(", ") + ")";
-    const int waits = desk_.selection.measuring.awaitingGuess();
-    if (waits >= 0 && &m == &desk_.study().measures[static_cast<std::size_t>(waits)])
+    const int waits = opened_.selection.measuring.awaitingGuess();
+    if (waits >= 0 && &m == &opened_.study().measures[static_cast<std::size_t>(waits)])
         return tr("%1%2\nwhat do you think?").arg(name, between);
-    if (!desk_.study().sketch())
+    if (!opened_.study().sketch())
         return seen ? tr("%1%2\nseen %3").arg(name, between, said(seen)) : name + between;
     // Where a unit lacks the line under the sheets says which corner to click.
     if (!seen && !drawn)
@@ -167,7 +167,7 @@ QString MeasurePanel::lineOf(const Measurement& m) const {
 }
 
 void MeasurePanel::showList() {
-    const auto& measures = desk_.study().measures;
+    const auto& measures = opened_.study().measures;
     const int count = static_cast<int>(measures.size());
     while (list_->count() > count)
         delete list_->takeItem(list_->count() - 1);
@@ -180,29 +180,29 @@ void MeasurePanel::showList() {
     }
     for (QWidget* widget : std::initializer_list<QWidget*>{list_, unit_, remove_})
         widget->setVisible(count > 0);
-    const int taken = std::min(desk_.selection.measuring.selected(), count - 1);
+    const int taken = std::min(opened_.selection.measuring.selected(), count - 1);
     if (list_->currentRow() != taken)
         list_->setCurrentRow(taken);
     QStringList told;
     name_->setVisible(taken >= 0);
-    if (taken >= 0 && taken != desk_.selection.measuring.awaitingGuess()) {
+    if (taken >= 0 && taken != opened_.selection.measuring.awaitingGuess()) {
         const Measurement& m = measures[static_cast<std::size_t>(taken)];
-        const auto seen = readingOn(desk_, m, Side::Reference), drawn = readingOn(desk_, m, Side::Sketch);
+        const auto seen = readingOn(opened_, m, Side::Reference), drawn = readingOn(opened_, m, Side::Sketch);
         for (const auto& [reading, where] :
              {std::pair{&seen, tr("On the photo: %1.")}, {&drawn, tr("On your sketch: %1.")}})
-            if (*reading && !(*reading)->passes.empty())
+            if (*reading && !(*reading)->clearances.empty())
                 told << where.arg(qt(passWords(**reading, learnersTranslator())));
-        if (const auto& reading = m.onSketch ? drawn : seen; reading && !reading->further.empty())
-            told << tr("Also: %1.").arg(qt(furtherWords(*reading, learnersTranslator())));
+        if (const auto& reading = m.onSketch ? drawn : seen; reading && !reading->secondary.empty())
+            told << tr("Also: %1.").arg(qt(secondaryWords(*reading, learnersTranslator())));
         if (m.guessed && (m.onSketch ? drawn : seen))
             told << qt(guessedWords(*m.guessed, m.onSketch ? *drawn : *seen, learnersTranslator()));
-        if (openEnd(desk_, Side::Reference) || openEnd(desk_, Side::Sketch))
+        if (openEnd(opened_, Side::Reference) || openEnd(opened_, Side::Sketch))
             told << tr("It is not compared before its ends are set on both sheets.");
-        if (seen && drawn && seen->passes.empty()) {
-            const Sketch* attempt = desk_.study().sketch();
+        if (seen && drawn && seen->clearances.empty()) {
+            const Sketch* attempt = opened_.study().sketch();
             std::optional<Millimetres> unit;
             if (const auto page = attempt->page.perPixel({1.0 * attempt->marks.width}))
-                unit = *unitOn(desk_, Side::Sketch) * *page;
+                unit = *unitOn(opened_, Side::Sketch) * *page;
             told << qt(differenceWords(*seen, *drawn, unit, learnersTranslator()));
         }
     }
@@ -215,11 +215,11 @@ void MeasurePanel::showList() {
     remove_->setEnabled(taken >= 0);
     unit_->setEnabled(taken >= 0 &&
                       measures[static_cast<std::size_t>(taken)].anchors.size() >= 2);
-    usual_->setVisible(!desk_.study().unit.empty());
+    usual_->setVisible(!opened_.study().unit.empty());
 }
 
 void MeasurePanel::showStudy() {
-    const MeasureKind& kind = measureKindNamed(desk_.selection.measuring.current().kind);
+    const MeasureKind& kind = measureKindNamed(opened_.selection.measuring.current().kind);
     for (std::size_t i = 0; i < kinds_.size(); ++i)
         kinds_[i]->setChecked(measureKinds()[i] == &kind);
     about_->setText(qt(learnersTranslator().say(kind.about)));
@@ -227,7 +227,7 @@ void MeasurePanel::showStudy() {
     for (std::size_t i = 0; i < ends_.size(); ++i)
         ends_[i]->setVisible(i < ends);
     showGuessing();
-    lay_->setEnabled(desk_.document.isOpen() && !desk_.study().referencePicture.empty());
+    lay_->setEnabled(opened_.document.isOpen() && !opened_.study().referencePicture.empty());
     showList();
 }
 

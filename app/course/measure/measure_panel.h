@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/open_study.h"
 #include "core/measure/kinds.h"
 
 #include <vector>
@@ -21,7 +22,7 @@ class MeasurePanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit MeasurePanel(Desk& desk, QWidget* parent = nullptr);
+    explicit MeasurePanel(OpenStudy& opened, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -34,6 +35,7 @@ private:
     /// One measurement in the list: what, its number seen and drawn.
     QString lineOf(const Measurement& measurement) const;
 
+    OpenStudy& opened_;
     std::vector<QPushButton*> kinds_;
     QLabel *about_, *told_;
     QWidget* guessing_;

@@ -16,13 +16,11 @@ namespace {
 /// What practitioners measure with a pencil held out, on the photograph and on the sketch alike.
 class MeasureStep : public Step {
 public:
-    explicit MeasureStep(Desk& desk)
-        : Step(desk), seenTool_(desk, Side::Reference), drawnTool_(desk, Side::Sketch) {}
+    explicit MeasureStep(StudySession& session)
+        : Step(session), seenTool_(session, Side::Reference), drawnTool_(session, Side::Sketch) {}
     std::string id() const override { return "measure"; }
     QString name() const override { return tr("Measure"); }
-    QString lacks() const override {
-        return desk_.study().measures.empty() ? tr("a measurement") : QString();
-    }
+    QString lacks() const override { return session_.study().measures.empty() ? tr("a measurement") : QString(); }
     StepPanel* panel() override { return panelOf<MeasurePanel>(panel_); }
     Scene scene(Side side) override;
     NextThing next() override;
@@ -35,34 +33,34 @@ private:
 } // namespace
 
 Scene MeasureStep::scene(Side side) {
-    if (side == Side::Sketch && !desk_.study().sketch())
+    if (side == Side::Sketch && !session_.study().sketch())
         return scenes_.fittedFormAlone();
     Scene scene = scenes_.headPicture(side);
     if (scene.picture.isNull())
         return scene;
-    if (desk_.selection.measuring.snapsToGuides())
-        scene.lay<LinesOverlay>(desk_.analysis.lines(side));
-    MarksShown marks{desk_.study().marks(side).marks};
+    if (session_.selection.measuring.snapsToGuides())
+        scene.lay<LinesOverlay>(session_.analysis.lines(side));
+    MarksShown marks{session_.study().marks(side).marks};
     marks.small = true;
     scene.lay<MarksOverlay>(std::move(marks));
     std::vector<MeasuresOverlay::Shown> shown;
-    const auto& measures = desk_.study().measures;
+    const auto& measures = session_.study().measures;
     for (std::size_t i = 0; i < measures.size(); ++i)
-        if (auto reading = readingOn(desk_, measures[i], side)) {
-            const QString number = static_cast<int>(i) == desk_.selection.measuring.awaitingGuess() ? tr("?")
-                                   : reading->passes.empty()
+        if (auto reading = readingOn(session_, measures[i], side)) {
+            const QString number = static_cast<int>(i) == session_.selection.measuring.awaitingGuess() ? tr("?")
+                                   : reading->clearances.empty()
                                        ? qt(shortNumber(*reading, learnersTranslator()))
                                        : qt(learnersTranslator().say(measureKindNamed(measures[i].kind).name));
-            shown.push_back({std::move(*reading), number, static_cast<int>(i) == desk_.selection.measuring.selected()});
+            shown.push_back({std::move(*reading), number, static_cast<int>(i) == session_.selection.measuring.selected()});
         }
-    const Measurement& laying = desk_.selection.measuring.current();
+    const Measurement& laying = session_.selection.measuring.current();
     std::vector<PicturePoint> ends;
     if (laying.onSketch == (side == Side::Sketch))
         for (const Anchor& a : laying.anchors)
-            if (const auto at = placeOf(desk_, a, laying.onSketch, side))
+            if (const auto at = placeOf(session_, a, laying.onSketch, side))
                 ends.push_back(*at);
     MeasureTool& tool = side == Side::Reference ? seenTool_ : drawnTool_;
-    const auto open = openPlace(desk_, side);
+    const auto open = openPlace(session_, side);
     const auto held = tool.placeHeldByKeys();
     scene.lay<MeasuresOverlay>(std::move(shown), std::move(ends), held ? held : open ? open->expected : std::nullopt,
                                held.has_value());
@@ -73,7 +71,7 @@ Scene MeasureStep::scene(Side side) {
 NextThing MeasureStep::next() {
     const Action draw = goTo(tr("Draw it"), "draw");
     for (Side side : {Side::Reference, Side::Sketch})
-        if (const auto corner = missingUnitCorner(desk_, side)) {
+        if (const auto corner = missingUnitCorner(session_, side)) {
             const QString name = qt(sidedWordsFor(*corner, learnersTranslator()));
             return {side == Side::Reference
                         ? tr("The nearer eye is the unit. Click its corner on the photograph: the %1.").arg(name)
@@ -81,37 +79,34 @@ NextThing MeasureStep::next() {
                     {},
                     draw};
         }
-    if (!unitOn(desk_, Side::Reference))
+    if (!unitOn(session_, Side::Reference))
         return {tr("The nearer eye is the unit: mark its two corners first."),
                 goTo(tr("Block in"), "block-in"), draw};
-    const Measurement& laying = desk_.selection.measuring.current();
+    const Measurement& laying = session_.selection.measuring.current();
     const MeasureKind& kind = measureKindNamed(laying.kind);
     const QString name = qt(learnersTranslator().say(kind.name));
     if (kind.ends == 0 && laying.anchors.size() > 2)
-        return {tr("Click the next corner, or close the shape."),
-                {tr("Close it"), [this] { closeShape(desk_); }},
-                draw};
-    if (desk_.selection.measuring.awaitingGuess() >= 0)
+        return {tr("Click the next corner, or close the shape."), {tr("Close it"), [this] { closeShape(session_); }}, draw};
+    if (session_.selection.measuring.awaitingGuess() >= 0)
         return {tr("What do you think it is? Say a number, then look."),
                 {tr("Tell me"),
-                 [this] { guessNumber(desk_, static_cast<std::size_t>(desk_.selection.measuring.awaitingGuess()), {}); }},
+                 [this] { guessNumber(session_, static_cast<std::size_t>(session_.selection.measuring.awaitingGuess()), {}); }},
                 draw};
     for (Side side : {Side::Reference, Side::Sketch})
-        if (openEnd(desk_, side))
+        if (openEnd(session_, side))
             return {side == Side::Sketch
                         ? tr("Now set the same place on your sketch. The ring shows where it is expected; look where it is.")
                         : tr("Now set the same place on the photograph. The ring shows where it is expected; look where it is."),
                     {},
                     draw};
     if (laying.anchors.empty())
-        if (const auto telling = nextMeasurement(desk_)) {
+        if (const auto telling = nextMeasurement(session_)) {
             QStringList ends;
             for (const Anchor& end : telling->anchors)
                 ends << qt(wordsFor(*end.mark, learnersTranslator()));
             return {tr("Worth measuring next: %1 (%2).")
-                        .arg(qt(learnersTranslator().say(measureKindNamed(telling->kind).name)),
-                             ends.join(", ")),
-                    {tr("Lay it"), [this, m = *telling] { layWhole(desk_, m); }},
+                        .arg(qt(learnersTranslator().say(measureKindNamed(telling->kind).name)), ends.join(", ")),
+                    {tr("Lay it"), [this, m = *telling] { layWhole(session_, m); }},
                     draw};
         }
     if (laying.anchors.empty())
@@ -119,8 +114,8 @@ NextThing MeasureStep::next() {
     return {tr("%1: click its next end.").arg(name), draw};
 }
 
-std::unique_ptr<Step> makeMeasureStep(Desk& desk) {
-    return std::make_unique<MeasureStep>(desk);
+std::unique_ptr<Step> makeMeasureStep(StudySession& session) {
+    return std::make_unique<MeasureStep>(session);
 }
 
 } // namespace zokran

@@ -68,18 +68,18 @@ PaperPoint wellFor(const LayoutController& layoutController, const Composition& 
 
 } // namespace
 
-void putWell(Desk& desk) {
-    desk.layoutController.set(SetUpPanel::tr("Put the head well"), {}, [&](PageLayout& p) {
+void putWell(StudySession& session) {
+    session.layoutController.set(SetUpPanel::tr("Put the head well"), {}, [&](PageLayout& p) {
         p.at.reset();
         // Smaller by degrees, as long as something runs over the border.
         constexpr double smaller = 0.96;
         constexpr Millimetres smallest{25};
-        while (p.head > smallest && !desk.layoutController.planFor(p).troubles.empty())
+        while (p.head > smallest && !session.layoutController.planFor(p).troubles.empty())
             p.head *= smaller;
     });
 }
 
-SetUpPanel::SetUpPanel(Desk& desk, QWidget* parent) : StepPanel(desk, parent) {
+SetUpPanel::SetUpPanel(StudySession& session, QWidget* parent) : StepPanel(parent), session_(session) {
     buildNames();
     buildReference();
     buildPaper();
@@ -103,8 +103,7 @@ void SetUpPanel::buildNames() {
         label->setBuddy(edit);
         edit->setAccessibleName(QString(name).remove('&'));
         connect(edit, &QLineEdit::textEdited, this, [=, this](const QString& text) {
-            desk_.document.edit(tr("Name the study"), key,
-                                [&](Study& s) { s.*member = text.toStdString(); });
+            session_.document.edit(tr("Name the study"), key, [&](Study& s) { s.*member = text.toStdString(); });
         });
     };
     field(tr("&Title"), title_, "title", &Study::title);
@@ -123,8 +122,8 @@ void SetUpPanel::buildReference() {
         connect(made, &QPushButton::clicked, this, act);
         return made;
     };
-    turn_ = button(tr("Turn a &quarter"), 0, 0, [this] { transformReference(desk_, ReferenceTransform::Turned); });
-    mirror_ = button(tr("&Mirror it"), 0, 1, [this] { transformReference(desk_, ReferenceTransform::Mirrored); });
+    turn_ = button(tr("Turn a &quarter"), 0, 0, [this] { transformReference(session_, ReferenceTransform::Turned); });
+    mirror_ = button(tr("&Mirror it"), 0, 1, [this] { transformReference(session_, ReferenceTransform::Mirrored); });
     frame_ = button({}, 1, 0, [this] { frameByItself(); });
     more_ = button(tr("M&ore of this sitter…"), 1, 1, [this] { takeMore(); });
     auto* lens = new QGridLayout;
@@ -135,7 +134,7 @@ void SetUpPanel::buildReference() {
     lens_->setToolTip(tr("From the photograph's own data where it has any; the sharper the pose is read"));
     connect(lens_, &QDoubleSpinBox::valueChanged, this, [this](double mm) {
         if (!refreshing_)
-            desk_.document.edit(tr("Set the lens"), "lens", [&](Study& s) {
+            session_.document.edit(tr("Set the lens"), "lens", [&](Study& s) {
                 const Pixels wide{1.0 * s.reference.width}, high{1.0 * s.reference.height};
                 s.reference.focal = mm >= shortestLens ? std::optional(focalOf({mm}, wide, high)) : std::nullopt;
             });
@@ -145,45 +144,44 @@ void SetUpPanel::buildReference() {
     sameSitter_->setProperty(typeProperty, "caption");
     fold->inside()->addWidget(sameSitter_);
     column_->addWidget(fold);
-    connect(&desk_.intake, &PhotoIntake::changed, this, [this] { refresh(); });
+    connect(&session_.intake, &PhotoIntake::changed, this, [this] { refresh(); });
 }
 
 void SetUpPanel::frameByItself() {
-    if (desk_.study().framing)
-        return frameReference(desk_, std::nullopt);
+    if (session_.study().framing)
+        return frameReference(session_, std::nullopt);
     // A head that is known is framed with its neck and some air; else the middle half, to be dragged.
-    const MarkSheet& sheet = desk_.study().reference;
+    const MarkSheet& sheet = session_.study().reference;
     const PicturePoint size(sheet.width, sheet.height);
     Framing f;
     f.low = size / 4;
     f.high = 3 * size / 4;
-    if (desk_.fit()) {
-        const QRectF head = Scenes(desk_).headFrame(desk_.fit()->view, QSizeF(sheet.width, sheet.height));
+    if (session_.fit()) {
+        const QRectF head = Scenes(session_).headFrame(session_.fit()->view, QSizeF(sheet.width, sheet.height));
         f.low = {head.left(), head.top()};
         f.high = {head.right(), head.bottom()};
     }
-    frameReference(desk_, f);
+    frameReference(session_, f);
 }
 
 void SetUpPanel::takeMore() {
-    if (desk_.study().sitter.empty()) {
+    if (session_.study().sitter.empty()) {
         sitter_->setFocus();
-        emit desk_.document.troubled(tr("Give the sitter a name first; it is what keeps their photographs together."));
+        emit session_.document.troubled(tr("Give the sitter a name first; it is what keeps their photographs together."));
         return;
     }
     QSettings settings;
-    const QStringList files = QFileDialog::getOpenFileNames(
-        this, tr("More photographs of %1").arg(qt(desk_.study().sitter)),
-        settings.value("folder").toString(), pictureFilter());
+    const QStringList files = QFileDialog::getOpenFileNames(this, tr("More photographs of %1").arg(qt(session_.study().sitter)),
+                                                            settings.value("folder").toString(), pictureFilter());
     if (files.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(files.first()).absolutePath());
-    desk_.document.saveNow();
-    desk_.intake.take(files, qt(desk_.study().sitter));
+    session_.document.saveNow();
+    session_.intake.take(files, qt(session_.study().sitter));
 }
 
 void SetUpPanel::showReference() {
-    const Study& s = desk_.study();
+    const Study& s = session_.study();
     const bool any = !s.referencePicture.empty();
     turn_->setEnabled(any && s.sketches.empty());
     mirror_->setEnabled(any && s.sketches.empty());
@@ -195,9 +193,9 @@ void SetUpPanel::showReference() {
     frame_->setText(s.framing ? tr("&Whole photograph") : tr("&Frame the head"));
     std::size_t together = 0;
     if (!s.sitter.empty())
-        desk_.document.tryEdit([&] { together = desk_.document.logbook().studiesOf(s.sitter).size(); });
-    if (desk_.intake.isRunning())
-        sameSitter_->setText(tr("Taking in %1 of %2…").arg(desk_.intake.done() + 1).arg(desk_.intake.all()));
+        session_.document.tryEdit([&] { together = session_.document.logbook().studiesOf(s.sitter).size(); });
+    if (session_.intake.isRunning())
+        sameSitter_->setText(tr("Taking in %1 of %2…").arg(session_.intake.done() + 1).arg(session_.intake.all()));
     else if (together > 1)
         sameSitter_->setText(tr("%1 photographs of this sitter are on the shelf. Each one blocked in tells "
                                 "the others more about the head.").arg(together));
@@ -219,7 +217,7 @@ void SetUpPanel::buildPaper() {
     border_ = addNumber(grid, tr("&Border"), 0, 300, tr(" mm"));
     const auto set = [this](const char* key, auto change) {
         if (!refreshing_)
-            desk_.layoutController.set(tr("Plan the page"), key, change);
+            session_.layoutController.set(tr("Plan the page"), key, change);
     };
     connect(paper_, &QComboBox::activated, this, [=, this](int index) {
         const std::string name = paper_->itemData(index).toString().toStdString();
@@ -232,7 +230,7 @@ void SetUpPanel::buildPaper() {
             p.head = share * p.paper.height; // the same composition on the other sheet
             p.at.reset();
         });
-        desk_.document.tryEdit([&] { desk_.document.logbook().remember("paper", name); });
+        session_.document.tryEdit([&] { session_.document.logbook().remember("paper", name); });
     });
     connect(lying_, &QCheckBox::clicked, this, [=](bool) {
         set("", [](PageLayout& p) {
@@ -263,13 +261,12 @@ void SetUpPanel::buildCompositions() {
         row->addWidget(button);
         compositions_.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, c] {
-            desk_.layoutController.set(tr("Choose a composition"), {}, [&](PageLayout& p) {
-                p = composed(c, p, wellFor(desk_.layoutController, c, p));
-            });
+            session_.layoutController.set(tr("Choose a composition"), {},
+                                          [&](PageLayout& p) { p = composed(c, p, wellFor(session_.layoutController, c, p)); });
         });
     }
     column_->addWidget(well_ = new QPushButton(tr("Put it &well")));
-    connect(well_, &QPushButton::clicked, this, [this] { putWell(desk_); });
+    connect(well_, &QPushButton::clicked, this, [this] { putWell(session_); });
 }
 
 void SetUpPanel::buildPhotograph() {
@@ -287,15 +284,15 @@ void SetUpPanel::buildPhotograph() {
     column_->addWidget(fold);
     column_->addWidget(findFaces_ = new QCheckBox(tr("&Find and mark faces by itself")));
     findFaces_->setToolTip(tr("In a photograph and in a picture of your sketch; you look over what was found"));
-    connect(findFaces_, &QCheckBox::clicked, this, [this](bool on) { desk_.faces.lookByItself(on); });
+    connect(findFaces_, &QCheckBox::clicked, this, [this](bool on) { session_.faces.lookByItself(on); });
     column_->addWidget(guessFirst_ = new QCheckBox(tr("Let me &guess first")));
     guessFirst_->setToolTip(tr("The face is found all the same; its construction is shown when your guess stands"));
-    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { desk_.faces.guessFirst(on); });
+    connect(guessFirst_, &QCheckBox::clicked, this, [this](bool on) { session_.faces.guessFirst(on); });
     addText(tr("Photographs of people stay on this machine. Zokran sends nothing anywhere."),
             "caption");
     connect(shown_, &QDoubleSpinBox::valueChanged, this, [this](double mm) {
         if (!refreshing_)
-            desk_.document.edit(tr("Set the paper's width"), "paper", [&](Study& s) {
+            session_.document.edit(tr("Set the paper's width"), "paper", [&](Study& s) {
                 // Of the sketch on the bench, and of those to come.
                 s.nextPage.shownWidth = mm > 0 ? std::optional(Millimetres{mm}) : std::nullopt;
                 if (Sketch* a = s.sketch())
@@ -306,23 +303,23 @@ void SetUpPanel::buildPhotograph() {
 
 void SetUpPanel::showCompositions() {
     // They follow the paper and the head, not where the head is being dragged to.
-    const PageLayout pageLayout = desk_.layoutController.pageLayout();
-    const PagePlan plan = desk_.layoutController.planFor({pageLayout.paper, {0}, {100}, PaperPoint(0, 0)});
-    const ShownFor now{pageLayout.paper, pageLayout.border, plan.head.high, plan.chin, desk_.study().form,
-                       Theme::current().dark};
+    const PageLayout pageLayout = session_.layoutController.pageLayout();
+    const PagePlan plan = session_.layoutController.planFor({pageLayout.paper, {0}, {100}, PaperPoint(0, 0)});
+    const ShownFor now{pageLayout.paper, pageLayout.border,     plan.head.high,
+                       plan.chin,        session_.study().form, Theme::current().dark};
     if (shownFor_ == now)
         return;
     shownFor_ = now;
     for (std::size_t i = 0; i < compositions_.size(); ++i) {
         const Composition& c = compositions()[i];
-        compositions_[i]->setIcon(sheetDrawing(
-            desk_.layoutController, composed(c, pageLayout, wellFor(desk_.layoutController, c, pageLayout)),
-            devicePixelRatioF()));
+        compositions_[i]->setIcon(sheetDrawing(session_.layoutController,
+                                               composed(c, pageLayout, wellFor(session_.layoutController, c, pageLayout)),
+                                               devicePixelRatioF()));
     }
 }
 
 void SetUpPanel::showStudy() {
-    const Study& s = desk_.study();
+    const Study& s = session_.study();
     auto show = [](QLineEdit* field, const std::string& text) {
         if (field->text().toStdString() != text)
             field->setText(qt(text));
@@ -331,15 +328,15 @@ void SetUpPanel::showStudy() {
     show(sitter_, s.sitter);
     const Page& page = s.sketch() ? s.sketch()->page : s.nextPage;
     showNumber(shown_, page.shownWidth.value_or(Millimetres{0}));
-    setEnabled(desk_.document.isOpen());
-    guessFirst_->setChecked(desk_.faces.guessesFirst());
-    findFaces_->setChecked(desk_.faces.looksByItself());
+    setEnabled(session_.document.isOpen());
+    guessFirst_->setChecked(session_.faces.guessesFirst());
+    findFaces_->setChecked(session_.faces.looksByItself());
     showReference();
     for (QPushButton* composition : compositions_)
-        composition->setVisible(desk_.document.isOpen()); // nothing to show on them before
-    if (!desk_.document.isOpen())
+        composition->setVisible(session_.document.isOpen()); // nothing to show on them before
+    if (!session_.document.isOpen())
         return;
-    const PageLayout pageLayout = desk_.layoutController.pageLayout();
+    const PageLayout pageLayout = session_.layoutController.pageLayout();
     const bool lies = pageLayout.paper.width > pageLayout.paper.height;
     lying_->setChecked(lies);
     const QString name = qt(nameOf(pageLayout.paper)).remove("-landscape");
@@ -347,7 +344,7 @@ void SetUpPanel::showStudy() {
     paper_->setCurrentIndex(at < 0 ? paper_->count() - 1 : at);
     showNumber(head_, pageLayout.head);
     showNumber(border_, pageLayout.border);
-    const PagePlan plan = desk_.layoutController.plan();
+    const PagePlan plan = session_.layoutController.plan();
     QStringList troubles, lines;
     for (PlanTrouble trouble : plan.troubles)
         troubles << qt(wordsFor(trouble, learnersTranslator()));

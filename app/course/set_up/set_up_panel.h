@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/course/step_panel.h"
+#include "app/document/study_session.h"
 #include "core/page/page_layout.h"
 
 #include <vector>
@@ -18,7 +19,7 @@ class SetUpPanel : public StepPanel {
     Q_OBJECT
 
 public:
-    explicit SetUpPanel(Desk& desk, QWidget* parent = nullptr);
+    explicit SetUpPanel(StudySession& session, QWidget* parent = nullptr);
 
 protected:
     void showStudy() override;
@@ -34,6 +35,7 @@ private:
     void frameByItself();
     void takeMore();
 
+    StudySession& session_;
     QLineEdit *title_, *sitter_;
     QComboBox* paper_;
     QCheckBox *lying_, *guessFirst_, *findFaces_;
@@ -55,6 +57,6 @@ private:
 };
 
 /// Puts the head well on the paper: smaller where it is over-large, and where it has room.
-void putWell(Desk& desk);
+void putWell(StudySession& session);
 
 } // namespace zokran

@@ -17,7 +17,8 @@ namespace {
 
 class SetUpStep : public Step {
 public:
-    explicit SetUpStep(Desk& desk) : Step(desk), placeTool_(desk.layoutController), frameTool_(desk), faceChoice_(desk.faces) {}
+    explicit SetUpStep(StudySession& session)
+        : Step(session), placeTool_(session.layoutController), frameTool_(session), faceChoice_(session.faces) {}
     std::string id() const override { return "set-up"; }
     QString name() const override { return tr("Set up"); }
     QString lacks() const override;
@@ -38,7 +39,7 @@ private:
 } // namespace
 
 QString SetUpStep::lacks() const {
-    return desk_.study().referencePicture.empty() ? tr("a reference photograph") : QString();
+    return session_.study().referencePicture.empty() ? tr("a reference photograph") : QString();
 }
 
 Scene SetUpStep::scene(Side side) {
@@ -52,24 +53,24 @@ Scene SetUpStep::scene(Side side) {
         faceChoice_.layOn(scene);
         return scene;
     }
-    if (desk_.study().framing)
-        scene.lay<FrameOverlay>(*desk_.study().framing);
+    if (session_.study().framing)
+        scene.lay<FrameOverlay>(*session_.study().framing);
     scene.tools = {&frameTool_};
     return scene;
 }
 
 Scene SetUpStep::paper() {
     Scene scene;
-    if (!desk_.document.isOpen()) {
+    if (!session_.document.isOpen()) {
         scene.emptyText = tr("Here your paper will lie, with the head where it is to stand.");
         return scene;
     }
-    const PageLayout pageLayout = desk_.layoutController.pageLayout();
-    const PagePlan plan = desk_.layoutController.plan();
+    const PageLayout pageLayout = session_.layoutController.pageLayout();
+    const PagePlan plan = session_.layoutController.plan();
     scene.caption = tr("Your paper, %1 × %2 mm").arg(lround(pageLayout.paper.width)).arg(lround(pageLayout.paper.height));
     const PaperPoint far(pageLayout.paper.width, pageLayout.paper.height);
     scene.extent = QSizeF(far.x(), far.y());
-    std::vector<GuideLine> lines = desk_.layoutController.lines(plan);
+    std::vector<GuideLine> lines = session_.layoutController.lines(plan);
     std::erase_if(lines, [](const GuideLine& line) { return line.hidden; });
     scene.lay<LinesOverlay>(std::move(lines));
     scene.lay<PlanOverlay>(pageLayout, plan);
@@ -81,13 +82,13 @@ NextThing SetUpStep::next() {
     if (faceChoice_.isOn())
         return faceChoice_.next();
     const Action blockIn = goTo(tr("Block in"), "block-in");
-    const PagePlan plan = desk_.layoutController.plan();
+    const PagePlan plan = session_.layoutController.plan();
     if (!plan.troubles.empty())
         return {tr("%1 Drag the head on the paper, or let it be put well.")
                     .arg(qt(wordsFor(plan.troubles.front(), learnersTranslator()))),
-                {tr("Put it well"), [this] { putWell(desk_); }},
+                {tr("Put it well"), [this] { putWell(session_); }},
                 blockIn};
-    if (!desk_.fit())
+    if (!session_.fit())
         return {tr("An average head stands for your sitter until you have blocked in. Choose the "
                    "paper, then block in."),
                 blockIn};
@@ -95,8 +96,8 @@ NextThing SetUpStep::next() {
             goTo(tr("Draw it"), "draw"), blockIn};
 }
 
-std::unique_ptr<Step> makeSetUpStep(Desk& desk) {
-    return std::make_unique<SetUpStep>(desk);
+std::unique_ptr<Step> makeSetUpStep(StudySession& session) {
+    return std::make_unique<SetUpStep>(session);
 }
 
 } // namespace zokran

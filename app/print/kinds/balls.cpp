@@ -6,10 +6,9 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> ballSheets(Desk& desk) {
+std::vector<PrintSheet> ballSheets(StudySession& session) {
     // Another twelve for each study.
-    return ballSheets(static_cast<std::uint32_t>(desk.document.id().value_or(1)), paperNamed("a4"),
-                      learnersTranslator());
+    return ballSheets(static_cast<std::uint32_t>(session.document.id().value_or(1)), paperNamed("a4"), learnersTranslator());
 }
 
 } // namespace

@@ -6,14 +6,13 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> gridSheets(Desk& desk) {
+std::vector<PrintSheet> gridSheets(StudySession& session) {
     // Squares whatever form is chosen, edge coordinates where those are.
-    const std::string form = desk.study().form == "coordinates" ? "coordinates" : "grid";
-    const auto squares = construct(formNamed(form), std::nullopt, desk.fit()->head);
-    return gridSheets(printed(desk.photograph(Side::Reference)),
-                      squares->lines(desk.fit()->view, Detail::Guides),
-                      squares->lines(desk.layoutController.plan().view, Detail::Guides),
-                      desk.layoutController.pageLayout().paper, learnersTranslator());
+    const std::string form = session.study().form == "coordinates" ? "coordinates" : "grid";
+    const auto squares = construct(formNamed(form), std::nullopt, session.fit()->head);
+    return gridSheets(printed(session.photograph(Side::Reference)), squares->lines(session.fit()->view, Detail::Guides),
+                      squares->lines(session.layoutController.plan().view, Detail::Guides),
+                      session.layoutController.pageLayout().paper, learnersTranslator());
 }
 
 } // namespace

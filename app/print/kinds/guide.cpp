@@ -6,9 +6,9 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> guideSheets(Desk& desk) {
-    return {guideSheet(desk.layoutController.lines(desk.layoutController.plan()), desk.layoutController.pageLayout().paper,
-                       learnersTranslator())};
+std::vector<PrintSheet> guideSheets(StudySession& session) {
+    return {guideSheet(session.layoutController.lines(session.layoutController.plan()),
+                       session.layoutController.pageLayout().paper, learnersTranslator())};
 }
 
 } // namespace

@@ -6,9 +6,9 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> landmarkSheets(Desk& desk) {
-    return {landmarksSheet(printed(desk.photograph(Side::Reference)), *desk.fit(),
-                           desk.analysis.lines(Side::Reference, Detail::Guides), desk.layoutController.plan(),
+std::vector<PrintSheet> landmarkSheets(StudySession& session) {
+    return {landmarksSheet(printed(session.photograph(Side::Reference)), *session.fit(),
+                           session.analysis.lines(Side::Reference, Detail::Guides), session.layoutController.plan(),
                            paperNamed("a4"), learnersTranslator())};
 }
 

@@ -6,8 +6,8 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> materialSheets(Desk& desk) {
-    return {materialsSheet(formNamed(desk.study().form), paperNamed("a4"), learnersTranslator())};
+std::vector<PrintSheet> materialSheets(StudySession& session) {
+    return {materialsSheet(formNamed(session.study().form), paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

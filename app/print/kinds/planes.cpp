@@ -6,8 +6,9 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> planesSheets(Desk& desk) {
-    return {planesSheet(*desk.fit(), desk.analysis.bust(), desk.light.lighting(), paperNamed("a4"), learnersTranslator())};
+std::vector<PrintSheet> planesSheets(StudySession& session) {
+    return {
+        planesSheet(*session.fit(), session.analysis.bust(), session.light.lighting(), paperNamed("a4"), learnersTranslator())};
 }
 
 } // namespace

@@ -6,8 +6,8 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> stepSheets(Desk& desk) {
-    return {stepsSheet(formNamed(desk.study().form), desk.analysis.lines(Side::Reference), desk.fit()->view,
+std::vector<PrintSheet> stepSheets(StudySession& session) {
+    return {stepsSheet(formNamed(session.study().form), session.analysis.lines(Side::Reference), session.fit()->view,
                        paperNamed("a4"), learnersTranslator())};
 }
 

@@ -6,8 +6,8 @@ namespace zokran {
 
 namespace {
 
-std::vector<PrintSheet> valueSheets(Desk& desk) {
-    Q_UNUSED(desk);
+std::vector<PrintSheet> valueSheets(StudySession& session) {
+    Q_UNUSED(session);
     return {valuesSheet(paperNamed("a4"), learnersTranslator())};
 }
 

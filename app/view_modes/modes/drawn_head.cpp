@@ -27,16 +27,16 @@ class HeadAsDrawn : public ViewMode {
     }
     Qt::Key key() const override { return Qt::Key_H; }
     bool needsComparison() const override { return true; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        const Comparison& c = *desk.comparison();
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
+        const Comparison& c = *session.comparison();
         // For a sitter of the cast room the plaster itself, once it is made; else the form.
-        if (const auto plaster = desk.viewMode.plaster.of(desk.study().sitter, c)) {
+        if (const auto plaster = session.viewMode.plaster.of(session.study().sitter, c)) {
             seen = headScene(plaster->shown);
             drawn = headScene(plaster->drawn);
         } else {
-            Scenes scenes(desk);
-            seen = scenes.formAlone(desk.analysis.linesSeenBy(desk.fit()->view), desk.fit()->view);
-            drawn = scenes.formAlone(desk.analysis.drawnHeadLines(), c.sketchView);
+            Scenes scenes(session);
+            seen = scenes.formAlone(session.analysis.linesSeenBy(session.fit()->view), session.fit()->view);
+            drawn = scenes.formAlone(session.analysis.drawnHeadLines(), c.sketchView);
         }
         seen.caption = tr("The head you were shown");
         drawn.caption = tr("The head you drew");

@@ -10,9 +10,9 @@ class Faded : public ViewMode {
     std::string id() const override { return "faded"; }
     QString name() const override { return tr("Faded"); }
     Qt::Key key() const override { return Qt::Key_D; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
         constexpr double strength = 0.66;
-        Q_UNUSED(desk);
+        Q_UNUSED(session);
         for (Scene* scene : {&seen, &drawn})
             if (!scene->picture.isNull())
                 scene->overlays.insert(scene->overlays.begin() + 1,

@@ -11,10 +11,10 @@ class Flicker : public ViewMode {
     QString name() const override { return tr("Flicker"); }
     Qt::Key key() const override { return Qt::Key_F; }
     bool needsComparison() const override { return true; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(seen);
-        desk.viewMode.startBeating();
-        layReference(desk, drawn, {.strength = desk.viewMode.beat() ? 1.0 : 0.0});
+        session.viewMode.startBeating();
+        layReference(session, drawn, {.strength = session.viewMode.beat() ? 1.0 : 0.0});
     }
 };
 

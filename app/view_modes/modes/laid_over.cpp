@@ -14,9 +14,9 @@ class LaidOver : public ViewMode {
     QString slider() const override {
         return tr("How much of the photo shows");
     }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(seen);
-        layReference(desk, drawn, {.strength = desk.viewMode.amount()});
+        layReference(session, drawn, {.strength = session.viewMode.amount()});
     }
 };
 

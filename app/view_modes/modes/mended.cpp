@@ -16,11 +16,11 @@ class Mended : public ViewMode {
     QString slider() const override { return tr("From as drawn to as seen"); }
     double usualAmount() const override { return 1; }
     QString option() const override { return tr("This finding alone"); }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        const Finding* only = desk.viewMode.option() ? shownFinding(desk) : nullptr;
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
+        const Finding* only = session.viewMode.option() ? shownFinding(session) : nullptr;
         const Mending mending =
-            mendingOf(*desk.comparison(), desk.study().reference, desk.study().sketch()->marks, only);
-        const QImage mended = desk.viewMode.mended.of(drawn.picture, mending, desk.viewMode.amount());
+            mendingOf(*session.comparison(), session.study().reference, session.study().sketch()->marks, only);
+        const QImage mended = session.viewMode.mended.of(drawn.picture, mending, session.viewMode.amount());
         for (Scene* scene : {&seen, &drawn}) {
             scene->overlays.resize(std::min<std::size_t>(1, scene->overlays.size()));
             scene->tools.clear();

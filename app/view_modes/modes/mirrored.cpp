@@ -10,8 +10,8 @@ class Mirrored : public ViewMode {
     std::string id() const override { return "mirrored"; }
     QString name() const override { return tr("Mirrored"); }
     Qt::Key key() const override { return Qt::Key_M; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        Q_UNUSED(desk);
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(session);
         seen.flip = drawn.flip = Flip::Mirrored;
     }
 };

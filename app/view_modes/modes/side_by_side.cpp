@@ -10,8 +10,8 @@ class SideBySide : public ViewMode {
     std::string id() const override { return "side-by-side"; }
     QString name() const override { return tr("Side by side"); }
     Qt::Key key() const override { return Qt::Key_S; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        Q_UNUSED(desk);
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(session);
         Q_UNUSED(seen);
         Q_UNUSED(drawn);
     }

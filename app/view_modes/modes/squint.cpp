@@ -12,9 +12,9 @@ class Squint : public ViewMode {
     std::string id() const override { return "squint"; }
     QString name() const override { return tr("Squint"); }
     Qt::Key key() const override { return Qt::Key_Q; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
         for (const auto& [side, scene] : {std::pair{Side::Reference, &seen}, {Side::Sketch, &drawn}}) {
-            const QImage squinted = squintedOn(desk, side).picture;
+            const QImage squinted = squintedOn(session, side).picture;
             if (!squinted.isNull() && !scene->picture.isNull())
                 scene->overlays.front() =
                     std::make_shared<const PictureOverlay>(squinted, nullptr, scene->extent);

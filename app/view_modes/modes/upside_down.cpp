@@ -10,8 +10,8 @@ class UpsideDown : public ViewMode {
     std::string id() const override { return "upside-down"; }
     QString name() const override { return tr("Upside down"); }
     Qt::Key key() const override { return Qt::Key_U; }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
-        Q_UNUSED(desk);
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
+        Q_UNUSED(session);
         seen.flip = drawn.flip = Flip::UpsideDown;
     }
 };

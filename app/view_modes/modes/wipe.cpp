@@ -14,9 +14,9 @@ class Wipe : public ViewMode {
     QString slider() const override {
         return tr("How far the photo reaches");
     }
-    void change(Desk& desk, Scene& seen, Scene& drawn) const override {
+    void change(StudySession& session, Scene& seen, Scene& drawn) const override {
         Q_UNUSED(seen);
-        layReference(desk, drawn, {.upTo = desk.viewMode.amount()});
+        layReference(session, drawn, {.upTo = session.viewMode.amount()});
     }
 };
 

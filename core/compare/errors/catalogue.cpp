@@ -7,8 +7,8 @@ using enum Mark;
 namespace {
 
 /// In this order errors that look alike are told apart: the plainer one first.
-constexpr errors::Part* parts[] = {errors::whole, errors::face,      errors::skull, errors::spacing,
-                                   errors::sizes, errors::mouthAxis, errors::outliers};
+constexpr errors::Part* parts[] = {errors::whole, errors::face,      errors::skull,      errors::spacing,
+                                   errors::sizes, errors::mouthAxis, errors::singleMarks};
 
 } // namespace
 

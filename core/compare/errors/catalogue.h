@@ -60,7 +60,7 @@ Part skull;   // skull.cpp
 Part spacing; // spacing.cpp
 Part mouthAxis;
 Part sizes;  // sizes.cpp
-Part outliers; // outliers.cpp
+Part singleMarks; // single_marks.cpp
 
 } // namespace errors
 

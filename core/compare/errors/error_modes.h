@@ -21,7 +21,7 @@ struct ErrorMode {
     Tier tier;
     AmountUnit unit;
     HeadMarks displacement; ///< per unit of the amount (ball radii, head frame)
-    int freedoms = 1; ///< 2 for a mark that outliers on its own; `second` is then its other axis
+    int freedoms = 1;       ///< 2 for a single misplaced mark; `second` is then its other axis
     HeadMarks second = {};
     /// What goes along of the features that move: lids with their eye, lips with the mouth, eyebrows with the brow.
     PerExpressionMark<HeadPoint> carried = {};

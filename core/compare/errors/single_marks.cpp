@@ -3,7 +3,7 @@
 namespace zokran::errors {
 
 /// Any mark on its own, anywhere on the page.
-void outliers(ErrorCatalogue& c) {
+void singleMarks(ErrorCatalogue& c) {
     for (Mark m : ErrorCatalogue::all()) {
         ErrorMode& lone = c.add("mark_" + std::string(idOf(m)), Tier::Size, AmountUnit::BallRadius,
                                 {m}, [&](const HeadPoint&) { return c.pictureUp; });

@@ -44,7 +44,7 @@ void ear(LineTracer& tracer, const LineEntry& line) {
         tracer.add(line, side, Cover::Planes, 40,
                    [&](double t) { return egg.at({2 * std::numbers::pi * t}, 1); });
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // The inner curve, from the front over the top and round behind to the lobe: an open C.
@@ -55,7 +55,7 @@ void earInner(LineTracer& tracer, const LineEntry& line) {
             return egg.at({(0.2 - 1.15 * t) * std::numbers::pi}, 0.62);
         });
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // The rim stands round the bowl, and the soft lobe hangs below it.
@@ -74,7 +74,7 @@ void earVolumes(LineTracer& tracer, const LineEntry& line) {
             return SurfacePoint{middle + lobe * (egg.up * cos(a) + 1.4 * egg.forward * sin(a)), egg.normal};
         });
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 } // namespace zokran::lines

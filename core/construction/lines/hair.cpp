@@ -60,7 +60,7 @@ void hairEdge(LineTracer& tracer, const LineEntry& line) {
                            Eigen::Vector3d(side, 0, 0)});
         tracer.addRun(line, side, Cover::Planes, std::move(run), true);
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 } // namespace zokran::lines

@@ -71,12 +71,12 @@ void forehead(LineTracer& tracer, const LineEntry& line) {
                                          side * (0.62 - 0.14 * t));
             return tracer.form.front(top, side * 0.522 * (1 - (t - 0.7) / 0.3));
         });
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 void socket(LineTracer& tracer, const LineEntry& line) {
     tracer.addPaths(line, socketPath, false);
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // The ridge's two edges, its sides down to the wings, and the underside between wings and base.
@@ -90,23 +90,23 @@ void noseWedge(LineTracer& tracer, const LineEntry& line) {
                        placed(tracer, Mark::NoseBase, side, down)},
                       false);
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 void cheek(LineTracer& tracer, const LineEntry& line) {
     tracer.addPaths(line, cheekPath, false);
     tracer.addPaths(line, foldPath, false);
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 void mouthBarrel(LineTracer& tracer, const LineEntry& line) {
     tracer.addPaths(line, barrelPath, true);
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 void chinBlock(LineTracer& tracer, const LineEntry& line) {
     tracer.addPaths(line, blockPath, false);
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 } // namespace zokran::lines

@@ -102,7 +102,7 @@ void eyeballs(LineTracer& tracer, const LineEntry& line) {
             return SurfacePoint{at, (at - eye.centre).normalized()};
         });
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // Each lid by its edge and, a lid's thickness further out, by the fold above or below.
@@ -117,7 +117,7 @@ void lids(LineTracer& tracer, const LineEntry& line) {
         tracer.addRun(line, side, Cover::Face, lidEdge(eye, crease, fold), false);
         tracer.addRun(line, side, Cover::Face, lidEdge(eye, bag, fold), false);
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // The wedge runs out into the ball of the tip, with a wing on either side.
@@ -135,7 +135,7 @@ void noseVolumes(LineTracer& tracer, const LineEntry& line) {
         const HeadPoint wing = at(side > 0 ? NoseWingL : NoseWingR);
         addMass(tracer, line, side, {wing + HeadPoint(-side * size.x(), size.y() / 3, size.z() / 2), size}, overMass);
     }
-    tracer.forgetHidden(line);
+    tracer.removeHidden(line);
 }
 
 // Three masses above, the middle one the lowest, and two below.

@@ -15,8 +15,8 @@ Reading readDoubled(const MeasureContext& g) {
     for (const PicturePoint& at : {g.ends[0], g.ends[1], landing})
         r.lines.push_back({at - side, at + side});
     r.spot = true;
-    r.passes = passesOfSpot(g, landing);
-    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.clearances = clearancesOfSpot(g, landing);
+    r.value = r.clearances.empty() ? 0 : r.clearances.front().by;
     r.labelAt = landing + 0.5 * g.unit * way.normalized();
     return r;
 }

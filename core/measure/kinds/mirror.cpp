@@ -34,14 +34,14 @@ Reading readMirrored(const MeasureContext& g) {
     const PicturePoint centre = g.view->project(HeadPoint(0, p.y(), p.z()));
     const PicturePoint twin = g.view->project(HeadPoint(-p.x(), p.y(), p.z()));
     r.value = Pixels{(at - centre).norm()} / g.unit;
-    r.further.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"), Pixels{(twin - at).norm()} / g.unit, 0,
-                         ReadingUnit::Length});
-    r.further.push_back({"wrapped_ball_radii", ZOKRAN_WORDS("to its twin, through the head"),
-                         2 * std::abs(p.x()), 0, ReadingUnit::HeadLength});
+    r.secondary.push_back({"to_twin", ZOKRAN_WORDS("to its twin, across the picture"), Pixels{(twin - at).norm()} / g.unit, 0,
+                           ReadingUnit::Length});
+    r.secondary.push_back(
+        {"wrapped_ball_radii", ZOKRAN_WORDS("to its twin, through the head"), 2 * std::abs(p.x()), 0, ReadingUnit::HeadLength});
     const auto own = g.marks && g.marks->seen(mark) == at ? g.marks->seen(mirrored(mark)) : std::nullopt;
     if (own && mirrored(mark) != mark)
-        r.further.push_back({"own_twin_off", ZOKRAN_WORDS("from there to the sitter's own twin"),
-                             Pixels{(twin - *own).norm()} / g.unit, 0, ReadingUnit::Length});
+        r.secondary.push_back({"own_twin_off", ZOKRAN_WORDS("from there to the sitter's own twin"),
+                               Pixels{(twin - *own).norm()} / g.unit, 0, ReadingUnit::Length});
     r.lines = {{at, centre, twin}};
     for (const PicturePoint& end : {centre, twin}) {
         const double arm = 0.12 * g.unit.value;

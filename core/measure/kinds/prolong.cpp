@@ -10,8 +10,8 @@ Reading readProlonged(const MeasureContext& g) {
     Reading r;
     const PicturePoint way = g.ends[1] - g.ends[0];
     r.lines = {{g.ends[0], g.ends[1]}, acrossPicture(g, g.ends[0], way)};
-    r.passes = passesOf(g, g.ends[0], way);
-    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.clearances = clearancesOf(g, g.ends[0], way);
+    r.value = r.clearances.empty() ? 0 : r.clearances.front().by;
     r.labelAt = r.lines[1][0]; // at the edge, clear of the face
     return r;
 }

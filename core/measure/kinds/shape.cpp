@@ -32,9 +32,8 @@ Reading readShape(const MeasureContext& g) {
         low = low.cwiseMin(end);
         high = high.cwiseMax(end);
     }
-    r.further.push_back({"width_to_height", ZOKRAN_WORDS("as wide as high"),
-                         (high.x() - low.x()) / std::max(1e-9, high.y() - low.y()), 0,
-                         ReadingUnit::Share});
+    r.secondary.push_back({"width_to_height", ZOKRAN_WORDS("as wide as high"),
+                           (high.x() - low.x()) / std::max(1e-9, high.y() - low.y()), 0, ReadingUnit::Share});
     r.value = std::abs(area) / (g.unit.value * g.unit.value);
     r.lines.push_back(std::move(round));
     r.labelAt = middle;

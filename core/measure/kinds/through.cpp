@@ -10,8 +10,8 @@ namespace {
 Reading readThrough(const MeasureContext& g, const PicturePoint& way) {
     Reading r;
     r.lines.push_back(acrossPicture(g, g.ends[0], way.cwiseAbs()));
-    r.passes = passesOf(g, g.ends[0], way);
-    r.value = r.passes.empty() ? 0 : r.passes.front().by;
+    r.clearances = clearancesOf(g, g.ends[0], way);
+    r.value = r.clearances.empty() ? 0 : r.clearances.front().by;
     r.labelAt = r.lines[0][0]; // at the edge, clear of the face
     return r;
 }

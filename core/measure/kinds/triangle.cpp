@@ -15,7 +15,7 @@ Reading readTriangle(const MeasureContext& g) {
     r.value = cornerAt(a, b, p);
     r.lines = {{a, b}, {a, p}, {b, p}};
     const double other = cornerAt(b, a, p);
-    r.further.push_back({"at_b", ZOKRAN_WORDS("at the other end"), other, 0, ReadingUnit::Angle});
+    r.secondary.push_back({"at_b", ZOKRAN_WORDS("at the other end"), other, 0, ReadingUnit::Angle});
     r.numbers.push_back({b + 0.2 * (p - b), fmt::format("{:.0f}°", other)});
     r.labelAt = a + 0.2 * (p - a);
     return r;

@@ -27,9 +27,9 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
     view.nearness = fit.view.nearness;
     view.centre = view.principal = PicturePoint(across / 2.0, 0.38 * down);
     view.face(headToView(fit.pose));
-    const DepthBuffer relief(planes.solid, view, across, down);
+    const DepthBuffer buffer(planes.solid, view, across, down);
     constexpr std::uint8_t paper = 255;
-    const std::vector<std::uint8_t> grey = Shading(relief, lighting).picture(lighting.values, paper);
+    const std::vector<std::uint8_t> grey = Shading(buffer, lighting).picture(lighting.values, paper);
     PrintPicture picture;
     picture.corner = panel.corner;
     picture.width = {panel.width};
@@ -52,7 +52,7 @@ void addPlanes(PrintSheet& sheet, const Panel& panel, const Fit& fit, const Bust
         for (int i = 0; i < pieces; ++i) {
             const HeadPoint from = edge.from + (edge.to - edge.from) * i / pieces,
                             to = edge.from + (edge.to - edge.from) * (i + 1) / pieces;
-            if (relief.isSeen((from + to) / 2))
+            if (buffer.isSeen((from + to) / 2))
                 edges.lines.push_back({onSheet(from), onSheet(to)});
         }
     sheet.items.emplace_back(std::move(edges));

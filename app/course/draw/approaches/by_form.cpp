@@ -14,17 +14,17 @@ public:
     QString about() const override {
         return tr("One step at a time; the form on the right shows as far as you are. Light lines are rubbed out again.");
     }
-    std::vector<QString> steps(const Desk& desk) const override {
+    std::vector<QString> steps(const OpenStudy& opened) const override {
         const FormKind* kind = forms().front();
         for (const FormKind* each : forms())
-            if (each->id == desk.study().form)
+            if (each->id == opened.study().form)
                 kind = each;
         std::vector<QString> words;
         for (const FormStep& step : kind->steps)
             words.push_back(qt(learnersTranslator().say(step.words)));
         return words;
     }
-    Scene beside(Desk&, Scenes& scenes) const override { return scenes.fittedFormAlone(true); }
+    Scene beside(StudySession&, Scenes& scenes) const override { return scenes.fittedFormAlone(true); }
 };
 
 } // namespace

@@ -15,7 +15,7 @@ public:
         return tr("No ball and no rules: long straights, each compared with its neighbour. It trains the eye, and it shows "
                   "whether the whole shape stands before anything stands inside it.");
     }
-    std::vector<QString> steps(const Desk&) const override {
+    std::vector<QString> steps(const OpenStudy&) const override {
         return {tr("Two ticks for crown and chin, and nothing outside them."),
                 tr("Hold the pencil along the longest edge of the head. Keep its slant, carry it over, draw it as one straight."),
                 tr("Hang the next straight on its end: is it steeper or flatter than the first, longer or shorter? Go round "
@@ -25,16 +25,16 @@ public:
                 tr("Now break the straights into shorter ones. In the check, lay “Outline of the face” over them: each is "
                    "compared by its slant.")};
     }
-    Scene seen(Desk& desk, Scenes& scenes) const override {
+    Scene seen(StudySession& session, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);
-        if (!scene.picture.isNull() && desk.fit())
-            scene.lay<LinesOverlay>(desk.analysis.linesOf(form, desk.fit()->view));
+        if (!scene.picture.isNull() && session.fit())
+            scene.lay<LinesOverlay>(session.analysis.linesOf(form, session.fit()->view));
         return scene;
     }
-    Scene beside(Desk& desk, Scenes& scenes) const override {
-        if (!desk.fit())
+    Scene beside(StudySession& session, Scenes& scenes) const override {
+        if (!session.fit())
             return scenes.fittedFormAlone();
-        return scenes.formAlone(desk.analysis.linesOf(form, desk.fit()->view), desk.fit()->view);
+        return scenes.formAlone(session.analysis.linesOf(form, session.fit()->view), session.fit()->view);
     }
 
 private:

@@ -19,7 +19,7 @@ public:
         return tr("The nearer half is drawn from the photograph, the other half out of the first: every place at the same "
                   "height, as far beyond the centre line as the turn allows. It shows how the two halves hang together.");
     }
-    std::vector<QString> steps(const Desk&) const override {
+    std::vector<QString> steps(const OpenStudy&) const override {
         return {tr("Centre line, brow line, crown and chin, over the whole head."),
                 tr("Draw the half that is not covered: brow, eye, half a nose, half a mouth, cheek and jaw."),
                 tr("From each place go along the head's own level, square to the centre line: eyes run with eyes, corners with "
@@ -29,12 +29,12 @@ public:
                 tr("Now take the cover away: in “By the first form” the photograph is whole again. What does not match the mirror is "
                    "this sitter: draw that, do not mend it.")};
     }
-    Scene seen(Desk& desk, Scenes& scenes) const override {
+    Scene seen(StudySession& session, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);
-        if (scene.picture.isNull() || !desk.fit())
+        if (scene.picture.isNull() || !session.fit())
             return scene;
-        scene.lay<HalfVeilOverlay>(desk.fit()->view, desk.fit()->head);
-        std::vector<GuideLine> lines = desk.analysis.linesOf("ball", desk.fit()->view, {carriedOver});
+        scene.lay<HalfVeilOverlay>(session.fit()->view, session.fit()->head);
+        std::vector<GuideLine> lines = session.analysis.linesOf("ball", session.fit()->view, {carriedOver});
         std::erase_if(lines, [](const GuideLine& line) {
             return withoutSide(line.id) != carriedOver && line.id != "centre_line" && line.id != "brow_line";
         });

@@ -16,7 +16,7 @@ public:
         return tr("Two minutes, the size of a matchbox: at that size only the whole can be drawn. Both sheets show the head as "
                   "small as you draw it.");
     }
-    std::vector<QString> steps(const Desk&) const override {
+    std::vector<QString> steps(const OpenStudy&) const override {
         return {
             tr("Rule three frames as large as a matchbox, in the shape of your paper."),
             tr("In each, in two minutes: the egg of the head with its lean, the mass of the hair, the slope of the shoulders."),
@@ -25,16 +25,16 @@ public:
             tr("Look at the three from across the room. Which head sits best, which is likest? Draw from that one."),
             tr("In Set up, give the head on the large paper the share it has in the small frame.")};
     }
-    Scene seen(Desk& desk, Scenes& scenes) const override {
+    Scene seen(StudySession& session, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);
         if (scene.picture.isNull())
             return scene;
-        if (const QImage squinted = squintedOn(desk, Side::Reference).picture; !squinted.isNull())
+        if (const QImage squinted = squintedOn(session, Side::Reference).picture; !squinted.isNull())
             scene.overlays.front() = std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
         scene.frame = farOff(scene.frame.isEmpty() ? QRectF({0, 0}, scene.extent) : scene.frame);
         return scene;
     }
-    Scene beside(Desk&, Scenes& scenes) const override {
+    Scene beside(StudySession&, Scenes& scenes) const override {
         Scene scene = scenes.fittedFormAlone();
         scene.frame = farOff(QRectF({0, 0}, scene.extent));
         return scene;

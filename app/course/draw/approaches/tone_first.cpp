@@ -16,7 +16,7 @@ public:
         return tr("For charcoal on its side: grey paper, one dark shape, and the features carved out of it with the eraser. "
                   "The photograph is squinted for you.");
     }
-    std::vector<QString> steps(const Desk&) const override {
+    std::vector<QString> steps(const OpenStudy&) const override {
         return {
             tr("Rub the paper to one even grey, the head's place a little darker. Wipe the dust up damp, do not blow."),
             tr("Squint. All that runs together in the dark is one shape: hair, sockets, the side in shadow. Lay it down whole."),
@@ -27,9 +27,9 @@ public:
             tr("A few lines at the very end, where an edge is sharp. Hard outlines flatten."),
             tr("Stop and photograph it: a tone that sits wrong is a feature that sits wrong.")};
     }
-    Scene seen(Desk& desk, Scenes& scenes) const override {
+    Scene seen(StudySession& session, Scenes& scenes) const override {
         Scene scene = scenes.headPicture(Side::Reference);
-        if (const QImage squinted = squintedOn(desk, Side::Reference).picture; !scene.picture.isNull() && !squinted.isNull())
+        if (const QImage squinted = squintedOn(session, Side::Reference).picture; !scene.picture.isNull() && !squinted.isNull())
             scene.overlays.front() = std::make_shared<const PictureOverlay>(squinted, nullptr, scene.extent);
         return scene;
     }

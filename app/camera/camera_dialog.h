@@ -14,11 +14,11 @@ namespace zokran {
 class CameraPreview;
 
 /// The sheet with what a camera over the easel sees. While it is open, and no longer, the camera runs.
-class CameraSheet : public QDialog {
+class CameraDialog : public QDialog {
     Q_OBJECT
 
 public:
-    explicit CameraSheet(Document& document, QWidget* parent = nullptr);
+    explicit CameraDialog(Document& document, QWidget* parent = nullptr);
 
     const EaselCamera& camera() const { return camera_; }
 

@@ -1,4 +1,4 @@
-#include "app/window/live_sitter_sheet.h"
+#include "app/window/live_sitter_dialog.h"
 
 #include "app/overlays/form_drawing.h"
 #include "app/text/messages.h"
@@ -26,7 +26,7 @@ constexpr double mostEyes = 20, mostSlant = 90;
 
 } // namespace
 
-LiveSitterSheet::LiveSitterSheet(QWidget* parent) : QDialog(parent) {
+LiveSitterDialog::LiveSitterDialog(QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("A sitter who is there"));
     auto* columns = new QHBoxLayout(this);
     columns->setSpacing(20);
@@ -39,8 +39,9 @@ LiveSitterSheet::LiveSitterSheet(QWidget* parent) : QDialog(parent) {
         to->addWidget(label);
         return label;
     };
-    text(left, tr("Hold the pencil out at arm's length, one eye shut. Take the nearer eye's width as one, and type what you "
-                  "read; leave out what you cannot see. Five readings serve, ten serve well."),
+    text(left,
+         tr("Hold the pencil out at arm's length, one eye shut. Take the nearer eye's width as one, and type what you "
+            "read; leave out what you cannot see. Five readings serve, ten serve well."),
          "caption");
     auto* top = new QGridLayout;
     left->addLayout(top);
@@ -122,12 +123,12 @@ LiveSitterSheet::LiveSitterSheet(QWidget* parent) : QDialog(parent) {
     connect(nearer_, &QComboBox::activated, this, [this] { soon_.start(); });
     soon_.setSingleShot(true);
     soon_.setInterval(60);
-    connect(&soon_, &QTimer::timeout, this, &LiveSitterSheet::fit);
+    connect(&soon_, &QTimer::timeout, this, &LiveSitterDialog::fit);
     resize(820, 620);
     showHead();
 }
 
-std::vector<PencilReading> LiveSitterSheet::readings() const {
+std::vector<PencilReading> LiveSitterDialog::readings() const {
     std::vector<PencilReading> all;
     for (const Row& row : rows_)
         if (row.value->value() > row.value->minimum())
@@ -135,7 +136,7 @@ std::vector<PencilReading> LiveSitterSheet::readings() const {
     return all;
 }
 
-QString LiveSitterSheet::inWords() const {
+QString LiveSitterDialog::inWords() const {
     QStringList lines{tr("Read off with the pencil:")};
     for (const Row& row : rows_)
         if (row.value->value() > row.value->minimum())
@@ -143,7 +144,7 @@ QString LiveSitterSheet::inWords() const {
     return lines.join('\n');
 }
 
-void LiveSitterSheet::fit() {
+void LiveSitterDialog::fit() {
     const auto taken = readings();
     if (static_cast<int>(taken.size()) < fewestReadings) {
         fitting_.cancel();
@@ -163,7 +164,7 @@ void LiveSitterSheet::fit() {
                  });
 }
 
-void LiveSitterSheet::showHead() {
+void LiveSitterDialog::showHead() {
     lay_->setEnabled(head_.has_value());
     if (!head_) {
         const int missing = fewestReadings - static_cast<int>(readings().size());
@@ -178,7 +179,8 @@ void LiveSitterSheet::showHead() {
     preview_->setPixmap(drawingOf(form.lines(view), previewSize, devicePixelRatioF()));
     QStringList words;
     for (Angle angle : angles)
-        words << qt(figureFor(angleOf(view.pose(), angle)) + " " + wordsFor(angle, angleOf(view.pose(), angle), learnersTranslator()));
+        words << qt(figureFor(angleOf(view.pose(), angle)) + " " +
+                    wordsFor(angle, angleOf(view.pose(), angle), learnersTranslator()));
     const auto rounded = [](Radians angle) { return std::lround(std::abs(inDegrees(angle))); };
     told_->setText(tr("%1.\nGive or take %2° of turn and %3° of tilt.")
                        .arg(words.join(", "))

@@ -1,4 +1,4 @@
-#include "app/practice/drill_desk.h"
+#include "app/practice/drill_page.h"
 
 #include "app/document/cast_picture.h"
 #include "app/practice/drill_view.h"
@@ -37,7 +37,7 @@ QString questionOf(const DrillTask& task) {
 
 } // namespace
 
-DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent)
+DrillPage::DrillPage(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent)
     : QWidget(parent), document_(document), undo_(undo), beneath_(beneath) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -75,8 +75,8 @@ DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWi
     side->addSpacing(16);
     side->addWidget(beneath_);
     side->addStretch();
-    connect(answer_, &QPushButton::clicked, this, &DrillDesk::answer);
-    connect(next_, &QPushButton::clicked, this, &DrillDesk::ask);
+    connect(answer_, &QPushButton::clicked, this, &DrillPage::answer);
+    connect(next_, &QPushButton::clicked, this, &DrillPage::ask);
     connect(view_, &DrillView::placed, this, [this](const PicturePoint& at) {
         std::size_t wanted = 0;
         for (const DrillField& field : task_->fields)
@@ -95,7 +95,7 @@ DrillDesk::DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWi
     askOfOwn(false);
 }
 
-void DrillDesk::buildChoice(QVBoxLayout* column) {
+void DrillPage::buildChoice(QVBoxLayout* column) {
     auto* about = new QLabel(tr("A drill of a &minute"));
     about->setProperty(typeProperty, "heading");
     column->addWidget(about);
@@ -124,14 +124,14 @@ void DrillDesk::buildChoice(QVBoxLayout* column) {
         (*button)->setProperty("role", "place");
         // Room for the name in bold, as the chosen one has it.
         constexpr int air = 26; // px
-        (*button)->setMinimumWidth(
-            QFontMetrics(typeFont(TypeSize::Text, true)).horizontalAdvance(QString(name).remove('&')) + air);
+        (*button)->setMinimumWidth(QFontMetrics(typeFont(TypeSize::Text, true)).horizontalAdvance(QString(name).remove('&')) +
+                                   air);
         row->addWidget(*button, 0, Qt::AlignLeft);
         connect(*button, &QPushButton::clicked, this, [this, own = own] { askOfOwn(own); });
     }
 }
 
-void DrillDesk::askOfOwn(bool own) {
+void DrillPage::askOfOwn(bool own) {
     const bool turned = own != own_;
     own_ = own;
     fromCast_->setChecked(!own);
@@ -153,7 +153,7 @@ void DrillDesk::askOfOwn(bool own) {
     question_->setText(tr("A minute each, with the answer at once."));
 }
 
-std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
+std::vector<AskedTask> DrillPage::historyOf(const std::string& drill) const {
     std::vector<AskedTask> history;
     document_.tryEdit([&] {
         for (const Logbook::DrillAnswer& a : document_.logbook().drillAnswers())
@@ -163,7 +163,7 @@ std::vector<AskedTask> DrillDesk::historyOf(const std::string& drill) const {
     return history;
 }
 
-void DrillDesk::refreshList() {
+void DrillPage::refreshList() {
     int chosen = -1;
     for (std::size_t i = 0; i < drills().size(); ++i)
         if (drills()[i]->id == drill_)
@@ -171,7 +171,7 @@ void DrillDesk::refreshList() {
     list_->setCurrentIndex(chosen);
 }
 
-void DrillDesk::choose(const std::string& drill) {
+void DrillPage::choose(const std::string& drill) {
     drill_ = drill;
     if (own_ && !drillNamed(drill).ofStudied)
         askOfOwn(false);
@@ -180,12 +180,12 @@ void DrillDesk::choose(const std::string& drill) {
     refreshList();
 }
 
-void DrillDesk::begin() {
+void DrillPage::begin() {
     if (drill_.empty() && !making_)
         choose(std::string(drills().front()->id));
 }
 
-void DrillDesk::ask() {
+void DrillPage::ask() {
     work_.cancel();
     making_ = true;
     task_.reset();
@@ -193,49 +193,44 @@ void DrillDesk::ask() {
     own_ ? askOfStudies() : askOfCast();
 }
 
-void DrillDesk::askOfCast() {
+void DrillPage::askOfCast() {
     const std::vector<AskedTask> history = historyOf(drill_);
     // Fresh ones go on where the logbook ends, so that nobody meets one twice by chance.
-    const NextTask next =
-        nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
-    work_.run([next, drill = &drillNamed(drill_)](
-                  const Background::Stop&) { return taskOf(*drill, next.seed, next.level); },
-              [this, next](const DrillTask& task) { arrived(task, next.again, 0); },
+    const NextTask next = nextTask(history, 1000u + static_cast<std::uint32_t>(history.size()), hardestDrill);
+    work_.run([next, drill = &drillNamed(drill_)](const Background::Stop&) { return taskOf(*drill, next.seed, next.level); },
+              [this, next](const DrillTask& task) { arrived(task, next.again, 0); }, [this](const QString& why) { failed(why); });
+}
+
+void DrillPage::askOfStudies() {
+    const Logbook& book = document_.logbook();
+    work_.run([drill = &drillNamed(drill_), folder = book.folder(), looksOnly = book.isReadOnly()](
+                  const Background::Stop& stop) { return nextOwnTask(folder, looksOnly, *drill, [&] { return !stop; }); },
+              [this](const std::optional<OwnTask>& own) {
+                  own ? arrived(own->task, own->again, own->study) : arrived(std::nullopt, false, 0);
+              },
               [this](const QString& why) { failed(why); });
 }
 
-void DrillDesk::askOfStudies() {
-    const Logbook& book = document_.logbook();
-    work_.run(
-        [drill = &drillNamed(drill_), folder = book.folder(), looksOnly = book.isReadOnly()](
-            const Background::Stop& stop) { return nextOwnTask(folder, looksOnly, *drill, [&] { return !stop; }); },
-        [this](const std::optional<OwnTask>& own) {
-            own ? arrived(own->task, own->again, own->study) : arrived(std::nullopt, false, 0);
-        },
-        [this](const QString& why) { failed(why); });
-}
-
-void DrillDesk::failed(const QString& why) {
+void DrillPage::failed(const QString& why) {
     emit document_.troubled(why);
     arrived(std::nullopt, false, 0);
 }
 
-void DrillDesk::arrived(std::optional<DrillTask> task, bool again, StudyId study) {
+void DrillPage::arrived(std::optional<DrillTask> task, bool again, StudyId study) {
     making_ = false;
     task_ = std::move(task);
     study_ = study;
     showTask();
     if (!task_) {
-        question_->setText(drill_ == findDrill.id
-                               ? tr("None of your drawings is marked far enough yet, with something to mend.")
-                               : tr("None of your studies has the marks yet that this drill asks for."));
+        question_->setText(drill_ == findDrill.id ? tr("None of your drawings is marked far enough yet, with something to mend.")
+                                                  : tr("None of your studies has the marks yet that this drill asks for."));
         return;
     }
     level_->setText(again ? tr("Level %1 of %2, once more").arg(task_->level).arg(hardestDrill)
                           : tr("Level %1 of %2").arg(task_->level).arg(hardestDrill));
 }
 
-void DrillDesk::showTask() {
+void DrillPage::showTask() {
     answered_ = false;
     places_.clear();
     entries_.clear();
@@ -288,12 +283,10 @@ void DrillDesk::showTask() {
     if (place > 0)
         view_->setFocus();
     else if (!entries_.empty())
-        (entries_.front().number ? static_cast<QWidget*>(entries_.front().number)
-                                 : entries_.front().choice)
-            ->setFocus();
+        (entries_.front().number ? static_cast<QWidget*>(entries_.front().number) : entries_.front().choice)->setFocus();
 }
 
-void DrillDesk::keyPressEvent(QKeyEvent* event) {
+void DrillPage::keyPressEvent(QKeyEvent* event) {
     const bool isEnter =
         (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) && !beneath_->isAncestorOf(QApplication::focusWidget());
     if (isEnter && answer_->isVisible() && answer_->isEnabled())
@@ -304,7 +297,7 @@ void DrillDesk::keyPressEvent(QKeyEvent* event) {
         QWidget::keyPressEvent(event);
 }
 
-bool DrillDesk::eventFilter(QObject* watched, QEvent* event) {
+bool DrillPage::eventFilter(QObject* watched, QEvent* event) {
     // A drill is chosen in the open list only: each one passed on the way would be set up, and take the keys when it is.
     if (watched == list_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
@@ -323,7 +316,7 @@ bool DrillDesk::eventFilter(QObject* watched, QEvent* event) {
     return QWidget::eventFilter(watched, event);
 }
 
-void DrillDesk::showPlaces() {
+void DrillPage::showPlaces() {
     std::size_t wanted = 0;
     for (const DrillField& field : task_->fields)
         wanted += field.kind == DrillField::Kind::Place;
@@ -331,7 +324,7 @@ void DrillDesk::showPlaces() {
     answer_->setEnabled(places_.size() == wanted);
 }
 
-void DrillDesk::answer() {
+void DrillPage::answer() {
     if (!task_ || answered_)
         return;
     double worst = 0;
@@ -346,12 +339,10 @@ void DrillDesk::answer() {
             const int places = field.step < 1 ? 2 : 0;
             const QString unit = QString::fromUtf8(field.suffix);
             told << tr("%1: you said %2, it is %3.")
-                        .arg(name, decimal(given.number, places) + unit,
-                             decimal(field.right + 0.0, places) + unit);
+                        .arg(name, decimal(given.number, places) + unit, decimal(field.right + 0.0, places) + unit);
         } else if (entry.choice) {
             given.number = entry.choice->currentIndex();
-            told << tr("It is: %1.").arg(
-                qt(learnersTranslator().say(field.choices[static_cast<std::size_t>(field.right)])));
+            told << tr("It is: %1.").arg(qt(learnersTranslator().say(field.choices[static_cast<std::size_t>(field.right)])));
         } else {
             given.place = places_[place++];
             told << tr("%1: %2 pixels off, up to %3 count.")
@@ -362,9 +353,7 @@ void DrillDesk::answer() {
         worst = std::max(worst, missOf(field, given));
     }
     const bool held = worst <= 1;
-    const Logbook::DrillAnswer kept{now(),        own_ ? ownKind(drillNamed(drill_)) : drill_,
-                                    task_->seed,  task_->level,
-                                    worst,        held};
+    const Logbook::DrillAnswer kept{now(), own_ ? ownKind(drillNamed(drill_)) : drill_, task_->seed, task_->level, worst, held};
     const QString words = (held ? tr("Near enough. ") : tr("Not yet; it comes again. ")) + told.join(" ");
     if (document_.logbook().isReadOnly())
         return showAnswer(words);
@@ -373,10 +362,9 @@ void DrillDesk::answer() {
         [this, kept, words] { return keep(kept, words, true); }));
 }
 
-bool DrillDesk::keep(const Logbook::DrillAnswer& answer, const QString& told, bool back) {
-    const bool done = document_.tryEdit([&] {
-        back ? document_.logbook().takeBack(answer) : document_.logbook().keepAnswer(answer);
-    });
+bool DrillPage::keep(const Logbook::DrillAnswer& answer, const QString& told, bool back) {
+    const bool done =
+        document_.tryEdit([&] { back ? document_.logbook().takeBack(answer) : document_.logbook().keepAnswer(answer); });
     const bool lies = task_ && task_->seed == answer.seed && task_->level == answer.level &&
                       (own_ ? ownKind(drillNamed(task_->kind)) : task_->kind) == answer.kind;
     if (lies && back && done) {
@@ -387,7 +375,7 @@ bool DrillDesk::keep(const Logbook::DrillAnswer& answer, const QString& told, bo
     return done;
 }
 
-void DrillDesk::showAnswer(const QString& told) {
+void DrillPage::showAnswer(const QString& told) {
     answered_ = true;
     result_->setText(told);
     view_->show(asQImage(task_->answer));

@@ -1,4 +1,4 @@
-#include "core/measure/telling.h"
+#include "core/measure/next_best_measurement.h"
 
 #include "core/base/errors.h"
 #include "core/head/population.h"
@@ -38,8 +38,7 @@ const std::vector<Measurement>& habits() {
 
 } // namespace
 
-std::optional<Measurement> nextBestMeasurement(const std::vector<Measurement>& laid, const ReadOn& here,
-                                       const ReadOn& there) {
+std::optional<Measurement> nextBestMeasurement(const std::vector<Measurement>& laid, const ReadOn& here, const ReadOn& there) {
     std::optional<Measurement> best;
     double most = 1; // what lies within the doubt says nothing
     for (const Measurement& m : habits()) {
@@ -65,17 +64,17 @@ std::optional<Reading> readOnStraightHead(const Measurement& measurement) {
     View view;
     view.scale = 200;
     view.nearness = nearnessAt(usualDistance);
-    MeasureContext ground;
+    MeasureContext context;
     for (const Anchor& anchor : measurement.anchors) {
         if (!anchor.mark)
             return std::nullopt;
-        ground.ends.push_back(view.project(head[*anchor.mark]));
+        context.ends.push_back(view.project(head[*anchor.mark]));
     }
-    ground.unit = {(view.project(head[Mark::InnerEyeL]) - view.project(head[Mark::OuterEyeL])).norm()};
-    ground.noise = {0};
-    ground.width = ground.height = 1000;
+    context.unit = {(view.project(head[Mark::InnerEyeL]) - view.project(head[Mark::OuterEyeL])).norm()};
+    context.noise = {0};
+    context.width = context.height = 1000;
     try {
-        return read(measureKindNamed(measurement.kind), ground);
+        return read(measureKindNamed(measurement.kind), context);
     } catch (const BadInput&) {
         return std::nullopt;
     }

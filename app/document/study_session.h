@@ -3,24 +3,25 @@
 #include "app/document/drawing_history.h"
 #include "app/document/head_light.h"
 #include "app/document/heads_on_page.h"
+#include "app/document/layout_controller.h"
+#include "app/document/open_study.h"
 #include "app/document/page_detection.h"
 #include "app/document/photo_intake.h"
 #include "app/document/pictures.h"
-#include "app/document/layout_controller.h"
-#include "app/document/open_study.h"
-#include "app/document/view_mode_state.h"
+#include "app/document/study_clock.h"
 #include "app/document/timed_sitting.h"
 #include "app/document/tone_reading.h"
-#include "app/document/study_clock.h"
+#include "app/document/view_mode_state.h"
 
 namespace zokran {
 
-/// The open study with its pictures, the page and the light, the clock and the ways in and out, and what a step asks of the window.
-class Desk : public OpenStudy {
+/// The open study with everything that belongs to it while it is open: pictures, page, light, tones, clock and history, and the
+/// requests of a step to the window as signals.
+class StudySession : public OpenStudy {
     Q_OBJECT
 
 public:
-    explicit Desk(Logbook& logbook, QObject* parent = nullptr);
+    explicit StudySession(Logbook& logbook, QObject* parent = nullptr);
 
     Pictures pictures;
     PageDetection page;
@@ -33,7 +34,7 @@ public:
     PhotoIntake intake;
     DrawingHistory history;
     TimedSitting sitting;
-    Background background{Background::Newer::Joins}; ///< for what has no owner of its own
+    Background background{Background::Newer::Joins}; ///< for work without an owner of its own
 
     /// What is looked at and marked: the photograph, or the sketch's page laid flat. Null while it is
     /// being made.

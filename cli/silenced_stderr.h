@@ -5,24 +5,24 @@
 
 namespace zokran::cli {
 
-/// While it lives nothing is written to stderr: picture libraries tell there, in lines of their own, what is told in one
-/// line afterwards. For one thread alone.
-class Quiet {
+/// Redirects stderr to nowhere during its lifetime: picture libraries write errors there that are reported in one line
+/// afterwards. Not for several threads at once.
+class SilencedStderr {
 public:
-    Quiet() : before_(::dup(STDERR_FILENO)) {
+    SilencedStderr() : before_(::dup(STDERR_FILENO)) {
         if (const int nothing = ::open("/dev/null", O_WRONLY | O_CLOEXEC); nothing >= 0) {
             ::dup2(nothing, STDERR_FILENO);
             ::close(nothing);
         }
     }
-    ~Quiet() {
+    ~SilencedStderr() {
         if (before_ >= 0) {
             ::dup2(before_, STDERR_FILENO);
             ::close(before_);
         }
     }
-    Quiet(const Quiet&) = delete;
-    Quiet& operator=(const Quiet&) = delete;
+    SilencedStderr(const SilencedStderr&) = delete;
+    SilencedStderr& operator=(const SilencedStderr&) = delete;
 
 private:
     int before_;

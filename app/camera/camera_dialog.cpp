@@ -1,4 +1,4 @@
-#include "app/camera/camera_sheet.h"
+#include "app/camera/camera_dialog.h"
 
 #include "app/text/messages.h"
 #include "app/widgets/theme.h"
@@ -28,12 +28,12 @@ const std::vector<CaptureTime>& captureTimes() {
     using When = EaselCamera::When;
     using std::chrono::minutes;
     static const std::vector<CaptureTime> all = {
-        {QT_TRANSLATE_NOOP("CameraSheet", "when the hand has left the page and nothing moves"), When::WhenStill, minutes(0)},
-        {QT_TRANSLATE_NOOP("CameraSheet", "by hand: the space bar"), When::ByHand, minutes(0)},
-        {QT_TRANSLATE_NOOP("CameraSheet", "every minute"), When::ByClock, minutes(1)},
-        {QT_TRANSLATE_NOOP("CameraSheet", "every 2 minutes"), When::ByClock, minutes(2)},
-        {QT_TRANSLATE_NOOP("CameraSheet", "every 5 minutes"), When::ByClock, minutes(5)},
-        {QT_TRANSLATE_NOOP("CameraSheet", "every 10 minutes"), When::ByClock, minutes(10)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "when the hand has left the page and nothing moves"), When::WhenStill, minutes(0)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "by hand: the space bar"), When::ByHand, minutes(0)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "every minute"), When::ByClock, minutes(1)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "every 2 minutes"), When::ByClock, minutes(2)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "every 5 minutes"), When::ByClock, minutes(5)},
+        {QT_TRANSLATE_NOOP("CameraDialog", "every 10 minutes"), When::ByClock, minutes(10)},
     };
     return all;
 }
@@ -45,7 +45,7 @@ class CameraPreview : public QWidget {
 public:
     explicit CameraPreview(const EaselCamera& camera) : camera_(camera) {
         setMinimumSize(420, 300);
-        setAccessibleName(CameraSheet::tr("What the camera sees"));
+        setAccessibleName(CameraDialog::tr("What the camera sees"));
     }
 
 protected:
@@ -80,7 +80,8 @@ private:
     const EaselCamera& camera_;
 };
 
-CameraSheet::CameraSheet(Document& document, QWidget* parent) : QDialog(parent), document_(document), cameras_(zokran::cameras()) {
+CameraDialog::CameraDialog(Document& document, QWidget* parent)
+    : QDialog(parent), document_(document), cameras_(zokran::cameras()) {
     setWindowTitle(tr("The camera at the easel"));
     setAttribute(Qt::WA_DeleteOnClose);
     auto* column = new QVBoxLayout(this);
@@ -128,7 +129,7 @@ CameraSheet::CameraSheet(Document& document, QWidget* parent) : QDialog(parent),
     auto* space = new QShortcut(QKeySequence(Qt::Key_Space), this);
     connect(space, &QShortcut::activated, &camera_, &EaselCamera::take);
     connect(done, &QPushButton::clicked, this, &QDialog::close);
-    connect(which_, &QComboBox::currentIndexChanged, this, &CameraSheet::choose);
+    connect(which_, &QComboBox::currentIndexChanged, this, &CameraDialog::choose);
     const auto setWhen = [this](int index) {
         const CaptureTime& time = captureTimes()[static_cast<std::size_t>(std::max(0, index))];
         camera_.setWhen(time.when, time.every);
@@ -139,7 +140,7 @@ CameraSheet::CameraSheet(Document& document, QWidget* parent) : QDialog(parent),
         preview_->update();
         showState();
     });
-    connect(&camera_, &EaselCamera::taken, this, &CameraSheet::keep);
+    connect(&camera_, &EaselCamera::taken, this, &CameraDialog::keep);
     connect(&camera_, &EaselCamera::failed, this, [this](const QString& why) {
         trouble_ = why;
         showState();
@@ -151,7 +152,7 @@ CameraSheet::CameraSheet(Document& document, QWidget* parent) : QDialog(parent),
     take->setFocus();
 }
 
-void CameraSheet::choose(int camera) {
+void CameraDialog::choose(int camera) {
     trouble_.clear();
     camera_.stop();
     if (camera >= 0 && camera < static_cast<int>(cameras_.size()))
@@ -159,7 +160,7 @@ void CameraSheet::choose(int camera) {
     showState();
 }
 
-void CameraSheet::keep(const QImage& picture) {
+void CameraDialog::keep(const QImage& picture) {
     const QString file = taken_.filePath(QString("camera-%1.png").arg(++count_));
     if (!picture.save(file)) {
         trouble_ = tr("A picture was taken, but it could not be kept: %1").arg(file);
@@ -169,7 +170,7 @@ void CameraSheet::keep(const QImage& picture) {
     emit arrived(file, becomes_->currentIndex() == 0 && document_.isOpen() ? Side::Sketch : Side::Reference);
 }
 
-void CameraSheet::showState() {
+void CameraDialog::showState() {
     QString words;
     if (!trouble_.isEmpty())
         words = trouble_;

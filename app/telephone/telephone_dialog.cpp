@@ -1,4 +1,4 @@
-#include "app/telephone/telephone_sheet.h"
+#include "app/telephone/telephone_dialog.h"
 
 #include "app/telephone/qr_code.h"
 #include "app/text/messages.h"
@@ -32,7 +32,7 @@ std::vector<std::string> localAddresses() {
 
 } // namespace
 
-TelephoneSheet::TelephoneSheet(Document& document, QWidget* parent) : QDialog(parent), document_(document) {
+TelephoneDialog::TelephoneDialog(Document& document, QWidget* parent) : QDialog(parent), document_(document) {
     setWindowTitle(tr("Take it with the telephone"));
     setAttribute(Qt::WA_DeleteOnClose);
     auto* column = new QVBoxLayout(this);
@@ -93,7 +93,7 @@ TelephoneSheet::TelephoneSheet(Document& document, QWidget* parent) : QDialog(pa
     for (const QString& address : addresses())
         which_->addItem(address.section('/', 2, 2));
     which_->setVisible(which_->count() > 1);
-    connect(which_, &QComboBox::currentIndexChanged, this, &TelephoneSheet::showAddress);
+    connect(which_, &QComboBox::currentIndexChanged, this, &TelephoneDialog::showAddress);
     showAddress();
     // Labels that wrap say how high they are only for a width.
     constexpr int width = 460;
@@ -101,9 +101,9 @@ TelephoneSheet::TelephoneSheet(Document& document, QWidget* parent) : QDialog(pa
     resize(minimumSize());
 }
 
-TelephoneSheet::~TelephoneSheet() = default;
+TelephoneDialog::~TelephoneDialog() = default;
 
-QStringList TelephoneSheet::addresses() const {
+QStringList TelephoneDialog::addresses() const {
     QStringList all;
     if (server_)
         for (const std::string& url : server_->urls())
@@ -111,15 +111,15 @@ QStringList TelephoneSheet::addresses() const {
     return all;
 }
 
-bool TelephoneSheet::isAllowed() {
+bool TelephoneDialog::isAllowed() {
     return QSettings().value(allowedKey, true).toBool();
 }
 
-void TelephoneSheet::allow(bool on) {
+void TelephoneDialog::allow(bool on) {
     QSettings().setValue(allowedKey, on);
 }
 
-void TelephoneSheet::showAddress() {
+void TelephoneDialog::showAddress() {
     const QString address = addresses().value(std::max(0, which_->currentIndex()));
     code_->show(address);
     // In groups, to be typed.
@@ -129,7 +129,7 @@ void TelephoneSheet::showAddress() {
     address_->setText(typed);
 }
 
-void TelephoneSheet::take(const QByteArray& bytes, const QString& extension) {
+void TelephoneDialog::take(const QByteArray& bytes, const QString& extension) {
     QFile file(received_.filePath(QString("telephone-%1%2").arg(++count_).arg(extension)));
     if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size()) {
         status_->setText(tr("A picture came, but it could not be kept: %1.").arg(file.errorString()));

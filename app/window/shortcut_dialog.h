@@ -7,11 +7,11 @@ class QMenuBar;
 namespace zokran {
 
 /// Every key on one sheet: those of the menus and those of the sheets.
-class ShortcutSheet : public QDialog {
+class ShortcutDialog : public QDialog {
     Q_OBJECT
 
 public:
-    ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidget* parent = nullptr);
+    ShortcutDialog(const QMenuBar* menus, int steps, int places, QWidget* parent = nullptr);
 };
 
 } // namespace zokran

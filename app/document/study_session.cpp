@@ -1,25 +1,25 @@
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 
 #include "app/text/messages.h"
 
 namespace zokran {
 
-Desk::Desk(Logbook& logbook, QObject* parent)
+StudySession::StudySession(Logbook& logbook, QObject* parent)
     : OpenStudy(logbook, parent), pictures(logbook.folder(), !logbook.isReadOnly()), page(document),
       light(document, analysis, selection.form), tones(document, analysis), layoutController(document, analysis), clock(document),
       intake(document, pictures), history(document, analysis), sitting(document, clock) {
-    connect(&viewMode, &ViewModeState::changed, this, &Desk::changed);
-    connect(&page, &PageDetection::changed, this, &Desk::changed);
-    connect(&heads, &HeadsOnPage::changed, this, &Desk::changed);
-    connect(&light, &HeadLight::changed, this, &Desk::changed);
-    connect(&tones, &ToneReading::changed, this, &Desk::changed);
-    connect(&history, &DrawingHistory::changed, this, &Desk::changed);
+    connect(&viewMode, &ViewModeState::changed, this, &StudySession::changed);
+    connect(&page, &PageDetection::changed, this, &StudySession::changed);
+    connect(&heads, &HeadsOnPage::changed, this, &StudySession::changed);
+    connect(&light, &HeadLight::changed, this, &StudySession::changed);
+    connect(&tones, &ToneReading::changed, this, &StudySession::changed);
+    connect(&history, &DrawingHistory::changed, this, &StudySession::changed);
     connect(&pictures, &Pictures::arrived, this, [this](const QString& name) {
         if (const QString why = pictures.trouble(name); !why.isEmpty())
             emit document.troubled(why);
         emit changed();
     });
-    connect(this, &Desk::changed, this, &Desk::lookForFaces);
+    connect(this, &StudySession::changed, this, &StudySession::lookForFaces);
     connect(&document, &Document::opened, this, [this] {
         for (SelectionState* state : selection.states())
             state->clear();
@@ -28,7 +28,7 @@ Desk::Desk(Logbook& logbook, QObject* parent)
     });
 }
 
-void Desk::lookForFaces() {
+void StudySession::lookForFaces() {
     faces.lookAtReference();
     const Sketch* attempt = study().sketch();
     // The drawing is registered to the photograph, so that is marked first.
@@ -45,18 +45,18 @@ void Desk::lookForFaces() {
     faces.lookAtSketch(drawing, pictureName(Side::Sketch), isChosen ? std::optional(chosen->frame) : std::nullopt);
 }
 
-QString Desk::pictureName(Side side) const {
+QString StudySession::pictureName(Side side) const {
     return qt(study().picture(side));
 }
 
-QImage Desk::picture(Side side) {
+QImage StudySession::picture(Side side) {
     const Sketch* attempt = study().sketch();
     if (side == Side::Sketch && attempt && attempt->page.flat)
         return pictures.flat(pictureName(side), *attempt->page.flat);
     return photograph(side);
 }
 
-void Desk::takePicture(const QString& file, Side side, const QString& sitter, std::optional<StudyId> of) {
+void StudySession::takePicture(const QString& file, Side side, const QString& sitter, std::optional<StudyId> of) {
     const std::optional<StudyId> forStudy = of ? of : document.id();
     pictures.decode(file, [=, this](const ReadPicture& read, const QString& trouble) {
         if (!trouble.isEmpty()) {
@@ -70,8 +70,7 @@ void Desk::takePicture(const QString& file, Side side, const QString& sitter, st
                 document.startFrom(file, read.image.size(), read.focal, sitter);
             else
                 document.addAttempt(*forStudy, file, read.image.size(),
-                                    document.id() == forStudy ? clock.finish()
-                                                              : std::chrono::seconds(0));
+                                    document.id() == forStudy ? clock.finish() : std::chrono::seconds(0));
             if (side == Side::Reference || document.id() == forStudy)
                 pictures.put(pictureName(side), read.image);
             if (side == Side::Sketch && document.id() == forStudy && study().sketch())

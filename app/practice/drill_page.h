@@ -22,16 +22,16 @@ class DrillView;
 
 /// One drill after another: the picture as large as the window allows, beside it which drill, what is asked, and the
 /// answer at once. Pictures are made off the UI thread.
-class DrillDesk : public QWidget {
+class DrillPage : public QWidget {
     Q_OBJECT
 
 public:
     /// `beneath` is shown under what is asked and scrolls with it; Enter there is its own.
-    DrillDesk(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent = nullptr);
+    DrillPage(Document& document, QUndoStack& undo, QWidget* beneath, QWidget* parent = nullptr);
 
-    /// Takes up a drill by its id.
+    /// Selects a drill by its id.
     void choose(const std::string& drill);
-    /// Takes up the first drill, where none is taken up yet.
+    /// Selects the first drill, where none is selected yet.
     void begin();
     /// Whose heads are asked about: the cast room's, or the learner's own studies.
     void askOfOwn(bool own);

@@ -1,4 +1,4 @@
-#include "app/window/shortcut_sheet.h"
+#include "app/window/shortcut_dialog.h"
 
 #include "app/view_modes/view_mode.h"
 #include "app/widgets/theme.h"
@@ -10,8 +10,7 @@
 
 namespace zokran {
 
-ShortcutSheet::ShortcutSheet(const QMenuBar* menus, int steps, int places, QWidget* parent)
-    : QDialog(parent) {
+ShortcutDialog::ShortcutDialog(const QMenuBar* menus, int steps, int places, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Keys"));
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(24, 24, 24, 24);

@@ -1,9 +1,9 @@
-#include "app/course/draw/way_there.h"
+#include "app/course/draw/drawing_animation.h"
 
 #include "app/text/messages.h"
+#include "core/base/atomic_file.h"
 #include "core/construction/forms.h"
 #include "core/files/guides_file.h"
-#include "core/base/atomic_file.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -21,19 +21,20 @@ namespace zokran {
 
 namespace {
 
-constexpr int tick = 66;        ///< ms between two pictures
+constexpr int tick = 66; ///< ms between two pictures
 constexpr int alongSteps = 1000;
 constexpr int savedHeight = 900; ///< px of a moving drawing
 
 } // namespace
 
-WayThere::WayThere(Desk& desk, QWidget* parent) : CollapsibleSection(tr("Watch it put down"), parent), desk_(desk) {
+DrawingAnimation::DrawingAnimation(StudySession& session, QWidget* parent)
+    : CollapsibleSection(tr("Watch it put down"), parent), session_(session) {
     auto* words = new QLabel(tr("The form, stroke by stroke, on the photo and alone. Draw along on your paper."));
     words->setWordWrap(true);
     words->setProperty("type", "caption");
     inside()->addWidget(words);
     inside()->addWidget(play_ = new QPushButton);
-    connect(play_, &QPushButton::clicked, this, &WayThere::playOrPause);
+    connect(play_, &QPushButton::clicked, this, &DrawingAnimation::playOrPause);
     auto* rows = new QFormLayout;
     along_ = new QSlider(Qt::Horizontal);
     along_->setRange(0, alongSteps);
@@ -41,7 +42,7 @@ WayThere::WayThere(Desk& desk, QWidget* parent) : CollapsibleSection(tr("Watch i
     along_->setAccessibleName(tr("How far it is put down"));
     connect(along_, &QSlider::valueChanged, this, [this](int value) {
         timer_.stop();
-        desk_.selection.form.animate(1.0 * value / alongSteps);
+        session_.selection.form.animate(1.0 * value / alongSteps);
     });
     rows->addRow(tr("How f&ar"), along_);
     seconds_ = new QSpinBox;
@@ -53,22 +54,22 @@ WayThere::WayThere(Desk& desk, QWidget* parent) : CollapsibleSection(tr("Watch i
     rows->addRow(tr("&Lasting"), seconds_);
     inside()->addLayout(rows);
     inside()->addWidget(save_ = new QPushButton(tr("Save it as a moving drawing…")));
-    connect(save_, &QPushButton::clicked, this, &WayThere::save);
+    connect(save_, &QPushButton::clicked, this, &DrawingAnimation::save);
     connect(this, &CollapsibleSection::toggled, this, [this](bool open) {
         if (!open)
             stop();
     });
     timer_.setInterval(tick);
-    connect(&timer_, &QTimer::timeout, this, &WayThere::advance);
+    connect(&timer_, &QTimer::timeout, this, &DrawingAnimation::advance);
 }
 
-void WayThere::refresh(bool offered) {
-    setVisible(offered && desk_.fit());
+void DrawingAnimation::refresh(bool offered) {
+    setVisible(offered && session_.fit());
     showPlaying();
 }
 
-void WayThere::showPlaying() {
-    const auto& share = desk_.selection.form.animatedShare();
+void DrawingAnimation::showPlaying() {
+    const auto& share = session_.selection.form.animatedShare();
     if (!share)
         timer_.stop();
     play_->setText(timer_.isActive() ? tr("Hold still") : share && *share < 1 ? tr("Go on") : tr("Begin"));
@@ -76,37 +77,37 @@ void WayThere::showPlaying() {
     along_->setValue(static_cast<int>(std::lround(share.value_or(0) * alongSteps)));
 }
 
-void WayThere::playOrPause() {
+void DrawingAnimation::playOrPause() {
     if (timer_.isActive())
         timer_.stop();
     else {
         timer_.start();
-        if (const auto& share = desk_.selection.form.animatedShare(); !share || *share >= 1)
-            desk_.selection.form.animate(0.0);
+        if (const auto& share = session_.selection.form.animatedShare(); !share || *share >= 1)
+            session_.selection.form.animate(0.0);
     }
     showPlaying();
 }
 
-void WayThere::advance() {
-    const double next = desk_.selection.form.animatedShare().value_or(0) + tick / 1000.0 / seconds_->value();
+void DrawingAnimation::advance() {
+    const double next = session_.selection.form.animatedShare().value_or(0) + tick / 1000.0 / seconds_->value();
     if (next >= 1)
         timer_.stop();
-    desk_.selection.form.animate(std::min(1.0, next));
+    session_.selection.form.animate(std::min(1.0, next));
     showPlaying();
 }
 
-void WayThere::stop() {
+void DrawingAnimation::stop() {
     timer_.stop();
-    desk_.selection.form.animate(std::nullopt);
+    session_.selection.form.animate(std::nullopt);
 }
 
-void WayThere::hideEvent(QHideEvent* event) {
+void DrawingAnimation::hideEvent(QHideEvent* event) {
     CollapsibleSection::hideEvent(event);
     if (!event->spontaneous())
         stop();
 }
 
-void WayThere::save() {
+void DrawingAnimation::save() {
     QSettings settings;
     const QString file = QFileDialog::getSaveFileName(this, tr("Save it as a moving drawing"),
                                                       settings.value("folder").toString() + "/" + tr("the way there") + ".svg",
@@ -114,19 +115,19 @@ void WayThere::save() {
     if (file.isEmpty())
         return;
     settings.setValue("folder", QFileInfo(file).absolutePath());
-    desk_.document.tryEdit([&] {
-        const View& view = desk_.fit()->view;
+    session_.document.tryEdit([&] {
+        const View& view = session_.fit()->view;
         const double radius = view.outlineRadius().value, scale = savedHeight / (3.8 * radius);
-        std::vector<GuideLine> lines = desk_.analysis.linesSeenBy(view);
+        std::vector<GuideLine> lines = session_.analysis.linesSeenBy(view);
         for (GuideLine& line : lines)
             for (PicturePoint& p : line.points)
                 p = scale * (p - view.centre + PicturePoint(1.9, 1.55) * radius);
         std::vector<std::string> steps;
-        for (const FormStep& step : formNamed(desk_.study().form).steps)
+        for (const FormStep& step : formNamed(session_.study().form).steps)
             steps.push_back(learnersTranslator().say(step.words));
-        writeAtomically(file.toStdString(), movingGuidesSvg(lines, Pixels{scale * radius}, steps, savedHeight, savedHeight,
-                                                            seconds_->value()));
-        emit desk_.fileSaved(file);
+        writeAtomically(file.toStdString(),
+                        movingGuidesSvg(lines, Pixels{scale * radius}, steps, savedHeight, savedHeight, seconds_->value()));
+        emit session_.fileSaved(file);
     });
 }
 

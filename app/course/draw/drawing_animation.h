@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/desk.h"
+#include "app/document/study_session.h"
 #include "app/widgets/collapsible_section.h"
 
 #include <QTimer>
@@ -13,16 +13,16 @@ namespace zokran {
 
 /// The construction put down stroke by stroke as a hand would, on the photograph and alone beside it, at the learner's pace; and
 /// saved as a moving drawing.
-class WayThere : public CollapsibleSection {
+class DrawingAnimation : public CollapsibleSection {
     Q_OBJECT
 
 public:
-    explicit WayThere(Desk& desk, QWidget* parent = nullptr);
+    explicit DrawingAnimation(StudySession& session, QWidget* parent = nullptr);
     /// `offered`: the drawing is gone about by the form.
     void refresh(bool offered);
 
 protected:
-    /// Who goes elsewhere sees all of it again.
+    /// Ends the animation: elsewhere the whole construction is shown.
     void hideEvent(QHideEvent* event) override;
 
 private:
@@ -32,7 +32,7 @@ private:
     void stop();
     void save();
 
-    Desk& desk_;
+    StudySession& session_;
     QTimer timer_;
     QPushButton *play_, *save_;
     QSlider* along_;

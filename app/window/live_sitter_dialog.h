@@ -16,11 +16,11 @@ namespace zokran {
 
 /// A sitter who is there, or a mirror: what a pencil held out tells of the head is typed in place of a photograph, and
 /// the form is fitted to it.
-class LiveSitterSheet : public QDialog {
+class LiveSitterDialog : public QDialog {
     Q_OBJECT
 
 public:
-    explicit LiveSitterSheet(QWidget* parent = nullptr);
+    explicit LiveSitterDialog(QWidget* parent = nullptr);
 
 signals:
     /// A head was read: its marks on an empty sheet of their size, the sitter's name, and the readings in words.

@@ -15,12 +15,12 @@ class QrCode;
 
 /// The sheet with the code by which a telephone in the same network sends pictures to the bench. While it is open, and no
 /// longer, a server listens.
-class TelephoneSheet : public QDialog {
+class TelephoneDialog : public QDialog {
     Q_OBJECT
 
 public:
-    explicit TelephoneSheet(Document& document, QWidget* parent = nullptr);
-    ~TelephoneSheet() override;
+    explicit TelephoneDialog(Document& document, QWidget* parent = nullptr);
+    ~TelephoneDialog() override;
 
     /// Where the page is; empty where nothing could be listened on.
     QStringList addresses() const;
