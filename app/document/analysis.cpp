@@ -4,12 +4,13 @@
 #include "cast/sitter.h"
 #include "core/compare/on_page.h"
 #include "core/construction/forms.h"
+#include "core/construction/hair_shell.h"
 #include "core/construction/lines.h"
 #include "core/files/canon_file.h"
 #include "core/files/comparison_file.h"
 #include "core/files/fit_file.h"
-#include "core/practice/drawing.h"
 #include "core/messages/trouble_messages.h"
+#include "core/practice/drawing.h"
 
 #include <algorithm>
 
@@ -87,8 +88,10 @@ void Analysis::refit() {
             fit_ = fitHead(marks, options);
             nextBestMark_ = zokran::nextBestMark(marks, *fit_, &sitter_.shape());
             settled_ = !options.warmStart;
-            if (settled_)
+            if (settled_) {
                 expression_ = expressionPlaces(marks, fit_->view, fit_->head);
+                hairEdge_ = hairEdgePlaces(marks.lines[DrawnLine::Hair], fit_->view, fit_->head);
+            }
         } catch (const BadInput& e) {
             lacking_[0] = qt(wordsFor(e, learnersTranslator()));
             settled_ = true;
@@ -226,7 +229,8 @@ const Construction& Analysis::construction(const std::string& canonId, const std
     const ExpressionPlaces expression = push == 1 ? expression_ : ExpressionPlaces();
     const auto same = [&](const Made& made) {
         return made.canon == canonId && made.form == formId && made.look == study.look && isSameHead(made.head) &&
-               made.expression == expression && isSameBust(made.construction->subject().solid->bust());
+               made.expression == expression && made.hairEdge == hairEdge_ &&
+               isSameBust(made.construction->subject().solid->bust());
     };
     if (const auto found = std::find_if(made_.begin(), made_.end(), same); found != made_.end())
         return *found->construction;
@@ -248,8 +252,8 @@ const Construction& Analysis::construction(const std::string& canonId, const std
         solid = std::make_shared<const HeadSolid>(push == 1 ? fit_->head : pushed(fit_->head, push), bustUnder(fit_->view));
     if (made_.size() > 2)
         made_.erase(made_.begin());
-    made_.push_back({canonId, formId, study.look, fit_->head, expression,
-                     construct(*form, canon, std::move(solid), study.look, expression)});
+    made_.push_back({canonId, formId, study.look, fit_->head, expression, hairEdge_,
+                     construct(*form, canon, std::move(solid), study.look, expression, hairEdge_)});
     return *made_.back().construction;
 }
 
@@ -287,7 +291,13 @@ std::vector<GuideLine> Analysis::drawnHeadLines() const {
     const Study& study = document_.study();
     FormLook look = study.look;
     look.push = 1;
-    return construct(*forms().front(), std::nullopt, std::make_shared<const HeadSolid>(drawnHead(c), bustUnder(c.sketchView)), look)
+    const HeadMarks head = drawnHead(c);
+    const Sketch* sketch = study.sketch();
+    std::vector<HeadPoint> hair;
+    if (sketch)
+        hair = hairEdgePlaces(sketch->marks.lines[DrawnLine::Hair], c.sketchView, head);
+    return construct(*forms().front(), std::nullopt, std::make_shared<const HeadSolid>(head, bustUnder(c.sketchView)), look, {},
+                     hair.empty() ? hairEdge_ : hair)
         ->lines(c.sketchView, study.look.detail, study.switchedLines);
 }
 

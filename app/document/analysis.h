@@ -37,6 +37,9 @@ public:
 
     /// How neck and shoulders stand under the reference's head, with its fit.
     BustPose bust() const { return fit_ ? bustUnder(fit_->view) : BustPose(); }
+    /// Places of the head on the edge of the hair as it was marked on the reference; empty where it was not.
+    const std::vector<HeadPoint>& hairEdge() const { return hairEdge_; }
+
     /// The lines of the study's form and canon on the fitted head, or the same carried onto the
     /// sketch; those switched off are left out. A second canon's levels lie among them.
     /// `most` is how deep they go at the most.
@@ -81,13 +84,15 @@ private:
     std::optional<StudyId> study_;
     PhotoMarks fitted_;    ///< the marks the fit was made from ...
     bool settled_ = false; ///< ... from scratch
-    ExpressionPlaces expression_; ///< of the sitter, by the last fit that was settled
+    ExpressionPlaces expression_;     ///< of the sitter, by the last fit that was settled
+    std::vector<HeadPoint> hairEdge_; ///< likewise
     /// A construction and what it was made for.
     struct Made {
         std::string canon, form;
         FormLook look;
         HeadMarks head;
         ExpressionPlaces expression;
+        std::vector<HeadPoint> hairEdge;
         std::shared_ptr<const Construction> construction;
     };
     mutable std::vector<Made> made_; ///< by the first canon, by the one over it, and of another form

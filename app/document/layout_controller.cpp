@@ -47,18 +47,19 @@ PagePlan LayoutController::planFor(const PageLayout& p) const {
     const auto isCurrent = [&] {
         if (!planner_ || head_.has_value() != fit.has_value())
             return false;
-        return !fit || (*head_ == fit->head && view_.rotation == fit->view.rotation &&
+        return !fit || (*head_ == fit->head && hairEdge_ == analysis_.hairEdge() && view_.rotation == fit->view.rotation &&
                         view_.scale == fit->view.scale && view_.nearness == fit->view.nearness);
     };
     if (!isCurrent()) {
         head_.reset();
         try {
-            planner_.emplace(fit ? &*fit : nullptr);
+            planner_.emplace(fit ? &*fit : nullptr, fit ? analysis_.hairEdge() : std::vector<HeadPoint>());
         } catch (const BadInput&) {
             planner_.emplace(); // seen from straight above: an average head says as much
         }
         if (fit) {
             head_ = fit->head;
+            hairEdge_ = analysis_.hairEdge();
             view_ = fit->view;
         }
     }

@@ -31,6 +31,7 @@ private:
     /// A head's planner, and what it was made for.
     mutable std::optional<PagePlanner> planner_;
     mutable std::optional<HeadMarks> head_;
+    mutable std::vector<HeadPoint> hairEdge_;
     mutable View view_;
 };
 

@@ -63,6 +63,8 @@ struct Subject {
     FormLook look = {};
     /// Where this sitter's eyebrows, lids and lips lie, as far as that is known; the rest lies where most people have it.
     ExpressionPlaces expression = {};
+    /// Places on the edge of this sitter's hair (`hairEdgePlaces`); empty where that was not marked.
+    std::vector<HeadPoint> hairEdge = {};
 
     const HeadMarks& head() const { return solid->head(); }
 };

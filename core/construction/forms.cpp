@@ -98,8 +98,8 @@ Subject ownSubject(std::shared_ptr<const HeadSolid> solid) {
 }
 
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        std::shared_ptr<const HeadSolid> solid,
-                                        const FormLook& look, const ExpressionPlaces& expression) {
+                                        std::shared_ptr<const HeadSolid> solid, const FormLook& look,
+                                        const ExpressionPlaces& expression, const std::vector<HeadPoint>& hairEdge) {
     Subject subject;
     if (canon)
         subject = {std::move(solid), canon->levels, canon->widths, canon->sidePlane()};
@@ -107,6 +107,7 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
         subject = ownSubject(std::move(solid));
     subject.look = look;
     subject.expression = expression;
+    subject.hairEdge = hairEdge;
     if (const auto& lip = expression[ExpressionMark::LipLower]; lip && !canon)
         subject.levels.lowerLip = {lip->y()};
     auto made = form.make(std::move(subject));

@@ -44,8 +44,8 @@ std::unique_ptr<Construction> construct(const FormKind& form, const std::optiona
                                         const ExpressionPlaces& expression = {});
 /// The same on a head that is bent already.
 std::unique_ptr<Construction> construct(const FormKind& form, const std::optional<Canon>& canon,
-                                        std::shared_ptr<const HeadSolid> solid,
-                                        const FormLook& look = {}, const ExpressionPlaces& expression = {});
+                                        std::shared_ptr<const HeadSolid> solid, const FormLook& look = {},
+                                        const ExpressionPlaces& expression = {}, const std::vector<HeadPoint>& hairEdge = {});
 
 /// The widths of one sitter's own features, the face being so wide `across`. Brows, which are no
 /// marks, are taken to be one and a quarter eyes long.

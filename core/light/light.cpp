@@ -213,8 +213,10 @@ std::optional<LightReading> readLight(const cv::Mat& photograph, const Fit& fit)
     reading.from = lightFrom(best);
     reading.explained = 1 - least / flatLoss;
     addSecond(reading, tones, best, scale, flatLoss, least);
-    constexpr double tooLittle = 0.35;
-    if (reading.explained < tooLittle ||
+    // A light from behind touches little of a face, and shines and hair look like one: it must explain more.
+    constexpr double tooLittle = 0.35, tooLittleFromBehind = 0.6;
+    const bool isBehind = towardsLight(reading.from).z() < 0;
+    if (reading.explained < (isBehind ? tooLittleFromBehind : tooLittle) ||
         (!reading.second && amounts(1) < 0.1 * std::max(amounts(0), 1e-3)))
         return std::nullopt;
     // The loss grows by its curvature; neighbours on the skin err together, so that all of them tell

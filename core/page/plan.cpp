@@ -41,7 +41,7 @@ constexpr double smallest = 0.2;
 
 } // namespace
 
-PagePlanner::PagePlanner(const Fit* fit) {
+PagePlanner::PagePlanner(const Fit* fit, const std::vector<HeadPoint>& hairEdge) {
     const HeadMarks head = fit ? fit->head : adultHeads().mean;
     View view;
     if (fit) {
@@ -57,7 +57,9 @@ PagePlanner::PagePlanner(const Fit* fit) {
     const double scale = 1 / seen;
     view.principal = view.centre + (view.principal - view.centre) * scale;
     view.scale *= scale;
-    const BallForm form(ownSubject(std::make_shared<const HeadSolid>(head, uprightBust(view.pose()))));
+    Subject subject = ownSubject(std::make_shared<const HeadSolid>(head, uprightBust(view.pose())));
+    subject.hairEdge = hairEdge;
+    const BallForm form(std::move(subject));
     const std::vector<GuideLine> lines = form.lines(view, Detail::Guides);
 
     PagePlan& plan = small_;

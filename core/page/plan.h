@@ -32,8 +32,8 @@ struct PagePlan {
 class PagePlanner {
 public:
     /// Without a fit: an average head from the front. Throws BadInput for a head seen from straight above
-    /// or below, whose height says nothing.
-    explicit PagePlanner(const Fit* fit = nullptr);
+    /// or below, whose height says nothing. `hairEdge`: as in `Subject`.
+    explicit PagePlanner(const Fit* fit = nullptr, const std::vector<HeadPoint>& hairEdge = {});
 
     /// Places the head so that crown to chin, as seen, is `headHeight` on the paper. Where `at` does not
     /// say where the middle of the head's box goes, it is put well (common practice, no source): a

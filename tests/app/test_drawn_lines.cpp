@@ -135,7 +135,18 @@ private slots:
         click(seen(), spot(seen(), second));
         QVERIFY((rings(seen())[0] - first).norm() < 3);
         QVERIFY((rings(seen())[1] - second).norm() < 3);
+        // The construction's hair passes through what was laid, where it was an egg before.
+        const auto fromConstruction = [&](const PicturePoint& at) {
+            double least = 1e9;
+            for (const GuideLine& line : session().analysis.lines(Side::Reference))
+                if (line.id == "hair")
+                    for (const PicturePoint& p : line.points)
+                        least = std::min(least, (p - at).norm());
+            return least / session().fit()->view.scale; // ball radii
+        };
+        QVERIFY2(fromConstruction(second) > 0.2, qPrintable(QString::number(fromConstruction(second))));
         clickOn(buttonSaying("It lies there"));
+        QVERIFY2(fromConstruction(second) < 0.06, qPrintable(QString::number(fromConstruction(second))));
         QCOMPARE(lines(Side::Reference)[DrawnLine::Hair].size(), std::size_t{5});
         // As many lie over the sketch, about where they are seen.
         QCOMPARE(rings(drawn()).size(), std::size_t{5});
@@ -146,6 +157,7 @@ private slots:
         undo();
         undo();
         QVERIFY(!lines(Side::Reference).has(DrawnLine::Hair));
+        QVERIFY(fromConstruction(second) > 0.2);
     }
 
     void straightsAlongTheFaceAreLaidByClicksAndACornerThatStandsOutIsTold() {

@@ -3,9 +3,12 @@
 #include "cast/plaster_mesh.h"
 #include "cast/stand_in_camera.h"
 #include "core/compare/findings.h"
+#include "core/construction/ball_form.h"
+#include "core/construction/hair_shell.h"
 #include "tests/heads.h"
 
 #include <catch2/catch.hpp>
+#include <numbers>
 
 using namespace zokran;
 using namespace zokran::test;
@@ -153,4 +156,54 @@ TEST_CASE("Hair that adds nothing and a thin neck are told, and neither where it
     CHECK(flatTold >= 0.9 * flat);
     CHECK(stillTold <= 0.05 * mended);
     CHECK(neckTold >= 0.9 * necks);
+}
+
+TEST_CASE("Hair whose edge was marked in one picture is known better in others than an egg of usual thickness") {
+    // Where each sitter's own mesh stands furthest out, by direction from the ball's middle: from the temples over the top.
+    const auto edge = [](const PlasterMesh& mesh, const View& view, int count) {
+        std::vector<PicturePoint> furthest(static_cast<std::size_t>(count), view.centre);
+        for (const Eigen::Vector3f& p : mesh.points) {
+            const PicturePoint from = view.project(p.cast<double>()) - view.centre;
+            const double angle =
+                std::atan2(from.x(), -from.y()) / std::numbers::pi + 0.5; // 0 at the viewer's left, 1 at the right
+            const int at = static_cast<int>(std::lround(angle * (count - 1)));
+            if (at >= 0 && at < count && from.norm() > (furthest[static_cast<std::size_t>(at)] - view.centre).norm())
+                furthest[static_cast<std::size_t>(at)] = view.centre + from;
+        }
+        return furthest;
+    };
+    const View front = viewAt(pose(-10, 0, 0));
+    double shellOff = 0, eggOff = 0;
+    int counted = 0;
+    for (const Sitter& sitter : sitters()) {
+        const Bust bust(sitter);
+        const auto mesh = surfaceOf(bust, MeshGrain::Coarse);
+        const auto solid = std::make_shared<const HeadSolid>(bust.marks());
+        const auto known = hairEdgePlaces(edge(*mesh, front, 9), front, bust.marks());
+        for (const double turn : {15.0, 40.0, -40.0}) {
+            const View view = viewAt(pose(turn, 5, 0));
+            const auto off = [&](const std::vector<HeadPoint>& hair) {
+                Subject subject = ownSubject(solid);
+                subject.hairEdge = hair;
+                std::vector<PicturePoint> line;
+                constexpr std::string_view wanted[] = {"hair"};
+                for (const GuideLine& l :
+                     BallForm(std::move(subject)).linesOf(view, wanted, [](const LineEntry&) { return true; }))
+                    line.insert(line.end(), l.points.begin(), l.points.end());
+                double sum = 0;
+                for (const PicturePoint& at : edge(*mesh, view, 9)) {
+                    double least = 1e9;
+                    for (const PicturePoint& p : line)
+                        least = std::min(least, (p - at).norm());
+                    sum += least / view.scale / 9;
+                }
+                return sum;
+            };
+            shellOff += off(known);
+            eggOff += off({});
+            ++counted;
+        }
+    }
+    INFO(shellOff / counted << " ball radii off, an egg " << eggOff / counted);
+    CHECK(shellOff < 0.85 * eggOff);
 }

@@ -1,5 +1,6 @@
 #include "cast/stand_in_camera.h"
 #include "core/fit/fit.h"
+#include "core/light/light.h"
 #include "see/eyebrow_peak.h"
 #include "see/face_marks.h"
 #include "see/find_faces.h"
@@ -200,6 +201,13 @@ TEST_CASE("No face and no time are told apart") {
     const std::atomic<bool> stop{true};
     CHECK(suggestMarks(networks, {pictureOf(shot)}, &stop).empty());
     CHECK(suggestMarks(networks, {pictureOf(shot)}).size() == 1);
+}
+
+TEST_CASE("No lamp behind the head is told of a portrait in the flat light of a studio") {
+    FaceNetworks networks;
+    const cv::Mat portrait = cv::imread((std::filesystem::path(ZOKRAN_TEST_DATA) / "see/portrait.jpg").string());
+    const Fit fit = fitHead(suggestMarks(networks, {portrait}).at(0).marks);
+    CHECK_FALSE(readLight(portrait, fit).has_value());
 }
 
 TEST_CASE("A large photograph is read with fewer pixels and marked in its own") {

@@ -1,43 +1,23 @@
+#include "core/construction/hair_shell.h"
 #include "core/construction/lines/traces.h"
-
-#include <numbers>
 
 namespace zokran::lines {
 
-using std::numbers::pi;
-
-namespace {
-
-/// Where the hair ends below: from the temples back to the nape, and up to the forehead in front.
-double lowestHair(double z) {
-    return z > 0 ? -0.2 + 0.8 * z : -0.2 + 0.35 * z;
-}
-
-} // namespace
-
-// The outer shell is an egg about the skull, standing off it by the hair's mass. Its outline is the
-// image of the circle in which the rays of the camera graze the ball the egg is when it is
-// stretched to one.
+// The outline of the hair's shell, as far as hair grows.
 void hair(LineTracer& tracer, const LineEntry& line) {
-    const BallForm& form = tracer.form;
-    const BallRadii mass = form.subject().look.hair.value_or(usualHair);
-    const HeadMarks& head = form.head();
-    const double back = -head[Mark::Back].z();
-    const HeadPoint middle(0, 0, -0.06);
-    const Eigen::Vector3d size = headPoint(form.solid().halfWidth(form.levels().brow) + mass,
-                                           BallRadii{head[Mark::Crown].y()} + mass, BallRadii{back - 0.06} + mass);
-    const std::vector<HeadPoint> ring = ellipsoidOutline({middle, size}, tracer.view);
-    const int steps = static_cast<int>(ring.size());
-    auto isHair = [](const HeadPoint& p) { return p.y() > lowestHair(p.z()); };
+    const Subject& subject = tracer.form.subject();
+    const HairShell shell(*subject.solid, subject.levels.brow, subject.look.hair, subject.hairEdge);
+    const std::vector<HairShell::OutlinePlace> ring = shell.outline(tracer.view);
+    const std::size_t steps = ring.size();
     // From where it begins, round to where it ends.
-    int start = 0;
-    while (start < steps && !(isHair(ring[start]) && !isHair(ring[(start + steps - 1) % steps])))
+    std::size_t start = 0;
+    while (start < steps && !(ring[start].isHair && !ring[(start + steps - 1) % steps].isHair))
         ++start;
     std::vector<HeadPoint> run;
-    for (int i = 0; i <= steps; ++i) {
-        const HeadPoint& p = ring[static_cast<std::size_t>((start % steps + i) % steps)];
-        if (isHair(p))
-            run.push_back(p);
+    for (std::size_t i = 0; i <= steps; ++i) {
+        const HairShell::OutlinePlace& place = ring[(start + i) % steps];
+        if (place.isHair)
+            run.push_back(place.at);
         else if (!run.empty()) {
             tracer.addSeen(line, run);
             run.clear();
