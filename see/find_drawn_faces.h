@@ -21,8 +21,9 @@ cv::Mat withDarkBackground(const cv::Mat& drawing, Pixels gap);
 /// Where one is not certain, or none was found, the drawing is searched again `withDarkBackground`: where both readings of a face
 /// are alike, their mean is taken, and it is certain if the second is and eyes and mouth are drawn there; where they differ, the
 /// second is taken, which then is not certain, and half the difference is added to its `disagreement`. What only the second
-/// contains counts where the first found nothing, and is never certain. Up to two seconds; returns early, with nothing, once
-/// `cancelled` is true.
+/// contains counts where the first found nothing, and is not certain. Last, a face that looks aside is read once more from the
+/// drawing stretched along the line of its eyes: where that reading is unlike, the face is not certain, and where it is much
+/// alike and eyes and mouth are drawn, it is. Up to three seconds; returns early, with nothing, once `cancelled` is true.
 std::vector<FoundFace> findDrawnFaces(FaceNetworks& networks, const cv::Mat& drawing,
                                       const std::atomic<bool>* cancelled = nullptr);
 

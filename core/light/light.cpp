@@ -214,7 +214,7 @@ std::optional<LightReading> readLight(const cv::Mat& photograph, const Fit& fit)
     reading.explained = 1 - least / flatLoss;
     addSecond(reading, tones, best, scale, flatLoss, least);
     // A light from behind touches little of a face, and shines and hair look like one: it must explain more.
-    constexpr double tooLittle = 0.35, tooLittleFromBehind = 0.6;
+    constexpr double tooLittle = 0.35, tooLittleFromBehind = 0.5;
     const bool isBehind = towardsLight(reading.from).z() < 0;
     if (reading.explained < (isBehind ? tooLittleFromBehind : tooLittle) ||
         (!reading.second && amounts(1) < 0.1 * std::max(amounts(0), 1e-3)))

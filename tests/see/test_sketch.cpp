@@ -200,6 +200,26 @@ TEST_CASE("A drawn head that looks far aside is also read against a dark backgro
     }
 }
 
+TEST_CASE("A face that looks aside is certain where the drawing stretched along its eyes is read alike, and only there") {
+    // Sketches by our own pencil. Without the stretched drawing the first is only offered, though it is read well.
+    FaceNetworks networks;
+    SimulatedSketch sketch = sketchOf({701046, poseFromDegrees({-50.35}, {-1.46}, {-27.6}), -17.2, 61.9, "bold", 46});
+    auto found = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
+    REQUIRE(found.size() == 1);
+    CHECK(found.front().certain);
+    // And the second, of whose face only the near half shows, is taken for certain with its marks off by 9.9 % of two ball radii.
+    const SketchCase aside{701015, poseFromDegrees({46.57}, {-19.76}, {-9.36}), -69.5, 25.3, "brisk", 15};
+    Shot shot = shotOf(aside);
+    shot.size = 900;
+    PlantedErrors planted;
+    planted.hand = aside.hand;
+    planted.size = 0.92;
+    sketch = drawSketch(Bust(someone(aside.sitter)), shot, planted, aside.seed);
+    found = suggestSketchMarks(networks, matrixOf(sketch.picture)).faces;
+    REQUIRE(found.size() == 1);
+    CHECK_FALSE(found.front().certain);
+}
+
 TEST_CASE("A drawing that is read wrongly is only offered, and its marks' noise says so") {
     // By our own pencil; the network takes the head, which looks far aside, for one that is turned less.
     FaceNetworks networks;
