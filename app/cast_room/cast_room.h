@@ -23,8 +23,8 @@ namespace zokran {
 class CastView;
 
 /// The cast room: choose a sitter, walk round it, set light and lens, and take its picture, which
-/// becomes the reference of a new study. Meshing and rendering run off the UI thread; the newest
-/// wish wins.
+/// becomes the reference of a new study. Meshing and rendering run off the UI thread; of several
+/// requests only the newest is delivered.
 class CastRoom : public QWidget {
     Q_OBJECT
 

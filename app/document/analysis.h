@@ -63,7 +63,7 @@ signals:
     void changed();
 
 private:
-    /// The construction by a canon on the fitted head; bent once and kept until fit or wish change.
+    /// The construction by a canon on the fitted head; bent once and kept until the fit or the choice of lines changes.
     const Construction& construction(const std::string& canon, const std::string& form) const;
     /// How neck and shoulders stand under the head of the reference or of the drawing: as they were marked, or as a guess.
     BustPose bustUnder(const View& view) const;

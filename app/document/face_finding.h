@@ -82,7 +82,7 @@ private:
     void mark(const QString& what);
     void markSketch(const QString& what);
     bool mayStart() const;
-    /// Keeps a wish for the next start.
+    /// Stores a setting for the next start.
     void remember(const char* key, bool on);
 
     Document& document_;

@@ -75,7 +75,7 @@ private slots:
         seen()->setFocus();
         QTest::keyClick(seen(), Qt::Key_Space); // the second ring
         QVERIFY2(anyLabelSays("Inner end of the right eyebrow"), said());
-        QVERIFY2(!study().reference.expression[ExpressionMark::BrowStartR], "a ring taken up is not stood by yet");
+        QVERIFY2(!study().reference.expression[ExpressionMark::BrowStartR], "a selected ring is not confirmed yet");
         QTest::keyClick(seen(), Qt::Key_Left);
         QTest::keyClick(seen(), Qt::Key_Up, Qt::ShiftModifier);
         QVERIFY((*ring(seen(), ExpressionMark::BrowStartR) - start - PicturePoint(-1, -10)).norm() < 1e-6);

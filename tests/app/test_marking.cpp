@@ -363,7 +363,7 @@ private slots:
         openDemo();
         goToStep("block-in");
         clickOn(buttonSaying("Lay the ball"));
-        QVERIFY(!study().reference.ball); // the demo's had one: it is taken up
+        QVERIFY(!study().reference.ball); // the demo's had one: it is removed
         clickOn(buttonSaying("Lay the ball"));
         const BallCircle laid = *study().reference.ball;
         QVERIFY((laid.centre - session().fit()->ball().centre).norm() < 2);

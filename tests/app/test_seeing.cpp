@@ -186,7 +186,7 @@ private slots:
                    anyLabelSays("Next: " + qt(wordsFor(m)));
         };
         QVERIFY2(asksFor(BrowPeakL), said());
-        // The same ring is taken up on the photograph.
+        // The same ring is selected on the photograph.
         QCOMPARE(seen()->scene().find<ExpressionOverlay>()->shown.taken, std::optional(BrowPeakL));
         // The arrows move it, and it stays the one that is asked for until Enter.
         drawn()->setFocus();

@@ -104,7 +104,7 @@ TEST_CASE("Hair that stands off more at one side does so from elsewhere too, and
     CHECK(excess(front) - eggExcess(front) > 0.15);
     CHECK(excess(turned) - eggExcess(turned) > 0.05);
     CHECK(excess(behind) - eggExcess(behind) < -0.15); // seen from behind the other way round
-    // Without the learner's own wish the mass where nothing was seen is that of the edge; with it, the wish.
+    // Where nothing was seen the mass is that of the edge, unless the learner has set one.
     const View profile = viewAt(pose(-90, 0, 0));
     const Eigen::Vector2d back = Eigen::Vector2d(1, -0.2).normalized();
     const auto at = [&](std::optional<BallRadii> mass, const std::vector<HeadPoint>& known) {

@@ -60,7 +60,7 @@ TEST_CASE("Every error has its own id, words both ways and a hand measurement") 
     for (const ErrorMode& m : modes()) {
         INFO(m.id);
         CHECK(ids.insert(m.id).second);
-        // Its sentences, both ways, stand in core/words.
+        // Its sentences, both ways, stand in core/messages.
         for (double amount : {0.1, -0.1}) {
             Finding f;
             f.id = m.id;

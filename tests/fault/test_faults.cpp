@@ -49,7 +49,7 @@ void overwriteMiddle(const std::filesystem::path& file) {
     raw << std::string(4096, '\xa5');
 }
 
-const std::vector<Action>& deeds() {
+const std::vector<Action>& actions() {
     using Path = std::filesystem::path;
     static const std::vector<Action> all{
         {"write a file", [](const Path& f) { put(f / "a.json", "old"); },
@@ -159,7 +159,7 @@ const std::vector<Action>& deeds() {
 } // namespace
 
 TEST_CASE("Whatever fails while something is kept, the old state is there or the new, and the old one is told") {
-    for (const Action& action : deeds())
+    for (const Action& action : actions())
         for (bool staysFull : {false, true}) {
             // A disk that stays full is tried at every third call.
             const int step = staysFull ? 3 : 1;

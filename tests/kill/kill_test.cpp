@@ -67,7 +67,7 @@ int busy(const std::string& folder, const std::string& picture, unsigned seed) {
     const auto below = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
     StudySession& session = window->session();
     SheetView* seen = window->workspace()->sheet(Side::Reference);
-    // As it was opened, too: that is what stands until the first deed is saved.
+    // As it was opened, too: that is what stands until the first edit is saved.
     QObject::connect(&session.document, &Document::opened, window, [&] { tell(session.document); });
     const auto settle = [&] {
         for (int i = 0; i < 3; ++i)
@@ -236,7 +236,7 @@ int run(const std::string& program, int rounds, unsigned seed) {
                 return apart(t.marks, marks) <= by && apart(t.notes, s.notes.size()) <= static_cast<std::size_t>(by) &&
                        t.sketches <= s.sketches.size() + static_cast<std::size_t>(by);
             };
-            bool fits = is(steps.back(), 1); // one deed was done and not told any more
+            bool fits = is(steps.back(), 1); // one edit was made and not reported any more
             for (std::size_t i = from; i < steps.size(); ++i)
                 fits = fits || is(steps[i], 0);
             if (!fits) {
