@@ -109,6 +109,11 @@ DrillFace faceOf(const DrillHead& head) {
     return face;
 }
 
+DrillTask taskOfCast(SeededRandom& random, const Pose& pose, int level,
+                     std::optional<DrillTask> (*ofFace)(const DrillFace& face, SeededRandom& random, int level)) {
+    return ofFace(faceOf(headFor(random, pose)), random, level).value();
+}
+
 void drawLine(Picture& picture, const std::vector<PicturePoint>& points, bool strong) {
     cv::Mat mat = matOf(picture);
     const auto piece = [&](const PicturePoint& a, const PicturePoint& b) {

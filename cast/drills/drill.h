@@ -110,6 +110,11 @@ struct DrillFace {
 /// Of the cast's head every mark is known, those behind it too.
 DrillFace faceOf(const DrillHead& head);
 
+/// The task that `ofFace` makes of a face, asked of a sitter of the cast room held so. `ofFace` must make one wherever every mark
+/// is known.
+DrillTask taskOfCast(SeededRandom& random, const Pose& pose, int level,
+                     std::optional<DrillTask> (*ofFace)(const DrillFace& face, SeededRandom& random, int level));
+
 /// What the learner has of a head: the photograph, marked, and a drawing of it where there is one.
 struct StudiedHead {
     DrillFace face;

@@ -36,8 +36,7 @@ DrillTask make(std::uint32_t seed, int level) {
     SeededRandom random(seed);
     const Pose pose = poseFromDegrees({random.between(-9.0 * level, 9.0 * level)}, {random.between(-5.0 * level, 5.0 * level)},
                                       {random.apart(5, 22)}); // upright heads have nothing to plumb
-    const DrillFace face = faceOf(headFor(random, pose));
-    return *ofFace(face, random, level); // the cast's heads have every mark
+    return taskOfCast(random, pose, level, ofFace);
 }
 
 std::optional<DrillTask> ofStudied(const StudiedHead& head, SeededRandom& random, int level) {
