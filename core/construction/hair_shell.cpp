@@ -28,11 +28,12 @@ double lowestHair(double z) {
     return z > 0 ? -0.2 + 0.8 * z : -0.2 + 0.35 * z;
 }
 
-/// The angle between two unit vectors, to second order in its square: exact enough for weights.
-double angleTo(const Eigen::Vector3d& a, const Eigen::Vector3d& b) {
+/// The chord between two unit vectors, which is nearly their angle: exact enough for weights.
+double chordTo(const Eigen::Vector3d& a, const Eigen::Vector3d& b) {
     return (a - b).norm();
 }
 
+/// The curve at `count` places equally far apart along it.
 std::vector<PicturePoint> resampled(const std::vector<PicturePoint>& curve, std::size_t count) {
     std::vector<double> along{0};
     for (std::size_t i = 1; i < curve.size(); ++i)
@@ -66,8 +67,8 @@ std::vector<HeadPoint> hairEdgePlaces(const std::vector<PicturePoint>& points, c
         const auto sameWay = std::max_element(ring.begin(), ring.end(), [&](const HeadPoint& a, const HeadPoint& b) {
             return (view.project(a) - middle).normalized().dot(way) < (view.project(b) - middle).normalized().dot(way);
         });
-        // Out along the ray from the centre, so that a thicker shell has its outline there, too; perspective takes a second
-        // round.
+        // Out along the ray from the centre, so that a thicker shell has its outline there, too; perspective takes a few
+        // rounds.
         HeadPoint place = *sameWay;
         for (int round = 0; round < 3; ++round)
             place = centre + (at - middle).norm() / (view.project(place) - middle).norm() * (place - centre);
@@ -102,7 +103,7 @@ double HairShell::scaleAt(const Eigen::Vector3d& direction) const {
     const Eigen::Vector3d mirrored(-direction.x(), direction.y(), direction.z());
     double total = 0, sum = 0, nearest = 10;
     for (const Known& k : known_)
-        for (const double angle : {angleTo(direction, k.direction), angleTo(mirrored, k.direction) + otherSide}) {
+        for (const double angle : {chordTo(direction, k.direction), chordTo(mirrored, k.direction) + otherSide}) {
             const double ratio = angle / sharp, weight = 1 / (1 + ratio * ratio * ratio * ratio);
             total += weight;
             sum += weight * k.scale;
@@ -113,7 +114,7 @@ double HairShell::scaleAt(const Eigen::Vector3d& direction) const {
 }
 
 bool HairShell::isNearPlace(const Eigen::Vector3d& direction) const {
-    return std::any_of(known_.begin(), known_.end(), [&](const Known& k) { return angleTo(direction, k.direction) < beside; });
+    return std::any_of(known_.begin(), known_.end(), [&](const Known& k) { return chordTo(direction, k.direction) < beside; });
 }
 
 std::vector<HairShell::OutlinePlace> HairShell::outline(const View& view) const {

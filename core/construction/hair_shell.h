@@ -15,8 +15,8 @@ namespace zokran {
 std::vector<HeadPoint> hairEdgePlaces(const std::vector<PicturePoint>& points, const View& view, const HeadMarks& head);
 
 /// The mass of hair: a shell about the skull. Without known places it is an ellipsoid that stands off the skull by an even
-/// amount; with them it is scaled direction by direction, so that it passes through them, and about as much at the same height
-/// of the other side, which no single picture shows. It goes over to the ellipsoid where no place is known.
+/// amount; with them it is scaled direction by direction, so that it passes through them, and about as much at their mirror images
+/// where nothing is known of the other side. It goes over to the ellipsoid where no place is known.
 class HairShell {
 public:
     /// `mass`: how far the ellipsoid stands off; nothing: as far as the places do in the median, and `usualHair` without them.
