@@ -1,9 +1,6 @@
 #pragma once
 
-#include <cstdlib>
 #include <filesystem>
-#include <fstream>
-#include <iterator>
 #include <string>
 
 namespace zokran::test {
@@ -11,22 +8,13 @@ namespace zokran::test {
 /// A folder of a test's own, gone with it.
 struct Folder {
     std::filesystem::path path;
-    Folder() {
-        std::string name = (std::filesystem::temp_directory_path() / "zokran-log-XXXXXX").string();
-        path = ::mkdtemp(name.data());
-    }
-    ~Folder() { std::filesystem::remove_all(path); }
+    Folder();
+    ~Folder();
     std::string file(const char* name) const { return (path / name).string(); }
 };
 
 /// The bytes of a file; empty where there is none.
-inline std::string contentOf(const std::filesystem::path& file) {
-    std::ifstream in(file, std::ios::binary);
-    return {std::istreambuf_iterator<char>(in), {}};
-}
-
-inline void put(const std::filesystem::path& file, const std::string& bytes) {
-    std::ofstream(file, std::ios::binary) << bytes;
-}
+std::string contentOf(const std::filesystem::path& file);
+void put(const std::filesystem::path& file, const std::string& bytes);
 
 } // namespace zokran::test

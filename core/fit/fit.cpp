@@ -70,8 +70,8 @@ std::optional<Solution> search(const MarkSheet& sheet, const ShapeInformation* s
     std::vector<std::pair<double, View>> settled;
     std::vector<View> tried;
     for (const auto& [cost, view] : polished) {
-        const bool isTwin = std::any_of(tried.begin(), tried.end(), [&](const View& other) {
-            return angleBetween(other.rotation, view.rotation) < rivalAngle;
+        const bool isTwin = std::any_of(tried.begin(), tried.end(), [&rotation = view.rotation](const View& other) {
+            return angleBetween(other.rotation, rotation) < rivalAngle;
         });
         if (cost > polished.front().first + 6 || isTwin)
             continue;

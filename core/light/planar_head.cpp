@@ -141,7 +141,8 @@ PlanarSolid litPlanes(const PlanarHead& planes, const HeadMarks& head, PlaneGrad
         for (std::size_t i = 0; i < plane.corners.size(); ++i)
             groupsAt[std::minmax(plane.corners[i], plane.corners[(i + 1) % plane.corners.size()])].push_back(plane.group);
     for (const auto& [ends, known] : groupsAt) {
-        const bool isWithin = known.size() > 1 && std::all_of(known.begin(), known.end(), [&](const auto& g) { return g == known[0]; });
+        const bool isWithin = known.size() > 1 &&
+                              std::all_of(known.begin(), known.end(), [&group = known[0]](const auto& g) { return g == group; });
         if (grade == PlaneGrade::Few && isWithin)
             continue;
         for (const auto& side : corners)

@@ -286,8 +286,8 @@ std::string praiseWords(const Comparison& c, const Translator& translator) {
                 ++judged;
                 placed += std::hypot(p->up, p->across) < holds / 2 + p->doubt;
             }
-        const bool isTold = std::any_of(c.findings.begin(), c.findings.end(), [&](const Finding& f) {
-            return f.marks.empty() && !f.expressionMarks.empty() && featureOf(f.expressionMarks.front()) == feature;
+        const bool isTold = std::any_of(c.findings.begin(), c.findings.end(), [&moved = feature](const Finding& f) {
+            return f.marks.empty() && !f.expressionMarks.empty() && featureOf(f.expressionMarks.front()) == moved;
         });
         if (judged > 0 && placed == judged && !isTold)
             add(name);
