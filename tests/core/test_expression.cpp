@@ -74,6 +74,27 @@ struct UsualHead {
     MarkSheet reference() const { return seenBy(view, places, head); }
 };
 
+/// Eyebrows, lids and lips of a drawing as curves between its marks.
+FindingLines::Lines strokesOf(const MarkSheet& sheet) {
+    PerExpressionMark<std::optional<PicturePoint>> places;
+    PerMark<std::optional<PicturePoint>> structure;
+    for (int i = 0; i < expressionMarkCount; ++i)
+        if (const auto& placed = sheet.expression[expressionMarkAt(i)])
+            places[expressionMarkAt(i)] = placed->at;
+    for (int i = 0; i < markCount; ++i)
+        if (const auto& placed = sheet.marks[markAt(i)])
+            structure[markAt(i)] = placed->at;
+    return expressionStrokes(places, structure);
+}
+
+/// Whether a line is among others, to a millionth of a pixel.
+bool isOneOf(const FindingLines::Lines& lines, const std::vector<PicturePoint>& wanted) {
+    const auto equal = [](const PicturePoint& a, const PicturePoint& b) { return (a - b).norm() < 1e-6; };
+    return std::any_of(lines.begin(), lines.end(), [&](const auto& line) {
+        return std::equal(line.begin(), line.end(), wanted.begin(), wanted.end(), equal);
+    });
+}
+
 std::string firstFinding(const Comparison& c) {
     return toldFindings(c).empty() ? std::string() : toldFindings(c).front()->id;
 }
@@ -141,7 +162,16 @@ TEST_CASE("Every error of a feature that moves is named, said the right way and 
                     *mended.marks[m]->at += *by;
             CHECK(firstFinding(compareSketch(reference, fit, mended)) != mode.id);
             CHECK(wayOf(c, first).has_value());
-            CHECK_FALSE(linesOn(c, first, [](const View&) { return std::vector<GuideLine>(); }).drawn.empty());
+            // What is shown of it: each stroke that changes, as it was drawn and as it is in the mended drawing.
+            const FindingLines shown = linesOn(c, first, [](const View&) { return std::vector<GuideLine>(); });
+            const auto before = strokesOf(sketch), after = strokesOf(mended);
+            REQUIRE(before.size() == after.size());
+            CHECK_FALSE(shown.drawn.empty());
+            for (std::size_t i = 0; i < before.size(); ++i)
+                if (!isOneOf({before[i]}, after[i])) {
+                    CHECK(isOneOf(shown.drawn, before[i]));
+                    CHECK(isOneOf(shown.belongs, after[i]));
+                }
         }
 }
 

@@ -215,6 +215,15 @@ TEST_CASE("Five eyes lie across the head as it is turned, each bound where a pla
         const double way = row.back().x() > row.front().x() ? 1 : -1;
         for (std::size_t i = 1; i < row.size(); ++i)
             CHECK(way * (row[i].x() - row[i - 1].x()) > 0);
+        // The eyes are counted, each number a third of an eye below the middle between two bounds.
+        REQUIRE(r.numbers.size() == row.size() - 1);
+        for (std::size_t i = 1; i < row.size(); ++i) {
+            const PicturePoint below = r.numbers[i - 1].at - (row[i - 1] + row[i]) / 2;
+            CHECK(below.x() == Approx(0).margin(1e-9));
+            CHECK(below.y() == Approx(0.35 * g.unit.value));
+            if (turn == 0)
+                CHECK(r.numbers[i - 1].text == std::to_string(i));
+        }
     }
     // From the front the bounds round the eyes are the eyes' own corners, where they are an eye apart.
     for (const Mark m : {InnerEyeL, InnerEyeR})

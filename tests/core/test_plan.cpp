@@ -83,10 +83,15 @@ TEST_CASE("It is warned exactly when something crosses the border") {
                       PlanTrouble::EarCut));
     CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(middle + PicturePoint(side + 0.1, 0))),
                 PlanTrouble::EarCut));
-    CHECK(warns(planPage(paper, {15}, {190}, &fit), PlanTrouble::TooLarge));
-    CHECK(warns(planPage(paper, {15}, {40}, &fit), PlanTrouble::TooSmall));
-    CHECK_FALSE(warns(planPage(paper, {15}, {90}, &fit), PlanTrouble::TooSmall));
-    CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(105, 200)), PlanTrouble::TooLow));
+    // A head of 0.2 to 0.55 of the sheet's height, its middle no lower than at 0.55 of it, is as it should be.
+    const double each = 110 / (well.head.high - well.head.low).y();
+    const auto withShare = [&](double share) { return planPage(paper, {15}, {share * 297 * each}, &fit); };
+    CHECK(warns(withShare(0.555), PlanTrouble::TooLarge));
+    CHECK_FALSE(warns(withShare(0.545), PlanTrouble::TooLarge));
+    CHECK(warns(withShare(0.195), PlanTrouble::TooSmall));
+    CHECK_FALSE(warns(withShare(0.205), PlanTrouble::TooSmall));
+    CHECK(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(105, 0.56 * 297)), PlanTrouble::TooLow));
+    CHECK_FALSE(warns(planPage(paper, {15}, {110}, &fit, PaperPoint(105, 0.54 * 297)), PlanTrouble::TooLow));
 }
 
 TEST_CASE("Put well, a turned head looks into the page; pushed to the edge it looks out") {
