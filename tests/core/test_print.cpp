@@ -197,8 +197,7 @@ TEST_CASE("Fonts lie in the PDF itself; what cannot be written is refused in one
     writeSheet(sheet, folder.file("f.pdf"));
     REQUIRE(std::system(fmt::format("pdffonts {} > {}", folder.file("f.pdf"), folder.file("fonts"))
                             .c_str()) == 0);
-    std::ifstream in(folder.file("fonts"));
-    std::string fonts{std::istreambuf_iterator<char>(in), {}};
+    const std::string fonts = contentOf(folder.file("fonts"));
     CHECK(fonts.find("OpenSans") != std::string::npos);
     CHECK(fonts.find("yes yes") != std::string::npos); // embedded, as a subset
     CHECK_THROWS_WITH(writeSheet(sheet, folder.file("f.doc")), Catch::Contains("f.doc"));
